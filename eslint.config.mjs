@@ -1,0 +1,80 @@
+// The import boundaries of docs/architecture.md, held by lint: every arrow there is a zone here.
+import nextCoreWebVitals from "eslint-config-next/core-web-vitals";
+import nextTypescript from "eslint-config-next/typescript";
+
+/** Layers of the house, outermost first. A layer may import only what it names. */
+const HOUSE = {
+  screens: ["ui", "store", "workers", "catalog", "core"],
+  ui: ["core"],
+  store: ["core", "catalog"],
+  workers: ["core"],
+  catalog: ["core"],
+  core: [],
+};
+
+/** Folders of the core in layers: a folder may import its own layer's files and those of the layers before it. */
+const CORE_LAYERS = [
+  ["units"],
+  ["wheel", "battery", "assist"],
+  ["ride", "law"],
+  ["display"],
+  ["keys", "setup", "rig"],
+  ["proof", "faults", "record"],
+];
+
+const houseZones = Object.entries(HOUSE).map(([layer, allowed]) => ({
+  target: `./src/${layer}`,
+  from: ["./app", ...Object.keys(HOUSE).filter((l) => l !== layer && !allowed.includes(l)).map((l) => `./src/${l}`)],
+  message: `${layer}/ may import only ${allowed.join(", ") || "nothing outside itself"} (docs/architecture.md).`,
+}));
+
+const coreZones = CORE_LAYERS.flatMap((layer, index) =>
+  layer.map((folder) => ({
+    target: `./src/core/${folder}`,
+    from: CORE_LAYERS.flatMap((other, j) =>
+      j > index ? other : j === index ? other.filter((f) => f !== folder) : [],
+    ).map((f) => `./src/core/${f}`),
+    message: `core/${folder} may not import a core folder of its own layer or a later one (docs/architecture.md).`,
+  })),
+).filter((zone) => zone.from.length > 0);
+
+const eslintConfig = [
+  { ignores: [".next/**", "node_modules/**", "test-results/**", "playwright-report/**", "next-env.d.ts"] },
+  ...nextCoreWebVitals,
+  ...nextTypescript,
+  {
+    files: ["**/*.{ts,tsx}"],
+    settings: { "import/resolver": { typescript: { project: "./tsconfig.json" } } },
+    rules: {
+      "@typescript-eslint/no-explicit-any": "error",
+      "@typescript-eslint/no-non-null-assertion": "error",
+      "@typescript-eslint/consistent-type-imports": ["error", { prefer: "type-imports" }],
+      "import/no-restricted-paths": ["error", { zones: [...houseZones, ...coreZones] }],
+      "import/no-cycle": ["error", { maxDepth: 6 }],
+    },
+  },
+  {
+    files: ["src/**/*.{ts,tsx}"],
+    rules: { "import/no-default-export": "error" },
+  },
+  {
+    // The core is pure: no framework, no browser, no clock, no dice.
+    files: ["src/core/**/*.ts"],
+    ignores: ["src/core/**/*.test.ts"],
+    rules: {
+      "no-restricted-imports": [
+        "error",
+        { patterns: [{ group: ["react", "react-*", "next", "next/*", "dexie", "dexie-*", "node:*", "chart.js"], message: "core is pure TypeScript." }] },
+      ],
+      "no-restricted-globals": ["error", "window", "document", "navigator", "localStorage", "fetch", "performance", "setTimeout", "setInterval", "crypto", "indexedDB"],
+      "no-restricted-syntax": [
+        "error",
+        { selector: "MemberExpression[object.name='Math'][property.name='random']", message: "Pass a seed or a random source in." },
+        { selector: "MemberExpression[object.name='Date'][property.name='now']", message: "Pass the time in." },
+        { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "Pass the time in." },
+      ],
+    },
+  },
+];
+
+export default eslintConfig;

@@ -1,0 +1,41 @@
+// Pack figures against what the trade sets.
+import { describe, expect, it } from "vitest";
+import { cutOffFloor, fullPackV, labelWatts, usualSeries } from "./pack";
+
+describe("packs", () => {
+  // Common practice, no source.
+  it.each([
+    [24, 7],
+    [36, 10],
+    [44, 12],
+    [48, 13],
+    [52, 14],
+    [60, 16],
+    [72, 20],
+  ])("%d V of NMC is %d cells in series", (nominalV, series) => expect(usualSeries(nominalV, "nmc")).toBe(series));
+  it("knows no NMC pack of 50 V", () => expect(usualSeries(50, "nmc")).toBeNull());
+  // Common practice, no source: the full-charge voltages printed on chargers.
+  it.each([
+    [36, 42],
+    [48, 54.6],
+    [52, 58.8],
+  ])("a %d V pack charges to %d V", (nominalV, fullV) => {
+    expect(fullPackV(usualSeries(nominalV, "nmc") ?? 0, "nmc")).toBeCloseTo(fullV, 9);
+  });
+  // Common practice, no source: 48 V at 40–41, 36 V at 29–31, where 29 is under a 3.0 V cell.
+  it("48 V cuts off at 40–41", () => {
+    const floor = cutOffFloor(13, "nmc", 0.5);
+    expect(floor.advisedV).toBeGreaterThanOrEqual(40);
+    expect(floor.advisedV).toBeLessThanOrEqual(41);
+  });
+  it("36 V at 29 is under the floor, at 31 is advised", () => {
+    const floor = cutOffFloor(10, "nmc", 0.5);
+    expect(floor.leastV).toBeGreaterThan(29);
+    expect(floor.advisedV).toBe(31);
+  });
+  it("an LFP pack is held up by its BMS margin where that is higher", () => {
+    expect(cutOffFloor(15, "lfp", 1).advisedV).toBe(42);
+  });
+  // Common practice, no source: the label of the kit.
+  it("48 V × 22 A is 1056 W on the label", () => expect(labelWatts(48, 22)).toBe(1056));
+});

@@ -1,0 +1,5 @@
+export * from "./check";
+export * from "./encoding";
+export * from "./machine";
+export * from "./profile";
+export * from "./settings";

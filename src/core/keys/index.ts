@@ -1,0 +1,4 @@
+export * from "./card";
+export * from "./plan";
+export * from "./strokes";
+export * from "./walkTheLeaflet";

@@ -1,0 +1,2 @@
+export * from "./classRule";
+export * from "./judge";

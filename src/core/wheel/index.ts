@@ -1,0 +1,4 @@
+export * from "./readout";
+export * from "./rollout";
+export * from "./tyre";
+export * from "./wheelCode";

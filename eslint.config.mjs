@@ -19,7 +19,8 @@ const CORE_LAYERS = [
   ["ride", "law"],
   ["display"],
   ["keys", "setup", "rig"],
-  ["proof", "faults", "record"],
+  ["proof", "faults"],
+  ["record"],
 ];
 
 const houseZones = Object.entries(HOUSE).map(([layer, allowed]) => ({

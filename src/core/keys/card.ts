@@ -108,11 +108,9 @@ export function likelySlips(profile: DisplayProfile, step: CardStep): readonly S
     slips.push({ view, state, how });
   };
   const last = strokes[strokes.length - 1];
-  if (last?.kind === "tap" || last?.kind === "repeat") {
-    const few = strokes.slice(0, -1).reduce((state, stroke) => play(profile, state, stroke), step.before);
-    add("one-too-few", last.kind === "repeat" ? play(profile, few, { ...last, steps: last.steps - 1 }) : few);
-    add("one-too-many", play(profile, step.after, { kind: "tap", keys: last.keys }));
-  }
+  const allButLast = strokes.slice(0, -1).reduce((state, stroke) => play(profile, state, stroke), step.before);
+  if (last) add("one-too-few", last.kind === "repeat" ? play(profile, allButLast, { ...last, steps: last.steps - 1 }) : allButLast);
+  if (last?.kind === "tap" || last?.kind === "repeat") add("one-too-many", play(profile, step.after, { kind: "tap", keys: last.keys }));
   if (step.before.screen.kind === "menu") add("menu-closed", play(profile, step.before, waitForClose(profile)));
   if (step.after.screen.kind === "menu") add("menu-closed", play(profile, step.after, waitForClose(profile)));
   for (const rule of profile.rules)

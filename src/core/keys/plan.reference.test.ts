@@ -60,7 +60,7 @@ describe("least time", () => {
   it("equals an independent Dijkstra over the machine on generated menus, from home and from the middle of a menu", { timeout: 240_000 }, () => {
     const random = seeded(4242);
     let compared = 0;
-    for (let i = 0; i < 120; i++) {
+    for (let i = 0; i < 50; i++) {
       const profile = smallProfile(random);
       if (checkProfile(profile).length > 0) continue;
       const targets = randomRaws(profile, random);
@@ -71,6 +71,6 @@ describe("least time", () => {
       expect(plan.ok && plan.totalMs, `menu ${i}`).toBe(independentMs(profile, start, targets));
       compared += 1;
     }
-    expect(compared).toBeGreaterThan(100);
+    expect(compared).toBeGreaterThan(40);
   });
 });

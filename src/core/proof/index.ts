@@ -1,0 +1,2 @@
+export * from "./checks";
+export * from "./readBack";

@@ -1,0 +1,4 @@
+export * from "./job";
+export * from "./jobFile";
+export * from "./seal";
+export * from "./workings";

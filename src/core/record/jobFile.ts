@@ -1,0 +1,57 @@
+/**
+ * Job files: one job as JSON, to keep or to carry to another machine. A file is taken whole or not at all, and a refusal
+ * says where and what would be accepted.
+ */
+import * as v from "valibot";
+import { JOB_FORMAT, JOB_VERSION, jobProblem, JobSchema, type Job } from "./job";
+import { brokenAt } from "./seal";
+
+/** Larger than any honest job file, bytes. */
+export const LARGEST_JOB_FILE_BYTES = 2_000_000;
+
+export type JobFileProblem =
+  | { readonly key: "file.too-large"; readonly bytes: number; readonly most: number }
+  | { readonly key: "file.not-json"; readonly detail: string; readonly looksCutShort: boolean }
+  | { readonly key: "file.not-a-job"; readonly found: string }
+  | { readonly key: "file.older"; readonly version: number; readonly accepted: number }
+  | { readonly key: "file.newer"; readonly version: number; readonly accepted: number }
+  | { readonly key: "file.field"; readonly path: string; readonly detail: string }
+  | { readonly key: "file.broken-seal"; readonly sheet: number };
+
+export type JobFileReading = { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly problem: JobFileProblem };
+
+const refuse = (problem: JobFileProblem): JobFileReading => ({ ok: false, problem });
+
+/** Writes a job as a file's text. */
+export const writeJobFile = (job: Job): string => `${JSON.stringify(job, null, 1)}\n`;
+
+/** Reads a file's text back to a job, or says why not. Nothing in it is trusted. */
+export function readJobFile(text: string): JobFileReading {
+  const bytes = new TextEncoder().encode(text).length;
+  if (bytes > LARGEST_JOB_FILE_BYTES) return refuse({ key: "file.too-large", bytes, most: LARGEST_JOB_FILE_BYTES });
+  let data: unknown;
+  try {
+    data = JSON.parse(text);
+  } catch (error) {
+    const looksCutShort = /^\s*[{[]/.test(text) && !/[}\]]\s*$/.test(text);
+    return refuse({ key: "file.not-json", detail: error instanceof Error ? error.message : "", looksCutShort });
+  }
+  const head = v.safeParse(v.looseObject({ format: v.literal(JOB_FORMAT), version: v.pipe(v.number(), v.integer()) }), data);
+  if (!head.success) {
+    const format = v.safeParse(v.looseObject({ format: v.string() }), data);
+    return refuse({ key: "file.not-a-job", found: format.success ? format.output.format.slice(0, 60) : "" });
+  }
+  const { version } = head.output;
+  if (version < JOB_VERSION) return refuse({ key: "file.older", version, accepted: JOB_VERSION });
+  if (version > JOB_VERSION) return refuse({ key: "file.newer", version, accepted: JOB_VERSION });
+  const parsed = v.safeParse(JobSchema, data);
+  if (!parsed.success) {
+    const [issue] = parsed.issues;
+    return refuse({ key: "file.field", path: v.getDotPath(issue) ?? "", detail: issue.message });
+  }
+  const problem = jobProblem(parsed.output);
+  if (problem) return refuse({ key: "file.field", ...problem });
+  const broken = brokenAt(parsed.output.sheets);
+  if (broken !== null) return refuse({ key: "file.broken-seal", sheet: broken + 1 });
+  return { ok: true, job: parsed.output };
+}

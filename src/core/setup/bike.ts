@@ -1,0 +1,217 @@
+/**
+ * The bike as it stands in front of the technician: facts that can be seen or measured. Intake keeps every field as typed;
+ * this module reads the text, says what it could not take, and fills in guesses that are marked as guesses.
+ */
+import type { Chemistry } from "../battery";
+import { usualSeries } from "../battery";
+import { compareWithTyre, estimatedRollout, measuredRollout, readTyre, type Rollout, type RolloutDisagreement, type TyreDesignation, type TyreProblem } from "../wheel";
+
+export type MotorKind = "geared-hub" | "direct-drive-hub" | "mid-drive";
+export type Rider = "novice" | "used-to-it";
+export type VisitReason = "brand-new" | "conversion" | "service" | "complaint" | "swap" | "upgrade";
+export type PickUp = "spoke-magnet" | "inside-motor";
+
+interface NumberField {
+  readonly kind: "number";
+  readonly unit: string | null;
+  readonly min: number;
+  readonly max: number;
+  readonly whole: boolean;
+  /** Taken when the field is empty, and marked as a guess. */
+  readonly guess: number | null;
+}
+interface OptionField {
+  readonly kind: "option";
+  readonly options: readonly string[];
+  readonly guess: string | null;
+}
+interface TextField {
+  readonly kind: "text";
+  readonly longest: number;
+}
+interface TyreField {
+  readonly kind: "tyre";
+}
+interface VoltsField {
+  readonly kind: "volts-list";
+}
+
+export type IntakeField = NumberField | OptionField | TextField | TyreField | VoltsField;
+
+const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false): NumberField => ({ kind: "number", unit, min, max, whole, guess });
+const option = (options: readonly string[], guess: string | null = null): OptionField => ({ kind: "option", options, guess });
+const text = (longest: number): TextField => ({ kind: "text", longest });
+
+/** Every field of the intake, in the order it is asked. Ranges are those of bicycles, common practice, no source. */
+export const INTAKE_FIELDS = {
+  nickname: text(40),
+  frame: text(60),
+  visit: option(["brand-new", "conversion", "service", "complaint", "swap", "upgrade"], "conversion"),
+  complaint: text(400),
+  rider: option(["novice", "used-to-it"], "used-to-it"),
+  tyre: { kind: "tyre" },
+  rolloutMm: number("mm", 800, 30000),
+  rolloutTurns: number("turns", 1, 10, 1, true),
+  tapeErrorMm: number("mm", 0, 50, 5),
+  motorKind: option(["geared-hub", "direct-drive-hub", "mid-drive"]),
+  motorRatedW: number("W", 50, 8000),
+  pickUp: option(["spoke-magnet", "inside-motor"], "spoke-magnet"),
+  pulsesPerTurn: number("pulses", 1, 255, 1, true),
+  crankPulses: number("pulses", 1, 64, 12, true),
+  throttleFitted: option(["yes", "no"]),
+  brakeCutOff: option(["yes", "no"]),
+  packV: number("V", 12, 120),
+  chemistry: option(["nmc", "lfp"], "nmc"),
+  packAh: number("Ah", 1, 100),
+  bmsA: number("A", 1, 200),
+  controllerA: number("A", 1, 200),
+  controllerV: { kind: "volts-list" },
+} as const satisfies Record<string, IntakeField>;
+
+export type IntakeKey = keyof typeof INTAKE_FIELDS;
+/** Every field as typed; a missing one has not been touched. */
+export type IntakeText = { readonly [K in IntakeKey]?: string };
+
+export interface Bike {
+  readonly nickname: string;
+  readonly frame: string;
+  readonly visit: VisitReason;
+  readonly complaint: string;
+  readonly rider: Rider;
+  readonly tyre: TyreDesignation | null;
+  readonly rollout: Rollout | null;
+  readonly rolloutTurns: number;
+  readonly motorKind: MotorKind | null;
+  readonly motorRatedW: number | null;
+  readonly pickUp: PickUp;
+  readonly pulsesPerTurn: number;
+  readonly crankPulses: number;
+  readonly throttleFitted: boolean | null;
+  readonly brakeCutOff: boolean | null;
+  readonly packV: number | null;
+  readonly chemistry: Chemistry;
+  /** Cells in series usual for the pack, null where practice knows none. */
+  readonly series: number | null;
+  readonly packAh: number | null;
+  readonly bmsA: number | null;
+  readonly controllerA: number | null;
+  readonly controllerV: readonly number[];
+}
+
+export type FieldProblem =
+  | { readonly key: "field.not-a-number"; readonly typed: string; readonly min: number; readonly max: number; readonly unit: string | null }
+  | { readonly key: "field.out-of-range"; readonly typed: string; readonly min: number; readonly max: number; readonly unit: string | null }
+  | { readonly key: "field.not-whole"; readonly typed: string; readonly min: number; readonly max: number; readonly unit: string | null }
+  | { readonly key: "field.not-an-option"; readonly typed: string; readonly accepted: readonly string[] }
+  | { readonly key: "field.too-long"; readonly longest: number }
+  | { readonly key: "field.not-volts"; readonly typed: string }
+  | TyreProblem;
+
+export interface IntakeReading {
+  readonly bike: Bike;
+  readonly problems: { readonly [K in IntakeKey]?: FieldProblem };
+  /** Fields left empty for which a guess stands in. */
+  readonly guessed: readonly IntakeKey[];
+  /** Facts the job cannot be planned without. */
+  readonly missing: readonly IntakeKey[];
+  readonly disagreement: RolloutDisagreement | null;
+}
+
+/** Facts without which there is no plan worth the name. */
+const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "packV", "throttleFitted", "controllerA"];
+
+/** A number as typed: the comma counts as a point. NaN for anything else. */
+const toNumber = (typed: string): number => (/^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN);
+
+/** Checks one field on its own; null where what is typed can be taken. */
+export function fieldProblem(field: IntakeField, typed: string): FieldProblem | null {
+  if (typed.trim() === "") return null;
+  switch (field.kind) {
+    case "text":
+      return typed.length > field.longest ? { key: "field.too-long", longest: field.longest } : null;
+    case "option":
+      return field.options.includes(typed) ? null : { key: "field.not-an-option", typed, accepted: field.options };
+    case "tyre": {
+      const reading = readTyre(typed);
+      return reading.ok ? null : reading.problem;
+    }
+    case "volts-list":
+      return voltsOf(typed) ? null : { key: "field.not-volts", typed };
+    case "number": {
+      const { min, max, unit, whole } = field;
+      const value = toNumber(typed);
+      if (Number.isNaN(value)) return { key: "field.not-a-number", typed, min, max, unit };
+      if (value < min || value > max) return { key: "field.out-of-range", typed, min, max, unit };
+      return whole && !Number.isInteger(value) ? { key: "field.not-whole", typed, min, max, unit } : null;
+    }
+  }
+}
+
+function voltsOf(typed: string): readonly number[] | null {
+  const parts = typed.split(/[\s/;,]+/).filter(Boolean).map((part) => toNumber(part.replace(/v$/i, "")));
+  return parts.length > 0 && parts.every((volts) => volts >= 12 && volts <= 120) ? parts : null;
+}
+
+/** Reads the whole intake. Never fails: what cannot be read counts as not known and is named in `problems`. */
+export function readIntake(typed: IntakeText): IntakeReading {
+  const keys = Object.keys(INTAKE_FIELDS) as IntakeKey[];
+  const problems: { [K in IntakeKey]?: FieldProblem } = {};
+  for (const key of keys) {
+    const problem = fieldProblem(INTAKE_FIELDS[key], typed[key] ?? "");
+    if (problem) problems[key] = problem;
+  }
+  const said = (key: IntakeKey): string => (problems[key] ? "" : (typed[key] ?? "").trim());
+  const numberOf = (key: IntakeKey): number | null => {
+    const field: IntakeField = INTAKE_FIELDS[key];
+    if (said(key) !== "") return toNumber(said(key));
+    return field.kind === "number" ? field.guess : null;
+  };
+  const optionOf = <Value extends string>(key: IntakeKey): Value | null => {
+    const field: IntakeField = INTAKE_FIELDS[key];
+    const value = said(key) || (field.kind === "option" ? (field.guess ?? "") : "");
+    return value === "" ? null : (value as Value);
+  };
+  const yesNo = (key: IntakeKey): boolean | null => (said(key) === "" ? null : said(key) === "yes");
+
+  const tyreReading = said("tyre") === "" ? null : readTyre(said("tyre"));
+  const tyre = tyreReading?.ok ? tyreReading.tyre : null;
+  const distanceMm = said("rolloutMm") === "" ? null : numberOf("rolloutMm");
+  const turns = numberOf("rolloutTurns") ?? 1;
+  const measured = distanceMm === null ? null : measuredRollout({ distanceMm, turns, tapeErrorMm: numberOf("tapeErrorMm") ?? 5 });
+  const packV = numberOf("packV");
+  const chemistry = optionOf<Chemistry>("chemistry") ?? "nmc";
+  const bike: Bike = {
+    nickname: said("nickname"),
+    frame: said("frame"),
+    visit: optionOf<VisitReason>("visit") ?? "conversion",
+    complaint: said("complaint"),
+    rider: optionOf<Rider>("rider") ?? "used-to-it",
+    tyre,
+    rollout: measured ?? (tyre && estimatedRollout(tyre)),
+    rolloutTurns: turns,
+    motorKind: optionOf<MotorKind>("motorKind"),
+    motorRatedW: numberOf("motorRatedW"),
+    pickUp: optionOf<PickUp>("pickUp") ?? "spoke-magnet",
+    pulsesPerTurn: numberOf("pulsesPerTurn") ?? 1,
+    crankPulses: numberOf("crankPulses") ?? 12,
+    throttleFitted: yesNo("throttleFitted"),
+    brakeCutOff: yesNo("brakeCutOff"),
+    packV,
+    chemistry,
+    series: packV === null ? null : usualSeries(packV, chemistry),
+    packAh: numberOf("packAh"),
+    bmsA: numberOf("bmsA"),
+    controllerA: numberOf("controllerA"),
+    controllerV: voltsOf(said("controllerV")) ?? [],
+  };
+  return {
+    bike,
+    problems,
+    guessed: keys.filter((key) => {
+      const field: IntakeField = INTAKE_FIELDS[key];
+      return said(key) === "" && "guess" in field && field.guess !== null;
+    }),
+    missing: [...NEEDED.filter((key) => said(key) === ""), ...(bike.rollout ? [] : (["tyre"] as const))],
+    disagreement: measured && tyre ? compareWithTyre(measured, tyre) : null,
+  };
+}

@@ -1,0 +1,69 @@
+/**
+ * What can be hurt by these values on this bike, law aside: cells run flat, a controller fed the wrong volts, current past
+ * what the pack or controller bears, a bike that moves when it is switched on. Common practice, no source.
+ */
+import { cutOffFloor } from "../battery";
+import type { DisplayProfile } from "../display";
+import type { Severity } from "../law";
+import { decoded, type Raws } from "./applied";
+import type { Bike } from "./bike";
+
+export type HazardMessage =
+  | { readonly key: "hazard.pack-not-taken"; readonly packV: number; readonly acceptsV: readonly number[]; readonly by: "controller" | "display" }
+  | { readonly key: "hazard.nominal-too-low"; readonly nominalV: number; readonly packV: number }
+  | { readonly key: "hazard.nominal-too-high"; readonly nominalV: number; readonly packV: number }
+  | { readonly key: "hazard.cut-off-too-low"; readonly cutOffV: number; readonly leastV: number; readonly series: number }
+  | { readonly key: "hazard.current-over"; readonly currentA: number; readonly allowedA: number; readonly by: "bms" | "controller" }
+  | { readonly key: "hazard.moves-at-power-on"; readonly level: number | "last-used" }
+  | { readonly key: "hazard.no-brake-cut-off" };
+
+export type HazardSubject = "battery" | "cut-off" | "nominal" | "current" | "power-on" | "brakes";
+
+export interface HazardFinding {
+  readonly severity: Severity;
+  readonly subject: HazardSubject;
+  readonly message: HazardMessage;
+}
+
+/** Hazards of these raw values on this bike, gravest first. Volts and amps. */
+export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readonly HazardFinding[] {
+  return [...packHazards(profile, raws, bike), ...currentHazards(profile, raws, bike), ...ridingHazards(profile, raws, bike)].sort(
+    (a, b) => Number(a.severity !== "breach") - Number(b.severity !== "breach"),
+  );
+}
+
+function packHazards(profile: DisplayProfile, raws: Raws, { packV, series, chemistry, controllerV }: Bike): HazardFinding[] {
+  if (packV === null) return [];
+  const findings: HazardFinding[] = [];
+  const refuse = (acceptsV: readonly number[], by: "controller" | "display") => {
+    if (acceptsV.length > 0 && !acceptsV.includes(packV)) findings.push({ severity: "breach", subject: "battery", message: { key: "hazard.pack-not-taken", packV, acceptsV, by } });
+  };
+  refuse(controllerV, "controller");
+  refuse(profile.acceptsNominalV, "display");
+  const nominalV = decoded(profile, raws, "nominalV");
+  if (nominalV !== null && nominalV < packV) findings.push({ severity: "breach", subject: "nominal", message: { key: "hazard.nominal-too-low", nominalV, packV } });
+  if (nominalV !== null && nominalV > packV) findings.push({ severity: "caution", subject: "nominal", message: { key: "hazard.nominal-too-high", nominalV, packV } });
+  const cutOffV = decoded(profile, raws, "cutOffV");
+  if (cutOffV !== null && series !== null) {
+    const { leastV } = cutOffFloor(series, chemistry, 0.5);
+    if (cutOffV < leastV - 1e-9) findings.push({ severity: "breach", subject: "cut-off", message: { key: "hazard.cut-off-too-low", cutOffV, leastV, series } });
+  }
+  return findings;
+}
+
+function currentHazards(profile: DisplayProfile, raws: Raws, { bmsA, controllerA }: Bike): HazardFinding[] {
+  const currentA = decoded(profile, raws, "currentLimitA");
+  if (currentA === null) return [];
+  if (bmsA !== null && currentA > bmsA) return [{ severity: "breach", subject: "current", message: { key: "hazard.current-over", currentA, allowedA: bmsA, by: "bms" } }];
+  if (controllerA !== null && currentA > controllerA) return [{ severity: "caution", subject: "current", message: { key: "hazard.current-over", currentA, allowedA: controllerA, by: "controller" } }];
+  return [];
+}
+
+function ridingHazards(profile: DisplayProfile, raws: Raws, { throttleFitted, brakeCutOff }: Bike): HazardFinding[] {
+  const findings: HazardFinding[] = [];
+  const level = decoded(profile, raws, "levelAtPowerOn");
+  const liveThrottle = throttleFitted === true && decoded(profile, raws, "throttleMode") !== "off" && decoded(profile, raws, "throttleFromStandstill") !== false;
+  if (level !== null && level !== 0 && liveThrottle) findings.push({ severity: "caution", subject: "power-on", message: { key: "hazard.moves-at-power-on", level } });
+  if (brakeCutOff === false) findings.push({ severity: "caution", subject: "brakes", message: { key: "hazard.no-brake-cut-off" } });
+  return findings;
+}

@@ -1,0 +1,5 @@
+export * from "./applied";
+export * from "./bike";
+export * from "./hazards";
+export * from "./propose";
+export * from "./sheet";

@@ -1,0 +1,168 @@
+/**
+ * The sheet: every line of the display as found, as it should be and as left, with its reason, its findings and its mark.
+ * Findings hang on the lines whose values cause them; what the target mends is told apart from what it leaves.
+ */
+import { linesOf, SETTINGS, type DisplayProfile, type Line, type SettingKey, type Settings } from "../display";
+import { judge, type AppliedCap, type ClassChoice, type Finding, type LawMessage, type Severity, type Subject } from "../law";
+import { appliedCap, asApplied, type Raws } from "./applied";
+import { hazards, type HazardMessage, type HazardSubject } from "./hazards";
+import { meaningOf, propose, type ProposalContext, type Reason } from "./propose";
+
+export type SheetMessage = LawMessage | HazardMessage;
+
+export interface SheetFinding {
+  readonly severity: Severity;
+  readonly subject: Subject | HazardSubject;
+  readonly message: SheetMessage;
+  /** Codes of the lines that cause it, the one to look at first in front. */
+  readonly lines: readonly string[];
+}
+
+/** How a row stands out: only exceptions do. */
+export type Mark = "same" | "odd" | "caution" | "breach" | "unknown" | "left-alone";
+
+export interface SheetValue {
+  readonly raw: number;
+  readonly shows: string;
+  readonly means: Settings[SettingKey] | null;
+}
+
+export interface SheetRow {
+  readonly code: string;
+  readonly index: number;
+  readonly line: Line;
+  readonly setting: SettingKey | null;
+  /** What the display holds at present as far as anybody knows: as found, or as programmed since. */
+  readonly present: SheetValue | null;
+  readonly asFound: SheetValue | null;
+  readonly target: SheetValue | null;
+  /** Whether the present value must be changed. Null where it is not known. */
+  readonly changes: boolean | null;
+  readonly mark: Mark;
+  readonly reason: Reason;
+  readonly locked: boolean;
+}
+
+export interface Sheet {
+  readonly rows: readonly SheetRow[];
+  /** Findings on the display as it is at present, and as it will be with the target set. */
+  readonly presentFindings: readonly SheetFinding[];
+  readonly targetFindings: readonly SheetFinding[];
+  /** Findings of the present that the target makes go away. */
+  readonly mended: readonly SheetFinding[];
+  readonly presentCap: AppliedCap;
+  readonly targetCap: AppliedCap;
+  /** Raw values to set; null where neither a target nor an as-found value is known. */
+  readonly targetRaws: Raws;
+}
+
+export interface SheetContext extends ProposalContext {
+  /** Raw values the display holds now; the as-found ones until it is programmed. */
+  readonly present: Raws;
+}
+
+const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly SettingKey[]>> = {
+  "assist-cap": ["assistCapKmh", "circumferenceMm", "pulsesPerTurn"],
+  throttle: ["throttleMode"],
+  "walk-assist": ["walkAssistOn"],
+  motor: ["currentLimitA"],
+  battery: ["nominalV"],
+  nominal: ["nominalV"],
+  "cut-off": ["cutOffV"],
+  current: ["currentLimitA"],
+  "power-on": ["levelAtPowerOn", "throttleFromStandstill"],
+  brakes: [],
+};
+
+/** All findings, of class and of hazard, on a bike whose display holds these raw values. */
+export function findingsOn(profile: DisplayProfile, raws: Raws, bike: SheetContext["bike"], choice: ClassChoice | null): readonly SheetFinding[] {
+  const law: readonly Finding[] = choice ? judge(choice, asApplied(profile, raws, bike)) : [];
+  return [...law, ...hazards(profile, raws, bike)].map((finding) => ({ ...finding, lines: linesAbout(profile, finding.subject) })).sort((a, b) => gravity(a) - gravity(b));
+}
+
+const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): readonly string[] =>
+  SUBJECT_SETTINGS[subject].flatMap((setting) => linesOf(profile).filter(({ encoding }) => encoding.setting === setting).map(({ code }) => code));
+
+const GRAVITY: readonly Severity[] = ["breach", "caution", "unknown", "note"];
+const gravity = ({ severity }: { severity: Severity }): number => GRAVITY.indexOf(severity);
+
+/** Works the whole sheet out. */
+export function makeSheet(context: SheetContext): Sheet {
+  const { profile, bike, choice, asFound, present } = context;
+  const proposals = propose(context);
+  const targetRaws: Raws = proposals.map(({ raw, index }) => raw ?? asFound[index] ?? present[index] ?? null);
+  const presentFindings = findingsOn(profile, present, bike, choice);
+  const targetFindings = findingsOn(profile, targetRaws, bike, choice);
+  const rows = proposals.map(({ line, index, reason }): SheetRow => {
+    const valueAt = (raws: Raws): SheetValue | null => {
+      const raw = raws[index];
+      return raw === null || raw === undefined ? null : { raw, ...meaningOf(line, raw) };
+    };
+    const presentValue = valueAt(present);
+    const target = valueAt(targetRaws);
+    const changes = target === null ? false : presentValue === null ? null : presentValue.raw !== target.raw;
+    const locked = line.makerOnly && !context.wishes.unlocked[line.code];
+    return {
+      code: line.code,
+      index,
+      line,
+      setting: line.encoding.setting,
+      present: presentValue,
+      asFound: valueAt(asFound),
+      target,
+      changes,
+      mark: markOf({ code: line.code, changes, locked, presentKnown: presentValue !== null, stays: reason.key }, presentFindings, targetFindings),
+      reason,
+      locked,
+    };
+  });
+  return {
+    rows,
+    presentFindings,
+    targetFindings,
+    mended: presentFindings.filter((finding) => SERIOUS.has(finding.severity) && !targetFindings.some((later) => later.message.key === finding.message.key)),
+    presentCap: appliedCap(profile, present, bike),
+    targetCap: appliedCap(profile, targetRaws, bike),
+    targetRaws,
+  };
+}
+
+const SERIOUS: ReadonlySet<Severity> = new Set(["breach", "caution", "unknown"]);
+
+interface MarkFacts {
+  readonly code: string;
+  readonly changes: boolean | null;
+  readonly locked: boolean;
+  readonly presentKnown: boolean;
+  readonly stays: Reason["key"];
+}
+
+function markOf({ code, changes, locked, presentKnown, stays }: MarkFacts, presentFindings: readonly SheetFinding[], targetFindings: readonly SheetFinding[]): Mark {
+  const worst = (severity: Severity) => [...presentFindings, ...targetFindings].some((finding) => finding.severity === severity && finding.lines[0] === code);
+  if (worst("breach")) return "breach";
+  if (worst("caution")) return "caution";
+  if (stays === "reason.read-only") return "left-alone";
+  if (!presentKnown || worst("unknown") || changes === null) return "unknown";
+  if (changes) return "odd";
+  return locked ? "left-alone" : "same";
+}
+
+/** How a sheet stands, in numbers. */
+export interface SheetCounts {
+  readonly odd: number;
+  readonly breaches: number;
+  readonly cautions: number;
+  readonly unknown: number;
+  readonly leftAlone: number;
+}
+
+export const countSheet = ({ rows, presentFindings }: Sheet): SheetCounts => ({
+  odd: rows.filter((row) => row.changes === true).length,
+  breaches: presentFindings.filter((finding) => finding.severity === "breach").length,
+  cautions: presentFindings.filter((finding) => finding.severity === "caution").length,
+  unknown: rows.filter((row) => row.present === null && row.line.encoding.kind !== "read-only").length,
+  leftAlone: rows.filter((row) => row.mark === "left-alone").length,
+});
+
+/** The definition behind a row's setting, or null on lines that set nothing. */
+export const definitionOf = (row: SheetRow) => (row.setting ? SETTINGS[row.setting] : null);

@@ -36,8 +36,12 @@ const kindOf = ({ before, after, stroke }: PlannedStroke): CardStepKind => {
 /** Lines run past on the way to one line in a single step; more would outrun the eye. */
 const MOST_STROKES_A_STEP = 24;
 
-/** Cuts a plan into steps: going to a line and setting it is one, a chord is one, off and on again is one. */
-export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStroke[]): readonly CardStep[] {
+/**
+ * Cuts a plan into steps: going to a line and setting it is one, a chord is one, off and on again is one.
+ * @param stopAt lines to be read on the way, by index: a step ends there before anything is changed
+ */
+export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStroke[], stopAt: readonly number[] = []): readonly CardStep[] {
+  const stopsHere = (planned: PlannedStroke): boolean => planned.after.screen.kind === "menu" && !isChange(planned) && stopAt.includes(planned.after.screen.line);
   const groups: { kind: CardStepKind; strokes: PlannedStroke[] }[] = [];
   for (const planned of strokes) {
     const kind = kindOf(planned);
@@ -46,7 +50,7 @@ export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStro
     const joins =
       group &&
       last &&
-      ((kind === "line" && group.kind === "line" && !(isChange(last) && !isChange(planned)) && group.strokes.length < MOST_STROKES_A_STEP) ||
+      ((kind === "line" && group.kind === "line" && !stopsHere(last) && !(isChange(last) && !isChange(planned)) && group.strokes.length < MOST_STROKES_A_STEP) ||
         (kind === "switch-on" && group.kind === "power-cycle"));
     if (joins) group.strokes.push(planned);
     else groups.push({ kind, strokes: [planned] });

@@ -8,7 +8,7 @@ import { atHome } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
 import { countSheet, decoded, fieldProblem, findingsOn, INTAKE_FIELDS, makeSheet, readIntake, speedometer, type Bike, type IntakeReading, type Raws, type Sheet, type SheetCounts, type SheetFinding } from "../setup";
-import { STAGES, withEvent, type Job, type SealedSheet, type Stage } from "./job";
+import { STAGES, withEvent, type Job, type Program, type SealedSheet, type Stage } from "./job";
 import { seal } from "./seal";
 
 /** The class a job must leave in, with the reading accepted for it; null until one is chosen. */
@@ -157,7 +157,7 @@ export interface KeyWork {
 export function keyWork(profile: DisplayProfile, state: MenuState, goal: KeyGoal): KeyWork {
   const plan = planKeys(profile, state, goal);
   const strokes = plan.ok ? plan.strokes : [];
-  return { plan, steps: cardSteps(profile, strokes), presses: pressCount(strokes.map(({ stroke }) => stroke)), totalMs: plan.ok ? plan.totalMs : 0 };
+  return { plan, steps: cardSteps(profile, strokes, goal.look), presses: pressCount(strokes.map(({ stroke }) => stroke)), totalMs: plan.ok ? plan.totalMs : 0 };
 }
 
 export interface ProgramOutlook extends KeyWork {
@@ -224,7 +224,7 @@ export function startProgram(job: Job, at: string): Job {
   const planned = withEvent(sealOnto(withBaseline, "target", outlook.targets, at, ""), at, "plan-sealed");
   return {
     ...planned,
-    program: { state: { ...outlook.start, held: null }, targets: [...outlook.targets], unread: [...outlook.unread], keysOn: "bike", done: false, notice: null } as Job["program"],
+    program: { state: { ...outlook.start, held: null }, targets: [...outlook.targets], unread: [...outlook.unread], keysOn: "bike", done: false, notice: null } as Program,
   };
 }
 
@@ -241,8 +241,24 @@ export function advanceProgram(job: Job, state: MenuState, at: string): Job {
   const { program } = job;
   if (!program) return job;
   const seen = state.screen.kind === "menu" ? state.screen.line : -1;
-  const next: Job = { ...job, updatedAt: at, program: { ...program, state: { ...state, held: null } as NonNullable<Job["program"]>["state"], unread: program.unread.filter((line) => line !== seen) } };
+  const next: Job = { ...job, updatedAt: at, program: { ...program, state: { ...state, held: null } as Program["state"], unread: program.unread.filter((line) => line !== seen) } };
   return programReached(next) && !program.done && next.program ? withEvent({ ...next, program: { ...next.program, done: true, notice: null } }, at, "programmed") : next;
+}
+
+/**
+ * Takes down what a line shows that nobody had read before programming began: it becomes the line's as-found value, and
+ * whatever rests on it is worked out anew. A line with no proposal of its own keeps what it shows.
+ */
+export function takeReading(job: Job, line: number, raw: number): Job {
+  const { program, profile } = job;
+  const code = profile ? linesOf(profile)[line] : undefined;
+  if (!program || !profile || !code || !program.unread.includes(line)) return job;
+  const known = { ...job, asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code.code]: shows(code.encoding, raw) } } };
+  const { state } = program;
+  const asRead: MenuState = { ...state, saved: state.saved.with(line, raw), pending: state.pending.with(line, raw), inForce: state.inForce.with(line, raw) };
+  const { sheet } = workOut(known);
+  const targets = program.targets.map((target, i) => sheet?.targetRaws[i] ?? (i === line ? raw : target));
+  return { ...known, program: { ...program, state: asRead as Program["state"], targets, unread: program.unread.filter((other) => other !== line) } };
 }
 
 /** Hands the bike over: seals what was read back as the as-left sheet. */

@@ -1,0 +1,5 @@
+import { Displays } from "@/screens/displays/Displays";
+
+export default function DisplaysPage() {
+  return <Displays />;
+}

@@ -1,0 +1,5 @@
+import { Rack } from "@/screens/rack/Rack";
+
+export default function RackPage() {
+  return <Rack />;
+}

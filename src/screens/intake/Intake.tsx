@@ -1,0 +1,162 @@
+"use client";
+import Link from "next/link";
+import { CLASSES } from "@/catalog/classes/classes";
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { labelWatts, fullPackV } from "@/core/battery";
+import { assistLimit } from "@/core/law";
+import { acceptedReadingProblem } from "@/core/record";
+import { INTAKE_FIELDS, type IntakeField, type IntakeKey } from "@/core/setup";
+import { buttonClass, Caution, Choice, FindingLine, KeptField } from "@/ui/primitives";
+import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
+import type { StageProps } from "../job/JobScreen";
+import { voiceOf } from "../rack/ticket";
+
+const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
+  { title: "The bike", keys: ["nickname", "frame", "visit", "rider", "complaint"] },
+  { title: "Wheel", keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
+  { title: "Motor and sensors", keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
+  { title: "Battery and controller", keys: ["packV", "chemistry", "packAh", "bmsA", "controllerA", "controllerV"] },
+];
+
+/** Intake: what can be seen or measured, kept as typed; what follows from it beside it. */
+export function Intake({ job, workings, change }: StageProps) {
+  const { intake } = workings;
+  const { rule, acceptReading, acceptedKmh, acknowledged } = job.classChoice;
+  const keep = (key: IntakeKey) => (typed: string) => change((now) => ({ ...now, intake: { ...now.intake, [key]: typed } }));
+  const setClass = (edit: Partial<typeof job.classChoice>) => change((now) => ({ ...now, classChoice: { ...now.classChoice, ...edit } }));
+  const readingProblem = acceptReading ? acceptedReadingProblem(acceptedKmh) : null;
+
+  return (
+    <div className="grid gap-8 lg:grid-cols-[1fr_340px]">
+      <div className="flex min-w-0 flex-col gap-8">
+        <section aria-labelledby="leaves-as">
+          <h2 id="leaves-as" className="mb-3 text-[1.35rem]">
+            Display and class
+          </h2>
+          <div className="grid gap-4">
+            <Choice
+              label="Display on the bike"
+              value={job.profile?.id ?? ""}
+              options={SHIPPED_DISPLAYS.map((profile) => ({ value: profile.id, label: `${profile.name} · ${profile.variant}` }))}
+              onChoose={(id) => change((now) => ({ ...now, profile: SHIPPED_DISPLAYS.find((profile) => profile.id === id) ?? now.profile }))}
+            />
+            <Choice label="Must leave as" value={rule?.id ?? ""} options={CLASSES.map((each) => ({ value: each.id, label: each.name }))} onChoose={(id) => setClass({ rule: CLASSES.find((each) => each.id === id) ?? null, acceptReading: false, acceptedKmh: "" })} />
+            {rule?.acceptedReading ? (
+              <div className="grid gap-3 sm:grid-cols-2">
+                <Choice
+                  label={`How ${plain(rule.assist?.value ?? 0)} ${rule.assist?.unit === "mph" ? "mph" : "km/h"} is read`}
+                  value={acceptReading ? "accepted" : "exact"}
+                  options={[
+                    { value: "exact", label: "As written" },
+                    { value: "accepted", label: "Accepted as equivalent" },
+                  ]}
+                  onChoose={(how) => setClass({ acceptReading: how === "accepted" })}
+                />
+                {acceptReading ? (
+                  <KeptField label="Accepted as" unit="km/h" numeric value={acceptedKmh} guess={plain(rule.acceptedReading.value)} onKeep={(typed) => setClass({ acceptedKmh: typed })} problem={readingProblem ? fieldProblemText(readingProblem) : null} />
+                ) : null}
+              </div>
+            ) : null}
+            {rule && !rule.publicRoad ? (
+              <KeptField
+                label="Acknowledged in writing"
+                long
+                value={acknowledged}
+                onKeep={(typed) => setClass({ acknowledged: typed })}
+                hint="Whose land, and that it is not for public roads. It does not cure a law against tampering."
+                problem={acknowledged.trim() === "" ? "Write whose land it is, before it is programmed." : null}
+              />
+            ) : null}
+          </div>
+        </section>
+        {SECTIONS.map(({ title, keys }) => (
+          <section key={title} aria-label={title}>
+            <h2 className="mb-3 text-[1.35rem]">{title}</h2>
+            <div className="grid gap-x-5 gap-y-4 sm:grid-cols-2">
+              {keys.map((key) => {
+                const problem = intake.problems[key];
+                return <Fact key={key} name={key} value={job.intake[key] ?? ""} problem={problem ? fieldProblemText(problem) : null} onKeep={keep(key)} />;
+              })}
+            </div>
+          </section>
+        ))}
+        <Link href={`/job/${job.id}/as-found`} className={`${buttonClass("main", true)} self-start`}>
+          Write down what it shows <kbd className="code text-base opacity-80">2</kbd>
+        </Link>
+      </div>
+      <Follows job={job} workings={workings} />
+    </div>
+  );
+}
+
+function Fact({ name, value, problem, onKeep }: { readonly name: IntakeKey; readonly value: string; readonly problem: string | null; readonly onKeep: (typed: string) => void }) {
+  const field: IntakeField = INTAKE_FIELDS[name];
+  const words = INTAKE_WORDS[name];
+  if (field.kind === "option")
+    return (
+      <div className="sm:col-span-2">
+        <Choice
+          label={words.label}
+          value={value || (field.guess ?? "")}
+          hint={value === "" && field.guess ? `Guessed: ${words.options?.[field.guess] ?? field.guess}, until you say.` : words.hint}
+          options={field.options.map((option) => ({ value: option, label: words.options?.[option] ?? option }))}
+          onChoose={onKeep}
+        />
+      </div>
+    );
+  const isLong = name === "complaint";
+  return (
+    <div className={isLong ? "sm:col-span-2" : ""}>
+      <KeptField
+        label={words.label}
+        value={value}
+        onKeep={onKeep}
+        hint={words.hint}
+        problem={problem}
+        long={isLong}
+        numeric={field.kind === "number"}
+        unit={field.kind === "number" ? field.unit : field.kind === "volts-list" ? "V" : null}
+        guess={field.kind === "number" && field.guess !== null ? plain(field.guess) : null}
+      />
+    </div>
+  );
+}
+
+/** What follows from the facts so far, live. */
+function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
+  const { bike, intake, choice, findings } = workings;
+  const voice = voiceOf(workings);
+  const figures: readonly (readonly [string, string | null, string])[] = [
+    ["Rollout", bike.rollout ? `${plain(bike.rollout.mm, 0)} mm` : null, bike.rollout ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}` : "needs the tyre or a measured rollout"],
+    ["Full pack", bike.series ? `${plain(fullPackV(bike.series, bike.chemistry))} V` : null, bike.series ? `${bike.series} cells in series` : bike.packV ? "no usual series count for these volts" : "needs the pack’s volts"],
+    ["Label watts", bike.packV && bike.controllerA ? `${plain(labelWatts(bike.packV, bike.controllerA), 0)} W` : null, bike.packV && bike.controllerA ? "battery side, not the motor’s rating" : "needs pack volts and controller amps"],
+    ["Assist limit", choice?.rule.assist ? speed(assistLimit(choice)?.kmh ?? 0, choice.rule.speedUnit) : null, choice ? choice.rule.source : "needs the class"],
+  ];
+  return (
+    <aside aria-label="What follows" className="self-start rounded-xl bg-sheet p-5 lg:sticky lg:top-4">
+      <h2 className="mb-3 text-[1.25rem]">What follows</h2>
+      <dl className="flex flex-col gap-3">
+        {figures.map(([what, figure, from]) => (
+          <div key={what} className="border-t border-rule pt-2">
+            <dt className="text-[0.9rem] text-quiet">{what}</dt>
+            <dd>
+              <span className="font-head text-[1.6rem] leading-tight font-bold">{figure ?? "—"}</span>
+              <span className="block text-[0.85rem] text-quiet">{from}</span>
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <div className="mt-4 flex flex-col gap-2 border-t border-rule pt-3 text-[0.95rem]">
+        {workings.notToBeRidden ? <Caution>Brand new: not to be ridden until it is programmed. Judged on the maker’s values until you write down what it shows.</Caution> : null}
+        {intake.disagreement ? <FindingLine severity="caution">{disagreementText(intake.disagreement)}</FindingLine> : null}
+        {findings.map((finding) => (
+          <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
+            {findingText(finding.message, voice)}
+          </FindingLine>
+        ))}
+        {job.profile && choice && findings.length === 0 ? <p className="text-quiet">Nothing found against {choice.rule.name} yet.</p> : null}
+        {intake.missing.length > 0 ? <p className="text-quiet">Still to say: {intake.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.</p> : null}
+      </div>
+    </aside>
+  );
+}

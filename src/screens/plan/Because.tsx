@@ -1,0 +1,150 @@
+"use client";
+import { useState } from "react";
+import { rawValues, shows } from "@/core/display";
+import { withEvent } from "@/core/record";
+import { definitionOf, type Reason, type Sheet, type SheetRow } from "@/core/setup";
+import { Button, KeptField, SignShape } from "@/ui/primitives";
+import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/ui/wording";
+import type { StageProps } from "../job/JobScreen";
+
+interface BecauseProps extends StageProps {
+  readonly row: SheetRow;
+  readonly sheet: Sheet;
+  readonly voice: Voice;
+}
+
+const SAFE_SIDES = { down: "smaller", up: "larger" } as const;
+
+/** Why this line should hold this value: the sentence, the working, the alternatives, what it mends. */
+export function Because({ job, change, row, sheet, voice }: BecauseProps) {
+  const definition = definitionOf(row);
+  const reason = reasonWords(row.reason, job.profile?.name ?? "The display", voice);
+  const mended = sheet.mended.filter((finding) => finding.lines.includes(row.code));
+  const left = sheet.targetFindings.filter((finding) => finding.lines[0] === row.code);
+  const held = (value: SheetRow["target"]) => (value ? (valueMeaning(row.line, value.means) ?? value.shows) : "unread");
+  const title = row.changes === true ? `${lineName(row.line)} ${held(row.present)} → ${held(row.target)}` : row.changes === null && row.target ? `${lineName(row.line)} → ${held(row.target)}` : `${lineName(row.line)} ${held(row.present)}`;
+  const short = row.setting === "circumferenceMm" ? (row.changes ? `Wheel ${row.present?.shows ?? "unread"} → ${row.target?.shows}` : `Wheel ${row.present?.shows ?? "unread"}`) : title;
+  return (
+    <section aria-label={`Because: line ${row.code}`} className="rounded-xl bg-sheet p-5">
+      <p className="code text-quiet">Line {row.code}</p>
+      <h2 className="mb-2 text-[1.5rem]">{short}</h2>
+      {reason.why.map((sentence) => (
+        <p key={sentence} className="mb-2">
+          {sentence}
+        </p>
+      ))}
+      {reason.working.length > 0 ? <div className="working my-3">{reason.working.join("\n")}</div> : null}
+      {row.reason.key === "reason.wheel" ? <WheelBars reason={row.reason} /> : null}
+      {mended.map((finding) => (
+        <p key={finding.message.key} className={`my-3 rounded-md px-3 py-2.5 text-[0.95rem] ${finding.severity === "breach" ? "bg-breach-tint" : "bg-caution-tint"}`}>
+          <SignShape sign={finding.severity === "note" ? "done" : finding.severity} /> As it is: {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}. ` : ""}The plan mends it.
+        </p>
+      ))}
+      {left.map((finding) => (
+        <p key={finding.message.key} className={`my-3 rounded-md px-3 py-2.5 text-[0.95rem] ${finding.severity === "breach" ? "bg-breach-tint" : finding.severity === "caution" ? "bg-caution-tint" : "border border-rule"}`}>
+          {finding.severity === "note" ? null : <SignShape sign={finding.severity} />} {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}.` : ""}
+        </p>
+      ))}
+      {row.line.note ? <p className="mb-2 text-[0.9rem] text-quiet">{row.line.note}</p> : null}
+      {definition ? (
+        <p className="text-[0.88rem] text-quiet">
+          Set by {WHO_SETS[definition.setBy]}
+          {definition.safeDirection ? ` · safe side: ${SAFE_SIDES[definition.safeDirection]}` : ""}
+        </p>
+      ) : null}
+      <ByHand job={job} change={change} row={row} />
+    </section>
+  );
+}
+
+function WheelBars({ reason }: { readonly reason: Extract<Reason, { key: "reason.wheel" }> }) {
+  const most = Math.max(...reason.options.map((option) => Math.abs(option.r - 1)), 0.01);
+  return (
+    <table className="my-3 w-full text-[0.9rem]">
+      <caption className="sr-only">What each wheel code would make of the speed shown</caption>
+      <thead className="sr-only">
+        <tr>
+          <th>Code</th>
+          <th>Size of the error</th>
+          <th>Reads off by</th>
+        </tr>
+      </thead>
+      <tbody>
+        {reason.options.map((option) => (
+          <tr key={option.shows}>
+            <th scope="row" className="w-10 text-left font-semibold">
+              {option.shows}
+            </th>
+            <td className="px-2">
+              <span aria-hidden="true" className={`block h-2 rounded-sm ${option.shows === reason.chosen ? "bg-action" : "bg-spoke"}`} style={{ width: `${Math.max(2, (100 * Math.abs(option.r - 1)) / most)}%` }} />
+            </td>
+            <td className="w-20 text-right">{offBy(option.r)}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+/** Setting a target by hand, and unlocking a maker-only line with a written reason. */
+function ByHand({ job, change, row }: Pick<StageProps, "job" | "change"> & { readonly row: SheetRow }) {
+  const [opening, setOpening] = useState(false);
+  const raws = rawValues(row.line.encoding);
+  if (raws.length === 0 || job.program) return null;
+  const overridden = job.overrides[row.code] !== undefined;
+  const clear = () =>
+    change((now) => {
+      const overrides = { ...now.overrides };
+      delete overrides[row.code];
+      return { ...now, overrides };
+    });
+  if (row.locked) {
+    const typed = opening ? undefined : "";
+    return (
+      <div className="mt-3 border-t border-rule pt-3">
+        {typed === undefined ? <Unlock row={row} change={change} /> : <Button onClick={() => setOpening(true)}>Unlock with a reason</Button>}
+      </div>
+    );
+  }
+  return (
+    <div className="mt-3 flex flex-wrap items-end gap-3 border-t border-rule pt-3">
+      <label className="flex flex-col gap-1 text-[0.9rem]">
+        <span className="font-semibold">Target by hand</span>
+        <select
+          value={row.target?.raw ?? ""}
+          onChange={(event) => {
+            const raw = Number(event.target.value);
+            change((now) => ({ ...now, overrides: { ...now.overrides, [row.code]: raw } }));
+          }}
+          className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
+        >
+          {row.target ? null : <option value="">as it is</option>}
+          {raws.map((raw) => (
+            <option key={raw} value={raw}>
+              {shows(row.line.encoding, raw)}
+            </option>
+          ))}
+        </select>
+      </label>
+      {overridden ? <Button onClick={clear}>Back to the proposal</Button> : null}
+    </div>
+  );
+}
+
+/** Shortest reason that says anything. */
+const LEAST_REASON = 8;
+
+function Unlock({ row, change }: { readonly row: SheetRow; readonly change: StageProps["change"] }) {
+  const [reason, setReason] = useState("");
+  return (
+    <div className="flex flex-col gap-3">
+      <KeptField label="Why it must be changed" value={reason} onKeep={setReason} hint="Kept with the job." />
+      <Button
+        disabled={reason.trim().length < LEAST_REASON}
+        onClick={() => change((now) => withEvent({ ...now, unlocked: { ...now.unlocked, [row.code]: reason.trim() } }, new Date().toISOString(), "line-unlocked", `${row.code}: ${reason.trim()}`))}
+      >
+        Unlock line {row.code}
+      </Button>
+    </div>
+  );
+}

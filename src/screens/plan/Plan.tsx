@@ -1,0 +1,213 @@
+"use client";
+import Link from "next/link";
+import { useState } from "react";
+import type { SheetRow } from "@/core/setup";
+import { SpokeDial } from "@/ui/dial/SpokeDial";
+import { buttonClass, Choice, FindingLine, MarkSign, SignShape } from "@/ui/primitives";
+import { count, duration, findingText, lineName, speed, valueMeaning } from "@/ui/wording";
+import { NoDisplay } from "../job/NoDisplay";
+import type { StageProps } from "../job/JobScreen";
+import { outlookOf } from "../job/outlook";
+import { spokesOf, voiceOf } from "../rack/ticket";
+import { Because } from "./Because";
+
+type Filter = "all" | "odd" | "findings";
+
+const FILTERS: Readonly<Record<Filter, (row: SheetRow, flagged: ReadonlySet<string>) => boolean>> = {
+  all: () => true,
+  odd: (row) => row.changes !== false,
+  findings: (row, flagged) => flagged.has(row.code),
+};
+
+/** The plan: the whole sheet, each line with its reason, and what it comes to on the road. */
+export function Plan(props: StageProps) {
+  const { job, workings, line, setLine } = props;
+  const { sheet, counts } = workings;
+  const [filter, setFilter] = useState<Filter>("all");
+  if (!job.profile || !sheet || !counts) return <NoDisplay job={job} />;
+
+  const voice = voiceOf(workings);
+  const outlook = outlookOf(job, workings);
+  const flagged = new Set([...sheet.presentFindings, ...sheet.targetFindings].filter((finding) => finding.severity !== "note").flatMap((finding) => finding.lines));
+  const rows = sheet.rows.filter((row) => FILTERS[filter](row, flagged));
+  const worst = sheet.presentFindings.find((finding) => finding.severity === "breach");
+  const selected = sheet.rows.find((row) => row.code === line) ?? sheet.rows.find((row) => row.code === worst?.lines[0]) ?? sheet.rows[0];
+  const move = (by: 1 | -1) => {
+    const at = rows.findIndex((row) => row.code === selected?.code);
+    const next = rows[(at + by + rows.length) % rows.length];
+    if (!next) return;
+    setLine(next.code);
+    document.querySelector<HTMLElement>(`[data-line="${next.code}"]`)?.focus();
+  };
+
+  return (
+    <div className="grid gap-x-7 gap-y-6 lg:grid-cols-[264px_minmax(0,1fr)_330px]">
+      <section aria-label="How it stands" className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[264px_1fr]">
+        <SpokeDial spokes={spokesOf(job, workings)} size={264} showCodes centre={{ figure: String(counts.odd), word: "odd" }} selected={selected?.code} onSelect={setLine} />
+        <div>
+          <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
+            <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "line") + " to change"} />
+            <Tally sign="breach" when={counts.breaches > 0} text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.targetFindings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`} />
+            <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
+            <Tally sign="unknown" when={counts.unknown > 0} text={`${count(counts.unknown, "line")} unread`} />
+            <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left as found`} />
+          </ul>
+          <TrueCap {...props} />
+        </div>
+      </section>
+
+      <section aria-label="Sheet" className="min-w-0">
+        <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
+          <h2 className="sr-only">Sheet</h2>
+          <Choice
+            label="Show"
+            hideLabel
+            value={filter}
+            options={[
+              { value: "all", label: `All ${sheet.rows.length}` },
+              { value: "odd", label: "To change" },
+              { value: "findings", label: "With findings" },
+            ]}
+            onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}
+          />
+        </div>
+        <table
+          className="w-full border-collapse text-[0.95rem]"
+          onKeyDown={(event) => {
+            if (event.key !== "ArrowDown" && event.key !== "ArrowUp") return;
+            event.preventDefault();
+            move(event.key === "ArrowDown" ? 1 : -1);
+          }}
+        >
+          <thead>
+            <tr className="border-b border-rule text-left text-[0.82rem] text-quiet">
+              <th className="py-1.5 pl-2 font-semibold">Line</th>
+              <th className="py-1.5 font-semibold">Sets</th>
+              <th className="py-1.5 font-semibold">{job.program?.done ? "In force" : "As found"}</th>
+              <th className="py-1.5 font-semibold">Target</th>
+              <th className="py-1.5 font-semibold max-sm:sr-only">Mark</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <Row key={row.code} row={row} selected={row.code === selected?.code} onSelect={() => setLine(row.code)} />
+            ))}
+          </tbody>
+        </table>
+        {rows.length === 0 ? <p className="py-6 text-quiet">No line stands out here.</p> : null}
+      </section>
+
+      <div className="flex min-w-0 flex-col gap-4">
+        {selected ? <Because key={selected.code} {...props} row={selected} sheet={sheet} voice={voice} /> : null}
+        <Findings {...props} />
+      </div>
+
+      <div className="no-print sticky bottom-0 flex flex-wrap items-center justify-end gap-x-4 gap-y-2 border-t border-rule bg-ground py-3 lg:col-span-3">
+        <span className="text-quiet">
+          {outlook
+            ? `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)} · walking the leaflet would take ${outlook.leafletPresses} and ${duration(outlook.leafletMs)}`
+            : "Write the as-found lines down first, or say why you cannot."}
+        </span>
+        <Link href={`/job/${job.id}/${outlook ? "program" : "as-found"}`} className={buttonClass("main", true)}>
+          {outlook ? "Program it" : "As found"} <kbd className="code text-base opacity-80">{outlook ? 4 : 2}</kbd>
+        </Link>
+      </div>
+    </div>
+  );
+}
+
+function Tally({ sign, when, text }: { readonly sign: "odd" | "breach" | "caution" | "unknown" | "left-alone"; readonly when: boolean; readonly text: string }) {
+  if (!when) return null;
+  return (
+    <li className="flex items-baseline gap-2">
+      <SignShape sign={sign} /> {text}
+    </li>
+  );
+}
+
+/** The figure that matters most, large: where assist really ends. */
+function TrueCap({ workings }: StageProps) {
+  const { sheet, choice } = workings;
+  if (!sheet || !choice) return null;
+  const { unit } = voiceOf(workings);
+  const { targetCap, presentCap } = sheet;
+  const was = presentCap.kind === "true" && targetCap.kind === "true" && Math.abs(presentCap.kmh.nominal - targetCap.kmh.nominal) > 0.05 ? presentCap.kmh.nominal : null;
+  const missing = { uncapped: "no cap", "no-wheel": "needs the rollout", unmeasured: "measure it", "not-read": "cap line not read", "no-line": "measure it" } as const;
+  return (
+    <div className="mt-4">
+      <p className="text-[0.95rem]">{choice.rule.assist ? `${choice.rule.name}, as this display will really apply it:` : "As this display will really apply it:"}</p>
+      <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3">
+        <strong className="font-head text-[2.1rem] leading-tight">{targetCap.kind === "true" ? speed(targetCap.kmh.nominal, unit, 2) : missing[targetCap.kind]}</strong>
+        {targetCap.kind === "true" ? (
+          <span className="text-quiet">
+            true{was !== null ? ", was " : ""}
+            {was !== null ? <s className="font-semibold">{speed(was, unit)}</s> : presentCap.kind === "uncapped" ? ", was uncapped" : ""}
+          </span>
+        ) : null}
+      </p>
+    </div>
+  );
+}
+
+function Row({ row, selected, onSelect }: { readonly row: SheetRow; readonly selected: boolean; readonly onSelect: () => void }) {
+  const { line, present, target, changes } = row;
+  return (
+    <tr className={`border-b border-rule ${selected ? "bg-sheet outline-2 -outline-offset-2 outline-action" : "hover:bg-sheet"}`} onClick={onSelect}>
+      <td className="py-0 pl-2 font-bold">
+        <button type="button" data-line={row.code} aria-pressed={selected} aria-label={`Line ${row.code}, ${lineName(line)}`} onClick={onSelect} className="min-h-[1.95rem] min-w-8 text-left">
+          {row.code}
+        </button>
+      </td>
+      <td className="py-1 pr-2">{lineName(line)}</td>
+      <td className={`py-1 pr-2 ${changes ? "text-quiet" : ""}`}>{present ? <Value row={row} value={present} /> : <span className="text-quiet">unread</span>}</td>
+      <td className="py-1 pr-2">{changes === false ? <span className="text-quiet">same</span> : target ? <strong><Value row={row} value={target} /></strong> : <span className="text-quiet">as it is</span>}</td>
+      <td className="py-1 text-[0.9rem]">
+        <MarkSign mark={row.mark} />
+      </td>
+    </tr>
+  );
+}
+
+function Value({ row, value }: { readonly row: SheetRow; readonly value: NonNullable<SheetRow["target"]> }) {
+  const meaning = valueMeaning(row.line, value.means);
+  const bare = meaning && (meaning === value.shows || meaning.startsWith(`${value.shows} `) || Number(value.shows) === Number.parseFloat(meaning));
+  return (
+    <>
+      {bare ? meaning : value.shows}
+      {meaning && !bare ? <span className="font-normal text-quiet"> · {meaning}</span> : null}
+    </>
+  );
+}
+
+/** Every finding in words, what the plan mends told apart from what it leaves. */
+function Findings({ workings }: StageProps) {
+  const { sheet } = workings;
+  if (!sheet) return null;
+  const voice = voiceOf(workings);
+  const left = sheet.targetFindings;
+  return (
+    <section aria-labelledby="findings" className="border-t border-rule pt-3 text-[0.95rem]">
+      <h2 id="findings" className="mb-2 text-[1.1rem]">
+        Findings
+      </h2>
+      <div className="flex flex-col gap-2">
+        {sheet.mended.map((finding) => (
+          <div key={finding.message.key + finding.lines.join()}>
+            <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
+            <p className="pl-5 text-[0.85rem] text-quiet">As it is now. Mended by this plan.</p>
+          </div>
+        ))}
+        {left.map((finding) => (
+          <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
+            {findingText(finding.message, voice)}
+          </FindingLine>
+        ))}
+        {left.every((finding) => finding.severity === "note") && workings.choice ? (
+          <p className="text-quiet">
+            Checked against {workings.choice.rule.source}, as known on {workings.choice.rule.knownOn}. Check your local code and, where needed, a licensed inspector.
+          </p>
+        ) : null}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,73 @@
+import { shows, viewOf, type DisplayProfile } from "@/core/display";
+import type { CardStep } from "@/core/keys";
+import { lineName } from "@/ui/wording";
+import { StrokeRuns } from "./StrokeRuns";
+
+interface KeyCardStepProps {
+  readonly profile: DisplayProfile;
+  readonly step: CardStep;
+  readonly unread: readonly number[];
+}
+
+const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readonly after: string }>> = {
+  "switch-on": { title: "Switch it on", after: "The home screen must come up." },
+  open: { title: "Open the menu", after: "" },
+  line: { title: "", after: "" },
+  save: { title: "Save and leave", after: "Back on the home screen. It is saved, and not yet in force." },
+  leave: { title: "Leave without saving", after: "Back on the home screen." },
+  "power-cycle": { title: "Switch off and on", after: "Only now is it in force." },
+  wait: { title: "Let the menu close", after: "Hands off until the home screen is back." },
+};
+
+/** One step, read from a metre away: the line, what it shows, what it must show, and the keys. */
+export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
+  const line = step.line === null ? undefined : profile.menu.lines[step.line];
+  const view = viewOf(profile, step.after);
+  const beforeView = viewOf(profile, step.before);
+  const from = beforeView.kind === "line" ? beforeView.code : null;
+  const size = step.runs.length > 2 ? 84 : 104;
+  if (line && view.kind === "line") {
+    const raw = step.before.pending[view.line];
+    const now = raw === undefined ? "" : shows(line.encoding, raw);
+    const isUnread = unread.includes(view.line);
+    const changes = now !== view.shows;
+    return (
+      <div>
+        <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
+          <div>
+            <p className="mb-2 text-quiet">Line on the display</p>
+            <p className="segment text-[6.6rem] max-sm:text-[4.6rem]">
+              <span className="sr-only">{view.code}</span>
+              <span aria-hidden="true">{view.code}</span>
+            </p>
+          </div>
+          <div className="min-w-0 border-l-2 border-rule pl-7">
+            <p className="text-[1.1rem]">{lineName(line)}</p>
+            <p className="font-head text-[4.4rem] leading-none font-extrabold max-sm:text-[3rem]">
+              {changes ? (
+                <>
+                  <span className="text-faint">{now}</span> <span className="font-light text-quiet">→</span> {view.shows}
+                </>
+              ) : isUnread ? (
+                <span className="text-[2.2rem] max-sm:text-[1.6rem]">Nobody has read this line. Maker’s value: {view.shows}</span>
+              ) : (
+                view.shows
+              )}
+            </p>
+          </div>
+        </div>
+        <div className="mt-7">
+          <StrokeRuns profile={profile} runs={step.runs} size={size} from={from} />
+        </div>
+      </div>
+    );
+  }
+  const words = TITLES[step.kind];
+  return (
+    <div>
+      <h3 className="mb-6 text-[2.9rem] max-sm:text-[2rem]">{words.title}</h3>
+      <StrokeRuns profile={profile} runs={step.runs} size={size} from={from} />
+      <p className="mt-4 text-[1.1rem]">{step.kind === "open" && view.kind === "line" ? `It must show line ${view.code}.` : words.after}</p>
+    </div>
+  );
+}

@@ -1,0 +1,371 @@
+"use client";
+import Link from "next/link";
+import { useMemo, useRef, useState } from "react";
+import { viewOf, type DisplayProfile, type MenuState } from "@/core/display";
+import { closedByItself, likelySlips, nearMisses, type Slip } from "@/core/keys";
+import { advanceProgram, keyWork, startProgram, takeReading, withEvent, type Job, type KeyWork, type Program as ProgramRecord } from "@/core/record";
+import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
+import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
+import { Button, buttonClass, Caution, Choice, FindingLine, KeptField, useShortcuts, useTell } from "@/ui/primitives";
+import { count, duration, findingText, keyNames, lineName, planProblemText } from "@/ui/wording";
+import { NoDisplay } from "../job/NoDisplay";
+import type { StageProps } from "../job/JobScreen";
+import { outlookOf } from "../job/outlook";
+import { voiceOf } from "../rack/ticket";
+import { KeyCardStep } from "./KeyCardStep";
+import { MenuClock } from "./MenuClock";
+import { ShowsSomethingElse } from "./ShowsSomethingElse";
+
+/** Program: key by key, without the menu closing and without driving off the stand. */
+export function Program(props: StageProps) {
+  const { job } = props;
+  if (!job.profile) return <NoDisplay job={job} />;
+  return job.program ? <KeyCard key={job.id} {...props} profile={job.profile} program={job.program} /> : <BeforeTheKeys {...props} profile={job.profile} />;
+}
+
+const nowIso = (): string => new Date().toISOString();
+
+/** What must be known before any key is planned, and the start. */
+function BeforeTheKeys({ job, workings, change, profile }: StageProps & { readonly profile: DisplayProfile }) {
+  const { baseline, sheet, choice } = workings;
+  const outlook = outlookOf(job, workings);
+  const voice = voiceOf(workings);
+  const breaches = sheet?.targetFindings.filter((finding) => finding.severity === "breach") ?? [];
+  const needsWord = choice !== null && !choice.rule.publicRoad && job.classChoice.acknowledged.trim() === "";
+  if (!outlook || needsWord)
+    return (
+      <div className="max-w-2xl">
+        <h2 className="mb-2 text-[1.7rem]">{needsWord ? "Write down whose land it is" : "First, the way home"}</h2>
+        {needsWord ? (
+          <p className="mb-4">Private land asks for a written acknowledgement at intake before any key is planned.</p>
+        ) : (
+          <p className="mb-4">{baseline.kind === "missing" ? `${count(baseline.unread, "line")} of ${baseline.total} not written down.` : ""} Without the as-found sheet nobody finds the way back, so no keys are planned. Write it down, or say why you cannot.</p>
+        )}
+        <div className="mb-5 flex flex-wrap gap-3">
+          <Link href={`/job/${job.id}/${needsWord ? "intake" : "as-found"}`} className={buttonClass("main", true)}>
+            {needsWord ? "Go to intake" : "Write down what it shows"}
+          </Link>
+        </div>
+        {needsWord ? null : (
+          <KeptField
+            label="Why there is no full baseline"
+            long
+            value={job.asFound.waivedReason}
+            onKeep={(typed) => change((now) => ({ ...now, asFound: { ...now.asFound, waivedReason: typed } }))}
+            hint="A sentence. The card then stops at every line nobody has read."
+          />
+        )}
+      </div>
+    );
+  return (
+    <div className="max-w-3xl">
+      <h2 className="mb-2 text-[1.7rem]">
+        {outlook.presses === 0 ? "Nothing to change" : `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)}`}
+      </h2>
+      <p className="mb-4 text-quiet">
+        {outlook.presses === 0
+          ? "The display already holds every target."
+          : `Walking the leaflet line by line would take ${outlook.leafletPresses} presses and ${duration(outlook.leafletMs)}. Costs: a tap ⅓ s, a hold half a second more than asked.`}
+        {outlook.unread.length > 0 ? ` ${count(outlook.unread.length, "line")} nobody has read: the card stops at each.` : ""}
+      </p>
+      <div className="mb-5 flex flex-col gap-2">
+        {breaches.map((finding) => (
+          <FindingLine key={finding.message.key} severity={finding.severity}>
+            {findingText(finding.message, voice)} The plan does not mend this.
+          </FindingLine>
+        ))}
+        <Caution>Wheel clear of the floor or brake held, before any chord. Stand clear of the wheel.</Caution>
+      </div>
+      <Button weight="main" big onClick={() => change((now) => advanceIfDone(startProgram(now, nowIso())))}>
+        {outlook.presses === 0 ? "Seal the sheet and go on" : "Start the keys"}
+      </Button>
+      <p className="mt-3 text-[0.9rem] text-quiet">Starting seals the as-found and the target sheet of {profile.name}. Targets are fixed from there on.</p>
+    </div>
+  );
+}
+
+const advanceIfDone = (job: Job): Job => (job.program ? advanceProgram(job, job.program.state, nowIso()) : job);
+
+type CardProps = StageProps & { readonly profile: DisplayProfile; readonly program: ProgramRecord };
+
+function KeyCard({ job, change, profile, program }: CardProps) {
+  const tell = useTell();
+  const [live, setLive] = useState<MenuState>(program.state);
+  const [settled, setSettled] = useState<MenuState>(program.state);
+  const [since, setSince] = useState<number | null>(null);
+  const [asking, setAsking] = useState(false);
+  const [past, setPast] = useState<readonly MenuState[]>([]);
+  const simulated = program.keysOn === "simulated";
+  const goal = useMemo(() => ({ targets: program.targets, look: program.unread }), [program.targets, program.unread]);
+  const work: KeyWork = useMemo(() => keyWork(profile, settled, goal), [profile, settled, goal]);
+  const fromHome = useMemo(() => keyWork(profile, { ...settled, screen: { kind: "home" }, pending: settled.saved }, goal).steps.length, [profile, settled, goal]);
+  const step = work.steps[0];
+  const lastTotal = useRef(work.totalMs);
+
+  /** Takes a settled state: shows it, keeps it, and lets `edit` add to the record. */
+  const settle = (next: MenuState, edit: (now: Job) => Job = (now) => now) => {
+    const rested: MenuState = { ...next, held: null };
+    const keep = (now: Job) => edit(advanceProgram(now, rested, nowIso()));
+    const after = keep({ ...job, program: { ...program, state: rested as ProgramRecord["state"] } });
+    const state = after.program?.state ?? rested;
+    // The machine's own state stays the live one unless the record changed it.
+    const shown = sameValues(state, rested) ? next : state;
+    setLive(shown);
+    setSettled(shown);
+    setSince(performance.now());
+    lastTotal.current = keyWork(profile, shown, { targets: after.program?.targets ?? program.targets, look: after.program?.unread ?? program.unread }).totalMs;
+    change(keep);
+  };
+  const withNotice = (notice: ProgramRecord["notice"]) => (now: Job): Job => (now.program ? { ...now, program: { ...now.program, notice } } : now);
+  const codes = (lines: readonly number[]): string[] => lines.flatMap((i) => profile.menu.lines[i]?.code ?? []);
+  const closing = (before: MenuState) => {
+    const { lines, kept } = closedByItself(profile, before);
+    const detail = codes(lines);
+    return (now: Job): Job => withEvent(withNotice({ kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: detail })(now), nowIso(), "menu-closed", detail.join(" "));
+  };
+
+  const done = () => {
+    if (!step) return;
+    setPast((all) => [...all.slice(-20), settled]);
+    const unreadLine = step.line !== null && program.unread.includes(step.line) ? step.line : null;
+    const raw = unreadLine === null ? undefined : step.after.pending[unreadLine];
+    const readFirst = (now: Job): Job => (unreadLine !== null && raw !== undefined ? takeReading(now, unreadLine, raw) : now);
+    if (unreadLine !== null && raw !== undefined) return settleReading(step.after, unreadLine, raw);
+    settle(step.after, (now) => withNotice(null)(readFirst(now)));
+  };
+  /** A line nobody had read: what it shows becomes its as-found value, and the targets are worked out anew. */
+  const settleReading = (state: MenuState, line: number, raw: number) => {
+    const rested: MenuState = { ...state, held: null };
+    const keep = (now: Job): Job => {
+      if (!now.program) return now;
+      return withNotice(null)(takeReading({ ...now, program: { ...now.program, state: rested as ProgramRecord["state"] } }, line, raw));
+    };
+    const after = keep(job);
+    const next = after.program?.state ?? rested;
+    setLive(next);
+    setSettled(next);
+    setSince(performance.now());
+    change((now) => advanceIfDone(keep(now)));
+  };
+  const recover = (slip: Pick<Slip, "state" | "how">) => {
+    setAsking(false);
+    setPast((all) => [...all.slice(-20), settled]);
+    const { screen } = slip.state;
+    if (screen.kind === "menu" && program.unread.includes(screen.line)) {
+      const raw = slip.state.pending[screen.line];
+      if (raw !== undefined) return settleReading(slip.state, screen.line, raw);
+    }
+    const note = slip.how === "menu-closed" && settled.screen.kind === "menu" ? closing(settled) : slip.state.screen.kind === "off" && settled.screen.kind === "menu" ? withNotice({ kind: "power-lost", lines: codes(closedByItself(profile, settled).lines) }) : withNotice({ kind: "off-plan", lines: [] });
+    settle(slip.state, (now) => withEvent(note(now), nowIso(), "recovered", slip.how));
+  };
+  const back = () => {
+    const before = past[past.length - 1];
+    if (!before) return;
+    setPast(past.slice(0, -1));
+    settle(before, withNotice(null));
+  };
+  const startAgain = () => {
+    change((now) => ({ ...now, program: null, readBack: {} }));
+    tell("Programming set aside. The sealed sheets stay in the record.", () => change((now) => ({ ...now, program, readBack: job.readBack })));
+  };
+
+  const onHold = useLiveMachine({
+    profile,
+    state: live,
+    running: simulated,
+    onState: (next, before, byItself) => {
+      setLive(next);
+      if (next.held !== null && next.screen.kind === before.screen.kind && next.pending === before.pending) return;
+      if (byItself && before.screen.kind === "menu" && next.screen.kind === "home") return settle(next, closing(before));
+      if (next.held !== null) return;
+      const total = keyWork(profile, next, goal).totalMs;
+      const offPlan = total > lastTotal.current + 1 && next.screen.kind !== "walk-assist";
+      settle(next, withNotice(offPlan ? { kind: "off-plan", lines: [] } : null));
+    },
+  });
+
+  useShortcuts({ " ": done, e: () => setAsking(true) }, !simulated && !program.done);
+
+  if (program.done) return <InForce job={job} change={change} profile={profile} state={live} onStartAgain={startAgain} />;
+  if (!work.plan.ok) return <FindingLine severity="breach">{planProblemText(work.plan.problem)}</FindingLine>;
+  if (!step) return null;
+
+  const total = Math.max(fromHome, work.steps.length);
+  const slips = likelySlips(profile, step);
+  const inMenu = settled.screen.kind === "menu";
+  const misses = step.kind === "open" && step.runs[0] && "keys" in step.runs[0].stroke ? nearMisses(profile, "home", step.runs[0].stroke.keys) : [];
+  const next = work.steps.slice(1, 4);
+
+  return (
+    <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <section aria-label="Key card" className="min-w-0">
+        <div className="mb-4 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+          <h2 className="text-[1.15rem] font-semibold">
+            Step {total - work.steps.length + 1} of {total}
+          </h2>
+          <p className="text-quiet">{step.kind === "open" || step.kind === "save" ? "Wheel clear of the floor, or brake held." : "Wheel clear of the floor."}</p>
+        </div>
+        {program.notice ? <Notice notice={program.notice} /> : null}
+        <KeyCardStep profile={profile} step={step} unread={program.unread} />
+        {misses.map((miss) => (
+          <div key={miss.keys.join()} className="mt-4">
+            <Caution>
+              Both down together. {keyNames(profile, miss.keys)} alone for {miss.holdMs / 1000} s starts walk assist: the bike drives off.
+            </Caution>
+          </div>
+        ))}
+        <div className="mt-5 min-h-14">{inMenu ? <Clock profile={profile} state={settled} since={since} simulated={simulated} onRestart={() => setSince(performance.now())} onClosed={() => recover({ state: closedByItself(profile, settled).after, how: "menu-closed" })} codes={codes} /> : null}</div>
+        {simulated ? (
+          <p className="mt-4 text-[1.05rem]">Press the keys of the simulated display. The card follows by itself, wrong keys and all.</p>
+        ) : (
+          <>
+            <div className="mt-4 grid gap-4 sm:grid-cols-[1.15fr_1fr]">
+              <Button weight="main" big shortcut="space" className="justify-between! min-h-[4.4rem]" onClick={done}>
+                {doneWords(viewOf(profile, step.after))}
+              </Button>
+              <Button big shortcut="e" className="justify-between! min-h-[4.4rem]" onClick={() => setAsking(true)}>
+                It shows something else
+              </Button>
+            </div>
+            <div className="mt-4 flex flex-wrap items-center gap-2" role="group" aria-label="What it may show instead: one tap and the card goes on from there">
+              <span className="text-quiet">Or one tap:</span>
+              {slips.slice(0, 4).map((slip) => (
+                <button key={slip.how + viewWords(slip.view)} type="button" onClick={() => recover(slip)} className="min-h-11 rounded-md border-2 border-rule px-3 hover:border-quiet">
+                  {viewWords(slip.view)}
+                </button>
+              ))}
+            </div>
+          </>
+        )}
+        <ol aria-hidden="true" className="mt-6 flex gap-1.5">
+          {Array.from({ length: total }, (_, i) => (
+            <li key={i} className={`h-1.5 flex-1 rounded-full ${i < total - work.steps.length ? "bg-spoke" : i === total - work.steps.length ? "bg-action" : "bg-rule"}`} />
+          ))}
+        </ol>
+      </section>
+
+      <aside aria-label="Simulated display" className="min-w-0 lg:border-l lg:border-rule lg:pl-7">
+        <p className="mb-2 text-[0.95rem] text-quiet">{simulated ? `Simulated ${profile.name}. Press its keys.` : `The same keys on a simulated ${profile.name}`}</p>
+        <div className="max-lg:mx-auto max-lg:max-w-[340px]">
+          <SimulatedDisplay profile={profile} state={live} lit={step.runs[0] && "keys" in step.runs[0].stroke ? step.runs[0].stroke.keys : []} onHold={simulated ? onHold : undefined} />
+        </div>
+        {next.length > 0 ? (
+          <p className="mt-3">
+            <span className="text-quiet">Next: </span>
+            {next.map((each, i) => (
+              <span key={i}>
+                {i > 0 ? <span className="text-quiet">, then </span> : null}
+                <strong>{stepName(profile, each)}</strong>
+              </span>
+            ))}
+            .
+          </p>
+        ) : null}
+        <p className="mt-1 text-quiet">{duration(work.totalMs)} left in all.</p>
+        <div className="mt-4 flex flex-col gap-3 border-t border-rule pt-4">
+          <Choice
+            label="Keys are pressed on"
+            value={program.keysOn}
+            options={[
+              { value: "bike", label: "the bike" },
+              { value: "simulated", label: "this simulated display" },
+            ]}
+            onChoose={(keysOn) => change((now) => (now.program ? { ...now, program: { ...now.program, keysOn: keysOn === "simulated" ? "simulated" : "bike" } } : now))}
+          />
+          <div className="flex flex-wrap gap-2">
+            {past.length > 0 && !simulated ? <Button onClick={back}>One step back</Button> : null}
+            <Button weight="quiet" onClick={startAgain}>
+              Set the keys aside
+            </Button>
+          </div>
+        </div>
+      </aside>
+      <ShowsSomethingElse open={asking} onOpenChange={setAsking} profile={profile} step={step} tracked={settled} onPick={recover} />
+    </div>
+  );
+}
+
+const sameValues = (a: MenuState, b: MenuState): boolean => a.saved.join() === b.saved.join() && a.pending.join() === b.pending.join() && a.inForce.join() === b.inForce.join();
+
+function doneWords(view: ReturnType<typeof viewOf>): string {
+  switch (view.kind) {
+    case "line":
+      return `Done, it shows ${view.shows}`;
+    case "home":
+      return "Done, home screen";
+    case "off":
+      return "Done, it is dark";
+    case "walk-assist":
+      return "Done";
+  }
+}
+
+export const viewWords = (view: ReturnType<typeof viewOf>): string => (view.kind === "line" ? `${view.code} · ${view.shows}` : view.kind === "home" ? "home screen" : view.kind === "off" ? "dark" : "walk assist");
+
+export function stepName(profile: DisplayProfile, step: KeyWork["steps"][number]): string {
+  const line = step.line === null ? undefined : profile.menu.lines[step.line];
+  if (line) return `${line.code} ${lineName(line)}`;
+  return { "switch-on": "switch on", open: "open the menu", line: "next line", save: "save", leave: "leave the menu", "power-cycle": "switch off and on", wait: "wait for the menu to close" }[step.kind];
+}
+
+function Notice({ notice }: { readonly notice: NonNullable<ProgramRecord["notice"]> }) {
+  const lines = notice.lines.length > 0 ? notice.lines.join(", ") : "nothing";
+  const text = {
+    "menu-closed-discarded": `The menu closed by itself. Thrown away: ${lines}. The card goes on from there.`,
+    "menu-closed-saved": `The menu closed by itself. Saved: ${lines}. The card goes on from there.`,
+    "off-plan": "That was off the plan. These are the keys from where it is now.",
+    "power-lost": `The display went dark. Not saved: ${lines}. The card goes on from there.`,
+  }[notice.kind];
+  return (
+    <div role="status" className="mb-4">
+      <Caution>{text}</Caution>
+    </div>
+  );
+}
+
+interface ClockProps {
+  readonly profile: DisplayProfile;
+  readonly state: MenuState;
+  readonly since: number | null;
+  readonly simulated: boolean;
+  readonly onRestart: () => void;
+  readonly onClosed: () => void;
+  readonly codes: (lines: readonly number[]) => string[];
+}
+
+function Clock({ profile, state, since, simulated, onRestart, onClosed, codes }: ClockProps) {
+  const { lines, kept } = closedByItself(profile, state);
+  const cost = lines.length === 0 ? "closing loses nothing" : kept ? `closing saves ${codes(lines).join(", ")}` : `closing throws away ${codes(lines).join(", ")}`;
+  return (
+    <>
+      <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} cost={cost} {...(simulated ? {} : { onRestart })} />
+      {simulated ? null : (
+        <button type="button" className="mt-1 min-h-9 text-quiet underline underline-offset-4 hover:text-ink" onClick={onClosed}>
+          It closed
+        </button>
+      )}
+    </>
+  );
+}
+
+function InForce({ job, profile, state, onStartAgain }: Pick<StageProps, "job" | "change"> & { readonly profile: DisplayProfile; readonly state: MenuState; readonly onStartAgain: () => void }) {
+  return (
+    <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <section>
+        <h2 className="mb-2 text-[1.9rem]">Saved and in force</h2>
+        <p className="mb-5 max-w-[56ch] text-[1.1rem]">The display was switched off and on. What it holds is still a claim until it is read back.</p>
+        <div className="flex flex-wrap gap-3">
+          <Link href={`/job/${job.id}/prove`} className={buttonClass("main", true)}>
+            Prove it <kbd className="code text-base opacity-80">5</kbd>
+          </Link>
+          <Button big onClick={onStartAgain}>
+            Program again
+          </Button>
+        </div>
+      </section>
+      <aside aria-label="Simulated display">
+        <SimulatedDisplay profile={profile} state={state} />
+      </aside>
+    </div>
+  );
+}

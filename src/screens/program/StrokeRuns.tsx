@@ -1,0 +1,67 @@
+import { Fragment } from "react";
+import type { DisplayProfile } from "@/core/display";
+import type { StrokeRun } from "@/core/keys";
+import { KeyCap } from "@/ui/keys/KeyCap";
+import { keyOf, strokeWords } from "@/ui/wording";
+
+/** What a run of strokes passes and where it ends, in few words. */
+function passes({ views, stroke }: StrokeRun): string {
+  const last = views[views.length - 1];
+  if (!last) return "";
+  if (last.kind === "home") return "home screen";
+  if (last.kind === "off") return "display goes dark";
+  if (last.kind === "walk-assist") return "";
+  const codes = views.map((view) => (view.kind === "line" ? view.code : ""));
+  const sameLine = codes.every((code) => code === last.code) && stroke.kind !== "hold";
+  if (sameLine && views.length > 0 && stroke.kind === "tap" && isValueRun(views)) return views.length <= 4 ? views.map((view) => (view.kind === "line" ? view.shows : "")).join(" · ") : `until it shows ${last.shows}`;
+  if (stroke.kind === "repeat") return "if you pass it, tap back";
+  return `goes to ${last.code}`;
+}
+
+const isValueRun = (views: StrokeRun["views"]): boolean => {
+  const shown = views.map((view) => (view.kind === "line" ? `${view.code}` : ""));
+  return new Set(shown).size === 1;
+};
+
+/** Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value. */
+export function StrokeRuns({ profile, runs, size, from }: { readonly profile: DisplayProfile; readonly runs: readonly StrokeRun[]; readonly size: number; readonly from?: string | null }) {
+  let before = from ?? null;
+  return (
+    <div className="flex flex-wrap items-start gap-x-7 gap-y-5">
+      {runs.map((run, i) => {
+        const last = run.views[run.views.length - 1];
+        const moved = last?.kind === "line" && last.code !== before;
+        before = last?.kind === "line" ? last.code : null;
+        const result = moved && last.kind === "line" ? `goes to ${last.code}` : passes(run);
+        const keys = run.stroke.kind === "wait" ? [] : run.stroke.keys;
+        return (
+          <Fragment key={i}>
+            {i > 0 ? (
+              <span className="font-head font-light text-quiet" style={{ fontSize: size * 0.42, lineHeight: `${size}px` }}>
+                then
+              </span>
+            ) : null}
+            <div className="text-center">
+              <div className="flex items-center justify-center gap-3">
+                {keys.map((id, k) => {
+                  const key = keyOf(profile, id);
+                  return key ? (
+                    <Fragment key={id}>
+                      {k > 0 ? <span className="text-2xl font-bold text-quiet">and</span> : null}
+                      <KeyCap displayKey={key} size={size} />
+                    </Fragment>
+                  ) : null;
+                })}
+              </div>
+              <p className="mt-1.5 font-bold" style={{ fontSize: Math.max(17, size * 0.23) }}>
+                {keys.length > 1 ? "together, " : ""}
+                {strokeWords(run.stroke, run.count, run.stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null)}
+              </p>
+              <p className="text-[0.95rem] text-quiet">{result}</p>
+            </div>
+          </Fragment>
+        );
+      })}
+    </div>
+  );
+}

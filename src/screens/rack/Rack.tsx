@@ -1,0 +1,188 @@
+"use client";
+import { useLiveQuery } from "dexie-react-hooks";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { DEMO_WORKSHOP } from "@/catalog/demo/workshop";
+import { workOut, type Job, type Workings } from "@/core/record";
+import { addJob, allJobs, changeJob, loadDemo, removeJobs, restoreJobs } from "@/store";
+import { SpokeDial } from "@/ui/dial/SpokeDial";
+import { Button, buttonClass, SignShape, useTell } from "@/ui/primitives";
+import { count, day, speed } from "@/ui/wording";
+import { ImportJob } from "./ImportJob";
+import { headline, spokesOf, ticketFacts } from "./ticket";
+
+interface Ticket {
+  readonly job: Job;
+  readonly workings: Workings;
+}
+
+/** The rack: bikes on the stand, bikes waiting, bikes gone out. */
+export function Rack() {
+  const router = useRouter();
+  const tell = useTell();
+  const jobs = useLiveQuery(() => allJobs());
+  if (!jobs) return null;
+
+  const tickets = jobs.map((job): Ticket => ({ job, workings: workOut(job) }));
+  const onTheStand = tickets.filter(({ job }) => job.onTheStand);
+  const waiting = tickets.filter(({ job }) => !job.onTheStand && job.handedOverAt === null);
+  const gone = tickets.filter(({ job }) => !job.onTheStand && job.handedOverAt !== null).sort((a, b) => (b.job.handedOverAt ?? "").localeCompare(a.job.handedOverAt ?? ""));
+  const demo = jobs.filter((job) => job.demo);
+
+  const newBike = async () => {
+    const job = await addJob();
+    router.push(`/job/${job.id}/intake`);
+  };
+  const clearDemo = async () => {
+    const removed = await removeJobs(demo.map((job) => job.id));
+    tell(`${count(removed.length, "demo bike")} taken off the rack.`, () => void restoreJobs(removed));
+  };
+
+  return (
+    <div className="mx-auto max-w-[1160px]">
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <h1 className="text-[2.1rem]">On the stand</h1>
+          <p className="text-quiet">
+            {demo.length > 0 ? `${DEMO_WORKSHOP} · ` : ""}
+            {onTheStand.length} now, {waiting.length} waiting, {gone.length} gone out
+          </p>
+        </div>
+        <div className="flex gap-2.5">
+          <ImportJob />
+          <Button weight={jobs.length === 0 ? "main" : "plain"} shortcut="n" onClick={() => void newBike()}>
+            New bike
+          </Button>
+        </div>
+      </div>
+
+      {onTheStand.length > 0 ? (
+        <ul className="grid gap-5 lg:grid-cols-2">
+          {onTheStand.map((ticket) => (
+            <StandTicket key={ticket.job.id} {...ticket} />
+          ))}
+        </ul>
+      ) : (
+        <div className="rounded-xl bg-sheet p-6">
+          <p className="text-xl font-semibold">The stand is empty.</p>
+          <p className="mt-1 mb-4 max-w-[60ch] text-quiet">
+            {waiting.length > 0 ? "Open a waiting bike, or take in a new one." : "Take in a bike: say what it is, write down how its display was found, and the sheet works itself out."}
+          </p>
+          <div className="flex flex-wrap gap-3">
+            <Button weight="main" onClick={() => void newBike()}>
+              Take in a bike
+            </Button>
+            {jobs.length === 0 ? <Button onClick={() => void loadDemo()}>Show the demo bikes</Button> : null}
+          </div>
+        </div>
+      )}
+
+      {waiting.length > 0 ? (
+        <section aria-labelledby="waiting" className="mt-8">
+          <h2 id="waiting" className="mb-3 text-[1.35rem]">
+            Waiting
+          </h2>
+          <ul className="grid gap-x-5 gap-y-6 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-5">
+            {waiting.map((ticket) => (
+              <WaitingTicket key={ticket.job.id} {...ticket} />
+            ))}
+          </ul>
+        </section>
+      ) : null}
+
+      {gone.length > 0 ? (
+        <section aria-labelledby="gone" className="mt-8">
+          <h2 id="gone" className="mb-2 text-[1.35rem]">
+            Gone out
+          </h2>
+          <ul>
+            {gone.map((ticket) => (
+              <GoneTicket key={ticket.job.id} {...ticket} />
+            ))}
+          </ul>
+        </section>
+      ) : null}
+
+      {demo.length > 0 ? (
+        <p className="mt-8 flex flex-wrap items-center gap-x-3 text-[0.9rem] text-quiet">
+          {count(demo.length, "bike")} here {demo.length === 1 ? "is" : "are"} made up, to look around with.
+          <button type="button" className="min-h-11 font-semibold text-ink underline underline-offset-4" onClick={() => void clearDemo()}>
+            Take the demo bikes off
+          </button>
+        </p>
+      ) : null}
+    </div>
+  );
+}
+
+const number = (job: Job): string => String(job.number).padStart(4, "0");
+
+function StandTicket({ job, workings }: Ticket) {
+  const line = headline(job, workings);
+  return (
+    <li className="flex gap-6 rounded-xl bg-sheet p-5 max-sm:flex-col max-sm:items-start max-sm:gap-3">
+      <SpokeDial spokes={spokesOf(job, workings)} size={156} />
+      <div className="flex min-w-0 flex-1 flex-col">
+        <div className="flex items-baseline gap-3">
+          <h2 className="text-[1.6rem] break-words">
+            <Link href={`/job/${job.id}/${workings.next}`}>{workings.bike.nickname || "New bike"}</Link>
+          </h2>
+          <span className="code text-quiet">{number(job)}</span>
+          {job.demo ? <span className="sr-only">demo bike</span> : null}
+        </div>
+        <p className="text-[0.95rem] text-quiet">{ticketFacts(job, workings)}</p>
+        <p className="my-2 flex items-baseline gap-2 text-[1.05rem]">
+          {line.sign ? <SignShape sign={line.sign} size={13} /> : null}
+          <span>{line.text}</span>
+        </p>
+        <div className="mt-auto flex flex-wrap items-center gap-x-4 gap-y-2">
+          <Link href={`/job/${job.id}/${line.action.stage}`} className={buttonClass("main")} onClick={() => line.action.line && sessionStorage.setItem(`odd-spoke.line.${job.id}`, line.action.line)}>
+            {line.action.label}
+          </Link>
+          <span className="text-[0.9rem] text-quiet">{line.place}</span>
+        </div>
+      </div>
+    </li>
+  );
+}
+
+function WaitingTicket({ job, workings }: Ticket) {
+  const line = headline(job, workings);
+  return (
+    <li className="flex flex-col border-t-2 border-ink pt-3">
+      <Link href={`/job/${job.id}/${workings.next}`} className="flex items-center gap-3">
+        <SpokeDial spokes={spokesOf(job, workings)} size={68} />
+        <span className="min-w-0">
+          <span className="block font-head text-[1.15rem] leading-tight font-bold break-words">{workings.bike.nickname || "New bike"}</span>
+          <span className="block text-[0.85rem] leading-snug text-quiet">{ticketFacts(job, workings, true)}</span>
+        </span>
+      </Link>
+      <p className="mt-2 flex items-baseline gap-1.5 text-[0.92rem] leading-snug">
+        {line.sign ? <SignShape sign={line.sign} size={11} /> : null}
+        <span>{line.text}</span>
+      </p>
+      <button type="button" className="mt-1 min-h-9 self-start text-[0.88rem] text-quiet underline underline-offset-4 hover:text-ink" onClick={() => void changeJob(job.id, (now) => ({ ...now, onTheStand: true }))}>
+        Put on the stand<span className="sr-only">: {workings.bike.nickname || "New bike"}</span>
+      </button>
+    </li>
+  );
+}
+
+function GoneTicket({ job, workings }: Ticket) {
+  const { sheet, choice, bike } = workings;
+  const unit = choice?.rule.speedUnit ?? "kmh";
+  const cap = sheet?.presentCap;
+  const capText = choice && !choice.rule.publicRoad ? "not for public roads" : cap?.kind === "true" ? `true cap ${speed(cap.kmh.nominal, unit)}` : "cap to be measured";
+  return (
+    <li className="border-t border-rule">
+      <Link href={`/job/${job.id}/hand-over`} className="grid min-h-11 grid-cols-[1.1fr_1.2fr_1.4fr_1.4fr_1fr_auto] items-center gap-4 py-1.5 hover:bg-sheet max-md:grid-cols-2">
+        <span className="font-bold">{bike.nickname}</span>
+        <span className="text-quiet">{bike.frame}</span>
+        <span>{choice?.rule.badge}</span>
+        <span>{capText}</span>
+        <span className="text-quiet">{workings.baseline.kind === "kept" ? "way back kept" : "no full baseline"}</span>
+        <span className="text-right text-quiet">{job.handedOverAt ? day(job.handedOverAt) : ""}</span>
+      </Link>
+    </li>
+  );
+}

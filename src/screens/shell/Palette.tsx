@@ -1,0 +1,89 @@
+"use client";
+import { Command } from "cmdk";
+import { useLiveQuery } from "dexie-react-hooks";
+import { useRouter } from "next/navigation";
+import { STAGES } from "@/core/record";
+import { allJobs } from "@/store";
+import { Panel } from "@/ui/primitives";
+import { lineName, STAGE_NAMES } from "@/ui/wording";
+
+interface PaletteProps {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+  readonly onNewBike: () => void;
+  readonly onHelp: () => void;
+}
+
+const ITEM = "flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-select";
+
+/** Find anything and go there: bikes, their stages, their lines, places. */
+export function Palette({ open, onOpenChange, onNewBike, onHelp }: PaletteProps) {
+  const router = useRouter();
+  const jobs = useLiveQuery(() => (open ? allJobs() : []), [open]) ?? [];
+  const go = (act: () => void) => () => {
+    onOpenChange(false);
+    act();
+  };
+  return (
+    <Panel open={open} onOpenChange={onOpenChange} title="Find">
+      <Command label="Find a bike, a line, a place" loop>
+        <Command.Input autoFocus placeholder="Type a nickname, a number, a stage, a line" className="mb-2 min-h-12 w-full rounded-md border-2 border-rule bg-ground px-3 focus:border-action" />
+        <Command.List className="max-h-[50vh] overflow-y-auto" aria-label="Found">
+          <Command.Empty className="p-3 text-quiet">Nothing of that name.</Command.Empty>
+          <Command.Item className={ITEM} onSelect={go(onNewBike)}>
+            New bike <kbd className="code">n</kbd>
+          </Command.Item>
+          <Command.Item className={ITEM} onSelect={go(() => router.push("/"))}>
+            Rack <kbd className="code">g</kbd>
+          </Command.Item>
+          <Command.Item className={ITEM} onSelect={go(() => router.push("/displays"))}>
+            Displays
+          </Command.Item>
+          <Command.Item className={ITEM} onSelect={go(onHelp)}>
+            Keys <kbd className="code">?</kbd>
+          </Command.Item>
+          {jobs.map((job) => (
+            <Command.Item key={job.id} value={`${job.intake.nickname ?? "new bike"} ${job.number} ${job.id}`} className={ITEM} onSelect={go(() => router.push(`/job/${job.id}/${job.stage}`))}>
+              <span className="font-semibold">{job.intake.nickname || "New bike"}</span>
+              <span className="text-quiet">
+                <span className="code">{String(job.number).padStart(4, "0")}</span> · {STAGE_NAMES[job.stage]}
+              </span>
+            </Command.Item>
+          ))}
+          {jobs.flatMap((job) =>
+            STAGES.map((stage) => (
+              <Command.Item
+                key={`${job.id}-${stage}`}
+                value={`${job.intake.nickname ?? "new bike"} ${job.number} ${STAGE_NAMES[stage]} ${job.id} stage`}
+                className={ITEM}
+                onSelect={go(() => router.push(`/job/${job.id}/${stage}`))}
+              >
+                <span>
+                  {job.intake.nickname || "New bike"} · {STAGE_NAMES[stage]}
+                </span>
+              </Command.Item>
+            )),
+          )}
+          {jobs.flatMap((job) =>
+            (job.profile?.menu.lines ?? []).map((line) => (
+              <Command.Item
+                key={`${job.id}-${line.code}`}
+                value={`${job.intake.nickname ?? "new bike"} ${job.number} line ${line.code} ${lineName(line)} ${job.id}`}
+                className={ITEM}
+                onSelect={go(() => {
+                  sessionStorage.setItem(`odd-spoke.line.${job.id}`, line.code);
+                  router.push(`/job/${job.id}/plan`);
+                })}
+              >
+                <span>
+                  <span className="code">{line.code}</span> {lineName(line)}
+                </span>
+                <span className="text-quiet">{job.intake.nickname}</span>
+              </Command.Item>
+            )),
+          )}
+        </Command.List>
+      </Command>
+    </Panel>
+  );
+}

@@ -1,0 +1,42 @@
+"use client";
+import { useState } from "react";
+import { Button, Panel, setSingleKeys, singleKeysOn } from "@/ui/primitives";
+
+const SHORTCUTS: readonly (readonly [string, string])[] = [
+  ["/ or Ctrl-K", "Find a bike, a line, a place"],
+  ["?", "This list"],
+  ["n", "New bike"],
+  ["g", "Go to the rack"],
+  ["1 … 6", "In a job: go to that stage"],
+  ["↑ ↓", "On the sheet and the dial: next line"],
+  ["Space", "On the key card: done, next. A foot pedal that sends Space does it too"],
+  ["e", "On the key card: it shows something else"],
+  ["Enter", "On as found: the line shows the maker’s value. On read-back: it shows what was planned"],
+];
+
+export function ShortcutHelp({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
+  const [on, setOn] = useState(singleKeysOn);
+  return (
+    <Panel open={open} onOpenChange={onOpenChange} title="Keys">
+      <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+        {SHORTCUTS.map(([keys, what]) => (
+          <div key={keys} className="contents">
+            <dt className="code pt-0.5">{keys}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <div className="mt-6 flex items-center justify-between gap-4 border-t border-rule pt-4">
+        <p>Single keys act {on ? "at once" : "not at all; Ctrl-K still does"}.</p>
+        <Button
+          onClick={() => {
+            setSingleKeys(!on);
+            setOn(!on);
+          }}
+        >
+          {on ? "Switch single keys off" : "Switch single keys on"}
+        </Button>
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,2 @@
+export * from "./db";
+export * from "./jobs";

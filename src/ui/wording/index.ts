@@ -1,0 +1,3 @@
+export * from "./messages";
+export * from "./names";
+export * from "./speak";

@@ -1,0 +1,34 @@
+/** Numbers as they are read on screen: tabular, with their unit, in the unit the class speaks. */
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
+
+const UNIT_NAMES: Readonly<Record<SpeedUnit, string>> = { kmh: "km/h", mph: "mph" };
+
+export const unitName = (unit: SpeedUnit): string => UNIT_NAMES[unit];
+
+/** A number with at most `decimals` decimals and no trailing zeros. */
+export const plain = (value: number, decimals = 1): string => String(Number(value.toFixed(decimals)));
+
+/** A number with exactly `decimals` decimals. */
+export const fixed = (value: number, decimals = 1): string => value.toFixed(decimals);
+
+/** A speed in km/h, spoken in `unit`: "27.8 km/h". */
+export const speed = (kmh: number, unit: SpeedUnit, decimals = 1): string => `${plain(speedFromKmh(kmh, unit), decimals)} ${unitName(unit)}`;
+
+/** A share off true as signed per cent, read low is negative: "−10.2 %". */
+export const offBy = (r: number): string => `${r < 1 ? "−" : "+"}${fixed(Math.abs(r - 1) * 100)} %`;
+
+/** Seconds as they are said: "8 s", "1 min 10 s". */
+export function duration(ms: number): string {
+  const seconds = Math.round(ms / 1000);
+  return seconds < 60 ? `${seconds} s` : `${Math.floor(seconds / 60)} min ${seconds % 60} s`;
+}
+
+export const secondsOf = (ms: number): string => plain(ms / 1000, 1);
+
+const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
+const DAY_AND_TIME = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric", hour: "2-digit", minute: "2-digit", timeZone: "UTC" });
+
+export const day = (iso: string): string => DAY.format(new Date(iso));
+export const dayAndTime = (iso: string): string => DAY_AND_TIME.format(new Date(iso));
+
+export const count = (n: number, one: string, many = `${one}s`): string => `${n} ${n === 1 ? one : many}`;

@@ -4,9 +4,9 @@
  */
 import { pulsesForAngle, startAngle, type StartAngle } from "../assist";
 import { cutOffFloor } from "../battery";
-import { codeCircumferenceMm, decodeLine, encodeLine, linesOf, rankCodes, SETTINGS, shows, type DisplayProfile, type Encoded, type EncodeProblem, type Line, type SettingValue } from "../display";
+import { codeCircumferenceMm, decodeLine, encodeLine, linesOf, rankCodes, shows, type DisplayProfile, type Encoded, type EncodeProblem, type Line, type SettingKey, type SettingValue } from "../display";
 import { assistLimit, type AssistLimit, type ClassChoice } from "../law";
-import { readoutError, trueCap, type Interval, type Rollout } from "../wheel";
+import { trueCap, type Interval, type Rollout } from "../wheel";
 import { decoded, speedometer, type Raws } from "./applied";
 import type { Bike } from "./bike";
 
@@ -176,7 +176,7 @@ const SPARING_V = 1;
 
 const HEAVY_FRAME = /cargo|long-?tail|trailer|delivery|trike|three-wheel/i;
 
-type Draftable = Exclude<keyof typeof SETTINGS, "circumferenceMm" | "assistCapKmh">;
+type Draftable = Exclude<SettingKey, "circumferenceMm" | "assistCapKmh">;
 
 const DRAFTS: { readonly [K in Draftable]: (context: ProposalContext) => Draft } = {
   throttleMode: ({ bike, choice }) => {

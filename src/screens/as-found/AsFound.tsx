@@ -7,7 +7,7 @@ import { Button, buttonClass, Caution, Choice, KeptField, SignShape, useKeptStat
 import { count, keyNames, lineName, shownProblemText, valueMeaning } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
 import { NoDisplay } from "../job/NoDisplay";
-import { MenuClock } from "../program/MenuClock";
+import { MenuClock, moment } from "../program/MenuClock";
 import { StrokeRuns } from "../program/StrokeRuns";
 
 /** As found: the display's own order, every line written down before any is changed. This is the way home. */
@@ -125,7 +125,7 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
   const raw = found[at]?.raw;
   const meaning = raw === null || raw === undefined ? null : valueMeaning(line, decodeLine(line.encoding, raw));
   const go = (index: number) => {
-    setSince(performance.now());
+    setSince(moment());
     onGo(index);
   };
   const next = () => {
@@ -164,7 +164,7 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
               numeric
               value={value}
               onKeep={(text) => {
-                setSince(performance.now());
+                setSince(moment());
                 onKeep(line.code, text);
               }}
               onEnter={next}
@@ -182,7 +182,7 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
             </Button>
           </div>
           <p className="text-[0.9rem] text-quiet">Enter takes the maker’s value{usual ? `, ${usual},` : ""} if nothing is typed.</p>
-          <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} onRestart={() => setSince(performance.now())} />
+          <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} onRestart={() => setSince(moment())} />
         </div>
         {readOnly ? null : (
           <div className="grid h-max grid-cols-3 gap-1.5" role="group" aria-label="Number pad">
@@ -193,7 +193,7 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
                 aria-label={digit === "⌫" ? "Delete last" : digit}
                 className="min-h-13 rounded-lg border-2 border-rule bg-sheet font-head text-xl font-bold hover:border-quiet"
                 onClick={() => {
-                  setSince(performance.now());
+                  setSince(moment());
                   onKeep(line.code, digit === "⌫" ? value.slice(0, -1) : value + digit);
                 }}
               >

@@ -4,7 +4,7 @@ import { decoded } from "@/core/setup";
 import { keyNames, keyOf, count, duration, dayAndTime, lineName, plain, reasonWords, speed, stepRunWords, valueMeaning } from "@/ui/wording";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import type { StageProps } from "../job/JobScreen";
-import { stepName } from "../program/Program";
+import { stepName } from "../program/stepWords";
 import { voiceOf } from "../rack/ticket";
 
 function CardHead({ title, job, workings }: Pick<StageProps, "job" | "workings"> & { readonly title: string }) {

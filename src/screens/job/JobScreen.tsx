@@ -58,7 +58,7 @@ function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage }) {
 
   return (
     <div className="mx-auto max-w-[1160px]">
-      <div className={stage === "program" ? "max-md:hidden" : ""}>
+      <div className={stage === "program" && job.program && !job.program.done ? "sr-only" : ""}>
         <JobHead job={job} workings={workings} />
       </div>
       <StageRail job={job} workings={workings} stage={stage} />

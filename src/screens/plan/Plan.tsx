@@ -41,9 +41,9 @@ export function Plan(props: StageProps) {
   };
 
   return (
-    <div className="grid gap-x-7 gap-y-6 lg:grid-cols-[264px_minmax(0,1fr)_330px]">
-      <section aria-label="How it stands" className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[264px_1fr]">
-        <SpokeDial spokes={spokesOf(job, workings)} size={264} showCodes centre={{ figure: String(counts.odd), word: "odd" }} selected={selected?.code} onSelect={setLine} />
+    <div className="grid gap-x-7 gap-y-6 lg:grid-cols-[252px_minmax(0,1fr)_318px]">
+      <section aria-label="How it stands" className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[252px_1fr]">
+        <SpokeDial spokes={spokesOf(job, workings)} size={252} showCodes centre={{ figure: String(counts.odd), word: "odd" }} selected={selected?.code} onSelect={setLine} />
         <div>
           <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
             <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "line") + " to change"} />
@@ -57,7 +57,7 @@ export function Plan(props: StageProps) {
       </section>
 
       <section aria-label="Sheet" className="min-w-0">
-        <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
+        <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_[role=radio]]:min-h-9">
           <h2 className="sr-only">Sheet</h2>
           <Choice
             label="Show"
@@ -102,13 +102,13 @@ export function Plan(props: StageProps) {
         <Findings {...props} />
       </div>
 
-      <div className="no-print sticky bottom-0 flex flex-wrap items-center justify-end gap-x-4 gap-y-2 border-t border-rule bg-ground py-3 lg:col-span-3">
+      <div className="no-print sticky bottom-0 flex flex-wrap items-center justify-end gap-x-4 gap-y-1 border-t border-rule bg-ground py-2 lg:col-span-3">
         <span className="text-quiet">
           {outlook
             ? `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)} · walking the leaflet would take ${outlook.leafletPresses} and ${duration(outlook.leafletMs)}`
             : "Write the as-found lines down first, or say why you cannot."}
         </span>
-        <Link href={`/job/${job.id}/${outlook ? "program" : "as-found"}`} className={buttonClass("main", true)}>
+        <Link href={`/job/${job.id}/${outlook ? "program" : "as-found"}`} className={`${buttonClass("main")} min-h-12! px-6! text-[1.1rem]!`}>
           {outlook ? "Program it" : "As found"} <kbd className="code text-base opacity-80">{outlook ? 4 : 2}</kbd>
         </Link>
       </div>
@@ -154,11 +154,11 @@ function Row({ row, selected, onSelect }: { readonly row: SheetRow; readonly sel
   return (
     <tr className={`border-b border-rule ${selected ? "bg-sheet outline-2 -outline-offset-2 outline-action" : "hover:bg-sheet"}`} onClick={onSelect}>
       <td className="py-0 pl-2 font-bold">
-        <button type="button" data-line={row.code} aria-pressed={selected} aria-label={`Line ${row.code}, ${lineName(line)}`} onClick={onSelect} className="min-h-[1.95rem] min-w-8 text-left">
+        <button type="button" data-line={row.code} aria-pressed={selected} aria-label={`Line ${row.code}, ${lineName(line)}`} onClick={onSelect} className="min-h-[1.85rem] min-w-8 text-left">
           {row.code}
         </button>
       </td>
-      <td className="py-1 pr-2">{lineName(line)}</td>
+      <td className="py-1 pr-2 leading-tight">{lineName(line)}</td>
       <td className={`py-1 pr-2 ${changes ? "text-quiet" : ""}`}>{present ? <Value row={row} value={present} /> : <span className="text-quiet">unread</span>}</td>
       <td className="py-1 pr-2">{changes === false ? <span className="text-quiet">same</span> : target ? <strong><Value row={row} value={target} /></strong> : <span className="text-quiet">as it is</span>}</td>
       <td className="py-1 text-[0.9rem]">
@@ -169,7 +169,8 @@ function Row({ row, selected, onSelect }: { readonly row: SheetRow; readonly sel
 }
 
 function Value({ row, value }: { readonly row: SheetRow; readonly value: NonNullable<SheetRow["target"]> }) {
-  const meaning = valueMeaning(row.line, value.means);
+  // A wheel code is what the technician sees and sets; the millimetres behind it stand in its reason.
+  const meaning = row.setting === "circumferenceMm" ? null : valueMeaning(row.line, value.means);
   const bare = meaning && (meaning === value.shows || meaning.startsWith(`${value.shows} `) || Number(value.shows) === Number.parseFloat(meaning));
   return (
     <>

@@ -1,17 +1,21 @@
 "use client";
 import { useEffect, useState } from "react";
 
+/** This moment on the clock the menu clock runs by. */
+export const moment = (): number => performance.now();
+
 interface MenuClockProps {
   readonly closesAfterMs: number;
   /** Moment of the last key, as performance.now(), or null while nothing runs. */
   readonly since: number | null;
   readonly onRestart?: () => void;
+  readonly onClosed?: () => void;
   /** What closing would cost. */
   readonly cost?: string;
 }
 
 /** Time left before the menu closes by itself, as far as can be told from here. */
-export function MenuClock({ closesAfterMs, since, onRestart, cost }: MenuClockProps) {
+export function MenuClock({ closesAfterMs, since, onRestart, onClosed, cost }: MenuClockProps) {
   const [now, setNow] = useState(0);
   useEffect(() => {
     if (since === null) return;
@@ -34,9 +38,16 @@ export function MenuClock({ closesAfterMs, since, onRestart, cost }: MenuClockPr
           )}
         </p>
         {closed && onRestart ? (
-          <button type="button" className="min-h-9 font-semibold underline underline-offset-4" onClick={onRestart}>
-            Still open
-          </button>
+          <span className="flex gap-4">
+            {onClosed ? (
+              <button type="button" className="min-h-9 font-semibold underline underline-offset-4" onClick={onClosed}>
+                It closed
+              </button>
+            ) : null}
+            <button type="button" className="min-h-9 font-semibold underline underline-offset-4" onClick={onRestart}>
+              Still open
+            </button>
+          </span>
         ) : cost ? (
           <p className="text-quiet">{cost}</p>
         ) : null}

@@ -7,14 +7,15 @@ import { advanceProgram, keyWork, startProgram, takeReading, withEvent, type Job
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, buttonClass, Caution, Choice, FindingLine, KeptField, useShortcuts, useTell } from "@/ui/primitives";
-import { count, duration, findingText, keyNames, lineName, planProblemText } from "@/ui/wording";
+import { count, duration, findingText, keyNames, planProblemText } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/JobScreen";
 import { outlookOf } from "../job/outlook";
 import { voiceOf } from "../rack/ticket";
 import { KeyCardStep } from "./KeyCardStep";
-import { MenuClock } from "./MenuClock";
+import { MenuClock, moment } from "./MenuClock";
 import { ShowsSomethingElse } from "./ShowsSomethingElse";
+import { stepName, viewWords } from "./stepWords";
 
 /** Program: key by key, without the menu closing and without driving off the stand. */
 export function Program(props: StageProps) {
@@ -112,7 +113,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
     const shown = sameValues(state, rested) ? next : state;
     setLive(shown);
     setSettled(shown);
-    setSince(performance.now());
+    setSince(moment());
     lastTotal.current = keyWork(profile, shown, { targets: after.program?.targets ?? program.targets, look: after.program?.unread ?? program.unread }).totalMs;
     change(keep);
   };
@@ -129,9 +130,8 @@ function KeyCard({ job, change, profile, program }: CardProps) {
     setPast((all) => [...all.slice(-20), settled]);
     const unreadLine = step.line !== null && program.unread.includes(step.line) ? step.line : null;
     const raw = unreadLine === null ? undefined : step.after.pending[unreadLine];
-    const readFirst = (now: Job): Job => (unreadLine !== null && raw !== undefined ? takeReading(now, unreadLine, raw) : now);
     if (unreadLine !== null && raw !== undefined) return settleReading(step.after, unreadLine, raw);
-    settle(step.after, (now) => withNotice(null)(readFirst(now)));
+    settle(step.after, withNotice(null));
   };
   /** A line nobody had read: what it shows becomes its as-found value, and the targets are worked out anew. */
   const settleReading = (state: MenuState, line: number, raw: number) => {
@@ -144,7 +144,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
     const next = after.program?.state ?? rested;
     setLive(next);
     setSettled(next);
-    setSince(performance.now());
+    setSince(moment());
     change((now) => advanceIfDone(keep(now)));
   };
   const recover = (slip: Pick<Slip, "state" | "how">) => {
@@ -201,7 +201,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
       <section aria-label="Key card" className="min-w-0">
         <div className="mb-4 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
           <h2 className="text-[1.15rem] font-semibold">
-            Step {total - work.steps.length + 1} of {total}
+            {job.intake.nickname} · step {total - work.steps.length + 1} of {total}
           </h2>
           <p className="text-quiet">{step.kind === "open" || step.kind === "save" ? "Wheel clear of the floor, or brake held." : "Wheel clear of the floor."}</p>
         </div>
@@ -214,7 +214,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
             </Caution>
           </div>
         ))}
-        <div className="mt-5 min-h-14">{inMenu ? <Clock profile={profile} state={settled} since={since} simulated={simulated} onRestart={() => setSince(performance.now())} onClosed={() => recover({ state: closedByItself(profile, settled).after, how: "menu-closed" })} codes={codes} /> : null}</div>
+        <div className="mt-5 min-h-13">{inMenu ? <Clock profile={profile} state={settled} since={since} simulated={simulated} onRestart={() => setSince(moment())} onClosed={() => recover({ state: closedByItself(profile, settled).after, how: "menu-closed" })} codes={codes} /> : null}</div>
         {simulated ? (
           <p className="mt-4 text-[1.05rem]">Press the keys of the simulated display. The card follows by itself, wrong keys and all.</p>
         ) : (
@@ -300,14 +300,6 @@ function doneWords(view: ReturnType<typeof viewOf>): string {
   }
 }
 
-export const viewWords = (view: ReturnType<typeof viewOf>): string => (view.kind === "line" ? `${view.code} · ${view.shows}` : view.kind === "home" ? "home screen" : view.kind === "off" ? "dark" : "walk assist");
-
-export function stepName(profile: DisplayProfile, step: KeyWork["steps"][number]): string {
-  const line = step.line === null ? undefined : profile.menu.lines[step.line];
-  if (line) return `${line.code} ${lineName(line)}`;
-  return { "switch-on": "switch on", open: "open the menu", line: "next line", save: "save", leave: "leave the menu", "power-cycle": "switch off and on", wait: "wait for the menu to close" }[step.kind];
-}
-
 function Notice({ notice }: { readonly notice: NonNullable<ProgramRecord["notice"]> }) {
   const lines = notice.lines.length > 0 ? notice.lines.join(", ") : "nothing";
   const text = {
@@ -338,12 +330,7 @@ function Clock({ profile, state, since, simulated, onRestart, onClosed, codes }:
   const cost = lines.length === 0 ? "closing loses nothing" : kept ? `closing saves ${codes(lines).join(", ")}` : `closing throws away ${codes(lines).join(", ")}`;
   return (
     <>
-      <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} cost={cost} {...(simulated ? {} : { onRestart })} />
-      {simulated ? null : (
-        <button type="button" className="mt-1 min-h-9 text-quiet underline underline-offset-4 hover:text-ink" onClick={onClosed}>
-          It closed
-        </button>
-      )}
+      <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} cost={cost} {...(simulated ? {} : { onRestart, onClosed })} />
     </>
   );
 }

@@ -4,7 +4,7 @@ import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { likelySlips, shownChoices, stateFromShown, type CardStep, type Slip } from "@/core/keys";
 import { Button, Panel } from "@/ui/primitives";
 import { lineName } from "@/ui/wording";
-import { viewWords } from "./Program";
+import { viewWords } from "./stepWords";
 
 interface ShowsSomethingElseProps {
   readonly open: boolean;

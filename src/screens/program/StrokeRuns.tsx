@@ -25,13 +25,16 @@ const isValueRun = (views: StrokeRun["views"]): boolean => {
 
 /** Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value. */
 export function StrokeRuns({ profile, runs, size, from }: { readonly profile: DisplayProfile; readonly runs: readonly StrokeRun[]; readonly size: number; readonly from?: string | null }) {
-  let before = from ?? null;
+  const codeAfter = (i: number): string | null => {
+    if (i < 0) return from ?? null;
+    const last = runs[i]?.views.at(-1);
+    return last?.kind === "line" ? last.code : null;
+  };
   return (
     <div className="flex flex-wrap items-start gap-x-7 gap-y-5">
       {runs.map((run, i) => {
         const last = run.views[run.views.length - 1];
-        const moved = last?.kind === "line" && last.code !== before;
-        before = last?.kind === "line" ? last.code : null;
+        const moved = last?.kind === "line" && last.code !== codeAfter(i - 1);
         const result = moved && last.kind === "line" ? `goes to ${last.code}` : passes(run);
         const keys = run.stroke.kind === "wait" ? [] : run.stroke.keys;
         return (

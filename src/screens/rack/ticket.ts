@@ -30,7 +30,8 @@ export function ticketFacts(job: Job, { bike }: Workings, short = false): string
 /** The one thing to know and the one thing to do. */
 export function headline(job: Job, workings: Workings): Headline {
   const { next, sheet, findings, foundCount, bike } = workings;
-  const place = `${STAGE_NAMES[next]}, ${STAGES.indexOf(next) + 1} of ${STAGES.length}`;
+  const placeOf = (stage: Stage) => `${STAGE_NAMES[stage]}, ${STAGES.indexOf(stage) + 1} of ${STAGES.length}`;
+  const place = placeOf(next);
   const go = (label: string, stage: Stage = next, line?: string) => ({ label, stage, line });
   const worst = findings.find((finding) => finding.severity === "breach");
   const total = sheet?.rows.length ?? 0;
@@ -48,7 +49,7 @@ export function headline(job: Job, workings: Workings): Headline {
     return { sign: null, text: `Programmed. Read-back and ${count(due, "check")} due.`, action: go("Prove it", "prove"), place };
   }
   if (next === "hand-over") return { sign: "done", text: job.handedOverAt ? "Handed over." : "Proven. Ready to hand over.", action: go(job.handedOverAt ? "See the cards" : "Hand it over", "hand-over"), place };
-  if (worst) return { sign: "breach", text: findingText(worst.message, voiceOf(workings)), action: go(worst.lines[0] ? `Look at line ${worst.lines[0]}` : "Look at the plan", "plan", worst.lines[0]), place };
-  if (bike.complaint) return { sign: null, text: `Says: ${bike.complaint}`, action: go("Look at the plan", "plan"), place };
+  if (worst) return { sign: "breach", text: findingText(worst.message, voiceOf(workings)), action: go(worst.lines[0] ? `Look at line ${worst.lines[0]}` : "Look at the plan", "plan", worst.lines[0]), place: placeOf("plan") };
+  if (bike.complaint) return { sign: null, text: `Says: ${bike.complaint}`, action: go("Look at the plan", "plan"), place: placeOf("plan") };
   return { sign: null, text: `${count(workings.counts?.odd ?? 0, "line")} to change.`, action: go("Look at the plan", "plan"), place };
 }

@@ -8,7 +8,7 @@ import { plain, secondsOf } from "./speak";
 
 export const SETTING_NAMES: Readonly<Record<SettingKey, string>> = {
   throttleMode: "Throttle",
-  throttleFromStandstill: "Throttle from standstill",
+  throttleFromStandstill: "Standstill throttle",
   startPulses: "Start after",
   startStrengthShare: "Start strength",
   walkAssistOn: "Walk assist",
@@ -38,7 +38,7 @@ export function valueMeaning(line: Line, means: number | string | boolean | null
     case "throttleMode":
       return means === "full" ? "always full" : means === "follows-level" ? "follows level" : "off";
     case "throttleFromStandstill":
-      return means === true ? "from standstill" : "rolling only";
+      return means === true ? "pulls" : "rolling start";
     case "startPulses":
       return `${means} pulses`;
     case "startStrengthShare":

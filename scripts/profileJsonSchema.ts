@@ -1,0 +1,8 @@
+/** The display profile's JSON Schema as text, from the same Valibot schema that reads profiles. */
+import { toJsonSchema } from "@valibot/to-json-schema";
+import { DisplayProfileSchema } from "../src/core/display/profile";
+
+export function profileJsonSchema(): string {
+  const schema = toJsonSchema(DisplayProfileSchema, { errorMode: "ignore" });
+  return `${JSON.stringify({ ...schema, title: "Odd Spoke display profile, format 1" }, null, 2)}\n`;
+}

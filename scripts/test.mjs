@@ -1,0 +1,17 @@
+// npm test: what CI runs. Installs what is missing, then types, lint, unit tests, build, sizes, browser tests.
+import { ensureBrowser, ensureBuild, ensurePackages, run, tool } from "./lib/ready.mjs";
+
+const stage = (name) => console.log(`\n── ${name} ──`);
+ensurePackages();
+ensureBrowser();
+ensureBuild();
+stage("Types");
+run(tool("tsc"), ["--noEmit"]);
+stage("Lint");
+run(tool("eslint"), [".", "--max-warnings", "0"]);
+stage("Unit tests");
+run(tool("vitest"), ["run"]);
+stage("First-load JavaScript");
+run("node", ["scripts/sizes.mjs"]);
+stage("Browser tests");
+run(tool("playwright"), ["test"]);

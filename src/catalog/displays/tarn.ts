@@ -16,8 +16,8 @@ export const TARN: DisplayProfile = {
   keys: [
     { id: "ring", cap: "◎", name: "Ring", keyboard: "r" },
     { id: "lamp", cap: "☼", name: "Lamp", keyboard: "l" },
-    { id: "more", cap: "+", name: "Plus", keyboard: "ArrowUp" },
-    { id: "less", cap: "−", name: "Minus", keyboard: "ArrowDown" },
+    { id: "more", cap: "+", name: "Plus", keyboard: "u" },
+    { id: "less", cap: "−", name: "Minus", keyboard: "d" },
   ],
   rules: [
     { on: "off", keys: ["ring"], gesture: { kind: "hold", holdMs: 1000 }, does: { kind: "power-on" } },

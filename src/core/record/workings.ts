@@ -236,12 +236,11 @@ export function programReached(job: Job): boolean {
   return state.screen.kind === "home" && unread.length === 0 && targets.every((raw, i) => state.saved[i] === raw && state.inForce[i] === raw);
 }
 
-/** Takes a new machine state into the program: ticks lines seen, notices the end. */
+/** Takes a new machine state into the program, and notices the end. */
 export function advanceProgram(job: Job, state: MenuState, at: string): Job {
   const { program } = job;
   if (!program) return job;
-  const seen = state.screen.kind === "menu" ? state.screen.line : -1;
-  const next: Job = { ...job, updatedAt: at, program: { ...program, state: { ...state, held: null } as Program["state"], unread: program.unread.filter((line) => line !== seen) } };
+  const next: Job = { ...job, updatedAt: at, program: { ...program, state: { ...state, held: null } as Program["state"] } };
   return programReached(next) && !program.done && next.program ? withEvent({ ...next, program: { ...next.program, done: true, notice: null } }, at, "programmed") : next;
 }
 

@@ -23,7 +23,11 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
   const firstUnread = lines.findIndex((_, i) => found[i]?.raw === null);
   const chosen = lines.findIndex((each) => each.code === line);
   const at = chosen >= 0 ? chosen : Math.max(0, firstUnread);
-  const keep = (code: string, typed: string) => change((now) => ({ ...now, asFound: { ...now.asFound, shown: { ...now.asFound.shown, [code]: typed } } }));
+  const keep = (code: string, typed: string) => {
+    // The line in hand stays in hand once something is typed, though it is no longer the first unread one.
+    setLine(code);
+    change((now) => ({ ...now, asFound: { ...now.asFound, shown: { ...now.asFound.shown, [code]: typed } } }));
+  };
 
   return (
     <div className="grid gap-8 lg:grid-cols-[1fr_340px]">

@@ -68,7 +68,7 @@ function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
           </tbody>
         </table>
         <h3 className="mb-1 text-[1.15rem]">Lines</h3>
-        <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={`Lines of ${profile.name}`}>
+        <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={`Lines of ${profile.name}`}>
           <table className="w-full min-w-[560px] text-[0.95rem]">
             <thead className="text-left text-[0.82rem] text-quiet">
               <tr className="border-b border-rule">
@@ -101,7 +101,7 @@ function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
       </div>
       <aside aria-label="Simulated display" className="self-start lg:sticky lg:top-4">
         <SimulatedDisplay profile={profile} state={state} onHold={onHold} />
-        <p className="mt-3 text-[0.9rem] text-quiet">On a keyboard: {profile.keys.map((key) => `${key.name} is ${KEYBOARD[key.keyboard] ?? key.keyboard}`).join(", ")}.</p>
+        <p className="mt-3 text-[0.9rem] text-quiet">On a keyboard: {profile.keys.map((key) => `${key.name} is ${key.keyboard}`).join(", ")}.</p>
         {state.screen.kind === "walk-assist" ? (
           <div className="mt-3">
             <Caution>On a bike the motor would run now. Let go.</Caution>
@@ -111,5 +111,3 @@ function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
     </article>
   );
 }
-
-const KEYBOARD: Readonly<Record<string, string>> = { ArrowUp: "↑", ArrowDown: "↓", ArrowLeft: "←", ArrowRight: "→" };

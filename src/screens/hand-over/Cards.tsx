@@ -29,7 +29,7 @@ export function WorkshopSheet({ job, workings }: StageProps) {
   return (
     <article className={CARD} aria-label="Workshop sheet">
       <CardHead title="Workshop sheet" job={job} workings={workings} />
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Lines as found and as left">
+      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Lines as found and as left">
         <table className="w-full min-w-[600px] text-[0.9rem] print:min-w-0">
           <thead className="text-left text-quiet">
             <tr className="border-b border-rule">

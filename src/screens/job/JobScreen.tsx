@@ -109,7 +109,7 @@ function stageCaption(job: Job, workings: Workings, stage: Stage): string {
 function StageRail({ job, workings, stage }: { readonly job: Job; readonly workings: Workings; readonly stage: Stage }) {
   return (
     <nav aria-label="Stages of the job" className="no-print mb-5 border-b-4 border-rule">
-      <ol className="-mb-1 flex gap-2 overflow-x-auto" tabIndex={-1}>
+      <ol className="relative -mb-1 flex gap-2 overflow-x-auto" tabIndex={-1}>
         {workings.stages.map(({ stage: target, done }) => {
           const here = target === stage;
           return (

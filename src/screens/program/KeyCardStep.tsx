@@ -49,7 +49,7 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
                   <span className="text-faint">{now}</span> <span className="font-light text-quiet">→</span> {view.shows}
                 </>
               ) : isUnread ? (
-                <span className="text-[2.2rem] max-sm:text-[1.6rem]">Nobody has read this line. Maker’s value: {view.shows}</span>
+                <span className="text-[2.2rem] max-sm:text-[1.6rem]">Go there and read it</span>
               ) : (
                 view.shows
               )}

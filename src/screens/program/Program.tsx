@@ -14,6 +14,7 @@ import { outlookOf } from "../job/outlook";
 import { voiceOf } from "../rack/ticket";
 import { KeyCardStep } from "./KeyCardStep";
 import { MenuClock, moment } from "./MenuClock";
+import { ReadingStep } from "./ReadingStep";
 import { ShowsSomethingElse } from "./ShowsSomethingElse";
 import { stepName, viewWords } from "./stepWords";
 
@@ -106,17 +107,23 @@ function KeyCard({ job, change, profile, program }: CardProps) {
   /** Takes a settled state: shows it, keeps it, and lets `edit` add to the record. */
   const settle = (next: MenuState, edit: (now: Job) => Job = (now) => now) => {
     const rested: MenuState = { ...next, held: null };
-    const keep = (now: Job) => edit(advanceProgram(now, rested, nowIso()));
+    const line = rested.screen.kind === "menu" ? rested.screen.line : -1;
+    const raw = rested.pending[line];
+    // The simulated display tells by itself what a line holds; on the bike the technician does.
+    const read = (now: Job): Job => (simulated && raw !== undefined ? takeReading(now, line, raw) : now);
+    const keep = (now: Job): Job => read(edit(advanceProgram(now, rested, nowIso())));
     const after = keep({ ...job, program: { ...program, state: rested as ProgramRecord["state"] } });
-    const state = after.program?.state ?? rested;
+    const kept = after.program?.state ?? rested;
     // The machine's own state stays the live one unless the record changed it.
-    const shown = sameValues(state, rested) ? next : state;
+    const shown = sameValues(kept, rested) ? next : kept;
     setLive(shown);
     setSettled(shown);
     setSince(moment());
     lastTotal.current = keyWork(profile, shown, { targets: after.program?.targets ?? program.targets, look: after.program?.unread ?? program.unread }).totalMs;
     change(keep);
   };
+  /** A line nobody had read: what it shows becomes its as-found value, and the targets are worked out anew. */
+  const settleReading = (state: MenuState, line: number, raw: number) => settle(state, (now) => withNotice(null)(takeReading(now, line, raw)));
   const withNotice = (notice: ProgramRecord["notice"]) => (now: Job): Job => (now.program ? { ...now, program: { ...now.program, notice } } : now);
   const codes = (lines: readonly number[]): string[] => lines.flatMap((i) => profile.menu.lines[i]?.code ?? []);
   const closing = (before: MenuState) => {
@@ -125,27 +132,15 @@ function KeyCard({ job, change, profile, program }: CardProps) {
     return (now: Job): Job => withEvent(withNotice({ kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: detail })(now), nowIso(), "menu-closed", detail.join(" "));
   };
 
+  const here = settled.screen.kind === "menu" ? settled.screen.line : -1;
+  const reading = !simulated && program.unread.includes(here);
+  const hereShows = settled.pending[here];
+
   const done = () => {
+    if (reading && hereShows !== undefined) return settleReading(settled, here, hereShows);
     if (!step) return;
     setPast((all) => [...all.slice(-20), settled]);
-    const unreadLine = step.line !== null && program.unread.includes(step.line) ? step.line : null;
-    const raw = unreadLine === null ? undefined : step.after.pending[unreadLine];
-    if (unreadLine !== null && raw !== undefined) return settleReading(step.after, unreadLine, raw);
     settle(step.after, withNotice(null));
-  };
-  /** A line nobody had read: what it shows becomes its as-found value, and the targets are worked out anew. */
-  const settleReading = (state: MenuState, line: number, raw: number) => {
-    const rested: MenuState = { ...state, held: null };
-    const keep = (now: Job): Job => {
-      if (!now.program) return now;
-      return withNotice(null)(takeReading({ ...now, program: { ...now.program, state: rested as ProgramRecord["state"] } }, line, raw));
-    };
-    const after = keep(job);
-    const next = after.program?.state ?? rested;
-    setLive(next);
-    setSettled(next);
-    setSince(moment());
-    change((now) => advanceIfDone(keep(now)));
   };
   const recover = (slip: Pick<Slip, "state" | "how">) => {
     setAsking(false);
@@ -187,6 +182,18 @@ function KeyCard({ job, change, profile, program }: CardProps) {
   useShortcuts({ " ": done, e: () => setAsking(true) }, !simulated && !program.done);
 
   if (program.done) return <InForce job={job} change={change} profile={profile} state={live} onStartAgain={startAgain} />;
+  if (reading)
+    return (
+      <ReadingStep
+        profile={profile}
+        line={here}
+        suggested={hereShows}
+        left={program.unread.length}
+        state={live}
+        onRead={(raw) => settleReading(settled, here, raw)}
+        clock={<Clock profile={profile} state={settled} since={since} simulated={false} onRestart={() => setSince(moment())} onClosed={() => recover({ state: closedByItself(profile, settled).after, how: "menu-closed" })} codes={codes} />}
+      />
+    );
   if (!work.plan.ok) return <FindingLine severity="breach">{planProblemText(work.plan.problem)}</FindingLine>;
   if (!step) return null;
 
@@ -221,7 +228,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
           <>
             <div className="mt-4 grid gap-4 sm:grid-cols-[1.15fr_1fr]">
               <Button weight="main" big shortcut="space" className="justify-between! min-h-[4.4rem]" onClick={done}>
-                {doneWords(viewOf(profile, step.after))}
+                {step.line !== null && program.unread.includes(step.line) ? `Done, line ${profile.menu.lines[step.line]?.code ?? ""} is up` : doneWords(viewOf(profile, step.after))}
               </Button>
               <Button big shortcut="e" className="justify-between! min-h-[4.4rem]" onClick={() => setAsking(true)}>
                 It shows something else

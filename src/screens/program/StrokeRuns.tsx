@@ -44,7 +44,7 @@ export function StrokeRuns({ profile, runs, size, from }: { readonly profile: Di
                 then
               </span>
             ) : null}
-            <div className="text-center">
+            <div data-run={i} className="text-center">
               <div className="flex items-center justify-center gap-3">
                 {keys.map((id, k) => {
                   const key = keyOf(profile, id);

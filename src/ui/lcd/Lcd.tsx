@@ -35,7 +35,7 @@ export function Lcd({ view, levels, unit, blinking }: { readonly view: View; rea
           <div className="flex items-end justify-between">
             <span className="font-code text-[0.7rem]">
               LEVEL <span className="segment text-xl">{view.level}</span>
-              <span className="opacity-60"> of {levels}</span>
+              <span> of {levels}</span>
             </span>
             <span className="flex gap-0.5" aria-hidden="true">
               {[0, 1, 2, 3].map((bar) => (

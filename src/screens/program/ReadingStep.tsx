@@ -1,0 +1,61 @@
+import type { ReactNode } from "react";
+import { type DisplayProfile, type MenuState } from "@/core/display";
+import { shownChoices } from "@/core/keys";
+import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
+import { Button } from "@/ui/primitives";
+import { count, lineName } from "@/ui/wording";
+
+interface ReadingStepProps {
+  readonly profile: DisplayProfile;
+  readonly line: number;
+  /** The maker's value, offered first. */
+  readonly suggested: number | undefined;
+  readonly left: number;
+  readonly state: MenuState;
+  readonly onRead: (raw: number) => void;
+  readonly clock: ReactNode;
+}
+
+/** The card's stop at a line nobody has read: what it shows is written down before anything is changed. */
+export function ReadingStep({ profile, line, suggested, left, state, onRead, clock }: ReadingStepProps) {
+  const described = profile.menu.lines[line];
+  if (!described) return null;
+  const choices = shownChoices(profile, line);
+  const first = choices.find((choice) => choice.raw === suggested);
+  return (
+    <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <section aria-label="Key card" className="min-w-0">
+        <p className="mb-4 text-quiet">{count(left, "line")} nobody has read</p>
+        <div className="mb-6 flex flex-wrap items-end gap-x-8 gap-y-3">
+          <div>
+            <p className="mb-2 text-quiet">Line on the display</p>
+            <p className="segment text-[6.6rem] max-sm:text-[4.6rem]">{described.code}</p>
+          </div>
+          <div className="border-l-2 border-rule pl-7">
+            <p className="text-[1.1rem]">{lineName(described)}</p>
+            <h2 className="text-[2.2rem]">Nobody has read this line. What does it show?</h2>
+          </div>
+        </div>
+        {first ? (
+          <Button weight="main" big shortcut="space" className="min-h-[4.4rem]" onClick={() => onRead(first.raw)}>
+            It shows {first.shows}, as the maker sets it
+          </Button>
+        ) : null}
+        <div className="mt-4 flex max-h-64 flex-wrap gap-2 overflow-y-auto" role="group" aria-label="Value it shows" tabIndex={0}>
+          {choices
+            .filter((choice) => choice.raw !== suggested)
+            .map(({ raw, shows }) => (
+              <button key={raw} type="button" onClick={() => onRead(raw)} className="min-h-13 min-w-14 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold hover:border-quiet">
+                {shows}
+              </button>
+            ))}
+        </div>
+        <div className="mt-6">{clock}</div>
+      </section>
+      <aside aria-label="Simulated display" className="min-w-0">
+        <p className="mb-2 text-[0.95rem] text-quiet">The same line on a simulated {profile.name}</p>
+        <SimulatedDisplay profile={profile} state={state} />
+      </aside>
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+// The floor every screen stands on: axe in both themes, no break at 390 px or 200 % zoom, keys alone, own origin only.
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test, type Page } from "@playwright/test";
+import { openRack } from "./support";
+
+const SCREENS: readonly (readonly [string, string])[] = [
+  ["rack", "/"],
+  ["displays", "/displays"],
+  ["intake", "/job/demo-207/intake"],
+  ["intake, nearly empty", "/job/demo-210/intake"],
+  ["as found", "/job/demo-208/as-found"],
+  ["plan", "/job/demo-204/plan"],
+  ["program, before the keys", "/job/demo-208/program"],
+  ["key card", "/job/demo-206/program"],
+  ["prove", "/job/demo-205/prove"],
+  ["hand over", "/job/demo-203/hand-over"],
+  ["nothing there", "/job/no-such-job/plan"],
+];
+
+async function show(page: Page, path: string): Promise<void> {
+  await page.goto(path);
+  await page.waitForLoadState("networkidle");
+  await expect(page.getByRole("main").locator("h1, h2").first()).toBeAttached();
+}
+
+for (const theme of ["light", "dark"] as const) {
+  test(`axe finds nothing on any screen, ${theme}`, async ({ page }) => {
+    test.setTimeout(180_000);
+    await page.addInitScript((name) => localStorage.setItem("odd-spoke.theme", name), theme);
+    await openRack(page);
+    for (const [name, path] of SCREENS) {
+      await show(page, path);
+      const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]).analyze();
+      expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`), `${name}, ${theme}`).toEqual([]);
+    }
+    // Sheets that lie over a screen.
+    await show(page, "/job/demo-206/program");
+    for (const open of ["e", "?", "/"]) {
+      await page.keyboard.press(open);
+      await expect(page.getByRole("dialog")).toBeVisible();
+      const { violations } = await new AxeBuilder({ page }).analyze();
+      expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`), `${open}, ${theme}`).toEqual([]);
+      await page.keyboard.press("Escape");
+      await expect(page.getByRole("dialog")).toBeHidden();
+    }
+  });
+}
+
+for (const [what, width, height] of [["390 px", 390, 844], ["200 % zoom of 1280 × 800", 640, 400], ["a tablet upright", 800, 1180]] as const) {
+  test(`no screen is wider than its window at ${what}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await openRack(page);
+    for (const [name, path] of SCREENS) {
+      await show(page, path);
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(over, name).toBeLessThanOrEqual(0);
+    }
+  });
+}
+
+test("no request leaves the origin, and nothing trips the content policy", async ({ page, baseURL }) => {
+  const foreign: string[] = [];
+  const complaints: string[] = [];
+  page.on("request", (request) => {
+    const { protocol, origin } = new URL(request.url());
+    if (!["data:", "blob:"].includes(protocol) && origin !== baseURL) foreign.push(request.url());
+  });
+  page.on("console", (message) => {
+    if (message.type() === "error" && !/404/.test(message.text())) complaints.push(message.text());
+  });
+  page.on("pageerror", (error) => complaints.push(String(error)));
+  const response = await page.goto("/");
+  const policy = response?.headers()["content-security-policy"] ?? "";
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).toContain("connect-src 'self'");
+  expect(policy).not.toContain("unsafe-eval");
+  expect(policy).not.toMatch(/script-src[^;]*unsafe-inline/);
+  await openRack(page);
+  for (const [, path] of SCREENS) await show(page, path);
+  await page.keyboard.press("Control+k");
+  await expect(page.getByRole("dialog")).toBeVisible();
+  expect(foreign).toEqual([]);
+  expect(complaints).toEqual([]);
+});
+
+test("the rack to a line's reason by keyboard alone, and back to the same line after a reload", async ({ page }) => {
+  await openRack(page);
+  await page.keyboard.press("/");
+  await page.keyboard.type("snowplough plan");
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/demo-207\/plan/);
+  await page.getByRole("button", { name: "Line 53, Speed cap" }).focus();
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("ArrowUp");
+  await expect(page.getByRole("region", { name: "Because: line 51" })).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("region", { name: "Because: line 51" })).toBeVisible();
+  await page.getByRole("slider", { name: /Spoke dial/ }).focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.getByRole("region", { name: "Because: line 52" })).toBeVisible();
+  await page.keyboard.press("1");
+  await expect(page).toHaveURL(/intake/);
+  await page.keyboard.press("4");
+  await expect(page).toHaveURL(/program/);
+  await page.keyboard.press("g");
+  await expect(page).toHaveURL(/\/$/);
+});
+
+test("Tab reaches every control of the key card, each with a visible focus", async ({ page }) => {
+  await openRack(page);
+  await show(page, "/job/demo-206/program");
+  const reached = new Set<string>();
+  for (let i = 0; i < 45; i++) {
+    await page.keyboard.press("Tab");
+    const name = await page.evaluate(() => {
+      const at = document.activeElement;
+      if (!(at instanceof HTMLElement) || at === document.body) return "";
+      const { outlineStyle, outlineWidth } = getComputedStyle(at);
+      return outlineStyle === "none" || outlineWidth === "0px" ? `no outline: ${at.innerText}` : at.innerText.replace(/\s+/g, " ");
+    });
+    expect(name).not.toMatch(/^no outline/);
+    reached.add(name);
+  }
+  expect([...reached].join("|")).toMatch(/Done, it shows.*\|.*It shows something else.*Set the keys aside/);
+});

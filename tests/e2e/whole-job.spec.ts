@@ -1,0 +1,109 @@
+// The whole job by the real interface: new bike → as found → plan → keys on the simulated display → power cycle →
+// read back → hand over, with reloads in the middle and nothing lost.
+import { expect, test } from "@playwright/test";
+import { expectStored, main, openRack, programOnSimulated, pressNextStroke, sheetRow, stored } from "./support";
+
+const FOUND: readonly (readonly [string, string])[] = [
+  ["31", "0"], ["32", "0"], ["33", "2"], ["34", "4"], ["35", "1"], ["41", "22"], ["42", "39,5"], ["43", "2"], ["51", "26"],
+  ["52", "1"], ["53", "50"], ["54", "0"], ["61", "3"], ["62", "9"], ["63", "1"], ["64", "1"], ["65", "5"],
+];
+
+test("a bike comes in, is written down, planned, programmed, proven and handed over", async ({ page }) => {
+  test.setTimeout(240_000);
+  await openRack(page);
+  await page.keyboard.press("n");
+  await expect(page).toHaveURL(/\/job\/.+\/intake/);
+
+  // Intake, with a slip that is kept and explained.
+  await page.getByRole("radio", { name: /^Tarn/ }).click();
+  await page.getByRole("radio", { name: "EU EPAC" }).click();
+  await page.getByLabel("Nickname").fill("Paper Heron");
+  await page.getByLabel("Bike", { exact: true }).fill("700C commuter");
+  await page.getByLabel("Tyre, as on the sidewall").fill("38-62");
+  await expect(page.getByText("Give width and rim as on the sidewall, such as 50-559.")).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel("Tyre, as on the sidewall")).toHaveValue("38-62");
+  await page.getByLabel("Tyre, as on the sidewall").fill("38-622");
+  await page.getByLabel("Rollout, all turns").fill("2194");
+  await page.getByLabel("Tape may be off by").fill("1");
+  await page.getByRole("radio", { name: "Geared hub" }).click();
+  await page.getByLabel("Motor rating").fill("250");
+  await page.getByRole("radiogroup", { name: "Throttle fitted" }).getByRole("radio", { name: "Yes" }).click();
+  await page.getByRole("radiogroup", { name: "Brake cut-off levers" }).getByRole("radio", { name: "Yes" }).click();
+  await page.getByLabel("Pack, nominal").fill("36");
+  await page.getByLabel("Controller", { exact: true }).fill("15");
+  await page.getByLabel("BMS, continuous").fill("20");
+  await expectStored(page, /"bmsA":"20"/);
+  await expect(page.getByRole("complementary", { name: "What follows" })).toContainText("42 V");
+
+  // No key plan without a baseline.
+  await page.keyboard.press("Escape");
+  await page.getByRole("link", { name: /^Program/ }).click();
+  await expect(page.getByRole("heading", { name: "First, the way home" })).toBeVisible();
+
+  // As found, line by line, reloading after the third.
+  await page.getByRole("link", { name: "Write down what it shows" }).click();
+  for (const [i, [code, value]] of FOUND.entries()) {
+    const field = page.getByLabel(`What line ${code} shows`);
+    await expect(field).toBeFocused();
+    await field.fill(value);
+    await expectStored(page, new RegExp(`"${code}":"${value}"`));
+    if (i === 2) {
+      await page.reload();
+      await expect(page.getByLabel(`What line ${code} shows`)).toHaveValue(value);
+      await page.getByLabel(`What line ${code} shows`).focus();
+    }
+    await page.keyboard.press("Enter");
+  }
+  await expect(main(page)).toContainText("18 of 18 written down");
+
+  // The plan: uncapped and over on current as found; mended by the target.
+  await page.getByRole("link", { name: /^Work out the plan/ }).click();
+  await expect(main(page)).toContainText("No cap is set; EU EPAC says 25 km/h.");
+  await expect(sheetRow(page, "51")).toContainText("27.5");
+  await expect(sheetRow(page, "53")).toContainText("24 km/h");
+  await expect(sheetRow(page, "31")).toContainText("off");
+  await expect(main(page)).toContainText("mended by this plan");
+
+  // Program on the simulated display, reloading in the middle of the menu.
+  await page.getByRole("link", { name: /^Program it/ }).click();
+  await page.getByRole("button", { name: "Start the keys" }).click();
+  await page.getByRole("radio", { name: "this simulated display" }).click();
+  await pressNextStroke(page);
+  await pressNextStroke(page);
+  await expectStored(page, /"keysOn":"simulated"/);
+  await page.reload();
+  await expect(page.getByRole("region", { name: "Key card" })).toBeVisible();
+  await programOnSimulated(page);
+
+  // Prove: read back every line, one of them wrong at first.
+  await page.getByRole("link", { name: /^Prove it/ }).click();
+  const first = page.getByLabel("Line 31 shows");
+  await first.fill("1");
+  await expect(main(page)).toContainText("1 line not as planned");
+  await first.fill("2");
+  await expect(main(page)).not.toContainText("not as planned");
+  await page.getByLabel("Line 32 shows").focus();
+  for (let i = 0; i < FOUND.length - 1; i++) await page.keyboard.press("Enter");
+  await expect(main(page)).toContainText("All as planned.");
+  await page.reload();
+  await expect(main(page)).toContainText("All as planned.");
+  for (const answer of await page.getByRole("radio", { name: "As it should" }).all()) await answer.click();
+  await page.getByLabel("Walk assist, measured").fill("5,5");
+  await page.getByLabel("Speedometer against GPS, measured").fill("20.0");
+  await page.getByLabel("Top assisted speed, measured").fill("25.4");
+  await expect(page.getByRole("listitem").filter({ hasText: "Top assisted speed" })).toContainText("failed");
+  await page.getByLabel("Top assisted speed, measured").fill("23.9");
+  await expect(main(page)).toContainText("All passed.");
+
+  // Hand over.
+  await page.getByRole("link", { name: /^Hand it over/ }).click();
+  await page.getByRole("button", { name: "Hand it over" }).click();
+  await expect(main(page)).toContainText("Handed over");
+  await expect(main(page)).toContainText("3 sealed sheets. Every seal holds.");
+  await expect(page.getByRole("article", { name: "Way-back card" })).toContainText("From the home screen back to how it was found");
+  const job = (JSON.parse(await stored(page)) as { intake: { nickname?: string }; program: { state: { inForce: number[] }; targets: number[] } }[]).find((each) => each.intake.nickname === "Paper Heron");
+  expect(job?.program.state.inForce).toEqual(job?.program.targets);
+  await page.goto("/");
+  await expect(page.getByRole("region", { name: "Gone out" })).toContainText("Paper Heron");
+});

@@ -9,7 +9,10 @@ async function start(page: Page, keysOn: "bike" | "simulated"): Promise<void> {
   await openDemo(page, 207, "program");
   await page.getByRole("button", { name: "Start the keys" }).click();
   await expect(card(page)).toContainText("Open the menu");
-  if (keysOn === "simulated") await page.getByRole("radio", { name: "this simulated display" }).click();
+  if (keysOn === "simulated") {
+    await page.getByRole("radio", { name: "this simulated display" }).click();
+    await expect(card(page)).toContainText("Press the keys of the simulated display.");
+  }
 }
 
 test("Space walks the whole card to the end, the simulated display following", async ({ page }) => {

@@ -83,6 +83,7 @@ test("a brand-new kit is judged at once and marked not to be ridden; a waived ba
   await page.getByLabel("Why there is no full baseline").fill("Out of the box, display locks after two lines.");
   await expect(page.getByRole("button", { name: "Start the keys" })).toBeVisible();
   await page.getByRole("button", { name: "Start the keys" }).click();
+  await expect(page.getByRole("region", { name: "Key card" })).toContainText("Open the menu");
   // The card stops at lines nobody has read, and takes down what they show.
   await page.keyboard.press(" ");
   await expect(page.getByRole("heading", { name: "Nobody has read this line. What does it show?" })).toBeVisible();

@@ -69,6 +69,7 @@ test("a bike comes in, is written down, planned, programmed, proven and handed o
   await page.getByRole("link", { name: /^Program it/ }).click();
   await page.getByRole("button", { name: "Start the keys" }).click();
   await page.getByRole("radio", { name: "this simulated display" }).click();
+  await expect(page.getByText("Press the keys of the simulated display.")).toBeVisible();
   await pressNextStroke(page);
   await pressNextStroke(page);
   await expectStored(page, /"keysOn":"simulated"/);

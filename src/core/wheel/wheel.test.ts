@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { capSettingFor, readoutError, trueCap } from "./readout";
+import { capSettingFor, readOutCurve, readoutError, trueCap } from "./readout";
 import { compareWithTyre, measuredRollout } from "./rollout";
 import { readTyre } from "./tyre";
 import { rankWheels } from "./wheelCode";
@@ -52,6 +52,15 @@ describe("cap settings", () => {
         expect(trueCap(setting + 1, r).high).toBeGreaterThan(limit - 1e-6);
       }),
     );
+  });
+});
+
+describe("readOutCurve", () => {
+  it("runs from standstill to the end, in proportion", () => {
+    const curve = readOutCurve({ nominal: 0.9, low: 0.89, high: 0.91 }, 30, 5);
+    expect(curve).toHaveLength(7);
+    expect(curve[0]).toEqual({ trueKmh: 0, shownKmh: 0 });
+    expect(curve[6]).toEqual({ trueKmh: 30, shownKmh: 27 });
   });
 });
 

@@ -86,7 +86,7 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
                     setLine(each.code);
                   }}
                   aria-current={here ? "true" : undefined}
-                  className={`flex min-h-9 w-full items-baseline gap-3 border-l-4 px-4 text-left ${here ? "border-action bg-select" : "border-transparent hover:bg-select"}`}
+                  className={`flex min-h-9 w-full items-center gap-3 border-l-4 px-4 text-left ${here ? "border-action bg-select" : "border-transparent hover:bg-select"}`}
                 >
                   <span className="w-8 font-bold">{each.code}</span>
                   <span className="flex-1 text-quiet">{lineName(each)}</span>

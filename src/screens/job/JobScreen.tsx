@@ -1,5 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useEffect, useMemo, type ComponentType } from "react";
@@ -7,12 +8,6 @@ import { STAGES, workOut, type Job, type Stage, type Workings } from "@/core/rec
 import { changeJob, getJob } from "@/store";
 import { SignShape, useKeptState, useShortcuts } from "@/ui/primitives";
 import { count, duration, STAGE_NAMES } from "@/ui/wording";
-import { AsFound } from "../as-found/AsFound";
-import { HandOver } from "../hand-over/HandOver";
-import { Intake } from "../intake/Intake";
-import { Plan } from "../plan/Plan";
-import { Program } from "../program/Program";
-import { Prove } from "../prove/Prove";
 import { outlookOf } from "./outlook";
 
 /** What every stage gets: the job, what follows from it, and the way to change it. */
@@ -25,7 +20,15 @@ export interface StageProps {
   readonly setLine: (code: string) => void;
 }
 
-const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = { intake: Intake, "as-found": AsFound, plan: Plan, program: Program, prove: Prove, "hand-over": HandOver };
+/** Each stage is loaded when it is first opened. */
+const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = {
+  intake: dynamic(() => import("../intake/Intake").then((module) => module.Intake)),
+  "as-found": dynamic(() => import("../as-found/AsFound").then((module) => module.AsFound)),
+  plan: dynamic(() => import("../plan/Plan").then((module) => module.Plan)),
+  program: dynamic(() => import("../program/Program").then((module) => module.Program)),
+  prove: dynamic(() => import("../prove/Prove").then((module) => module.Prove)),
+  "hand-over": dynamic(() => import("../hand-over/HandOver").then((module) => module.HandOver)),
+};
 
 /** One job at one of its six stages. */
 export function JobScreen({ id, stage }: { readonly id: string; readonly stage: Stage }) {

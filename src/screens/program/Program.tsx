@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useMemo, useRef, useState } from "react";
 import { viewOf, type DisplayProfile, type MenuState } from "@/core/display";
@@ -15,8 +16,9 @@ import { voiceOf } from "../rack/ticket";
 import { KeyCardStep } from "./KeyCardStep";
 import { MenuClock, moment } from "./MenuClock";
 import { ReadingStep } from "./ReadingStep";
-import { ShowsSomethingElse } from "./ShowsSomethingElse";
 import { stepName, viewWords } from "./stepWords";
+
+const ShowsSomethingElse = dynamic(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse), { ssr: false });
 
 /** Program: key by key, without the menu closing and without driving off the stand. */
 export function Program(props: StageProps) {
@@ -287,7 +289,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
           </div>
         </div>
       </aside>
-      <ShowsSomethingElse open={asking} onOpenChange={setAsking} profile={profile} step={step} tracked={settled} onPick={recover} />
+      {asking ? <ShowsSomethingElse open onOpenChange={setAsking} profile={profile} step={step} tracked={settled} onPick={recover} /> : null}
     </div>
   );
 }

@@ -2,7 +2,8 @@
 import { useEffect, useState } from "react";
 import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { likelySlips, shownChoices, stateFromShown, type CardStep, type Slip } from "@/core/keys";
-import { Button, Panel } from "@/ui/primitives";
+import { Button } from "@/ui/primitives";
+import { Panel } from "@/ui/primitives/Panel";
 import { lineName } from "@/ui/wording";
 import { viewWords } from "./stepWords";
 

@@ -8,6 +8,7 @@ import { CHECK_WORDS, count, lineName, shownProblemText, speed, plain } from "@/
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/JobScreen";
 import { voiceOf } from "../rack/ticket";
+import { ReadOutChart } from "./ReadOutChart";
 
 /** Prove: what the display shows after the power cycle, and what the bike really does. */
 export function Prove(props: StageProps) {
@@ -127,6 +128,7 @@ function Proof({ job, workings, change, profile, program }: StageProps & { reado
             <Check key={check.id} check={check} verdict={verdict} job={job} workings={workings} change={change} />
           ))}
         </ol>
+        <ReadOutChart profile={profile} program={program} workings={workings} />
         <Link href={`/job/${job.id}/hand-over`} className={`${buttonClass(due === 0 && checksLeft === 0 ? "main" : "plain", true)} mt-6`}>
           Hand it over <kbd className="code text-base opacity-80">6</kbd>
         </Link>

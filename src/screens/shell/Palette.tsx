@@ -4,7 +4,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter } from "next/navigation";
 import { STAGES } from "@/core/record";
 import { allJobs } from "@/store";
-import { Panel } from "@/ui/primitives";
+import { Panel } from "@/ui/primitives/Panel";
 import { lineName, STAGE_NAMES } from "@/ui/wording";
 
 interface PaletteProps {

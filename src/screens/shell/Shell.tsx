@@ -1,6 +1,7 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
 import { setNonce } from "get-nonce";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
@@ -8,8 +9,10 @@ import { addJob, db, seedOnce } from "@/store";
 import { Toasts, useShortcuts } from "@/ui/primitives";
 import { day } from "@/ui/wording";
 import { Mark } from "./Mark";
-import { Palette } from "./Palette";
-import { ShortcutHelp } from "./ShortcutHelp";
+
+// Loaded when first asked for: neither is needed to see a screen.
+const Palette = dynamic(() => import("./Palette").then((module) => module.Palette), { ssr: false });
+const ShortcutHelp = dynamic(() => import("./ShortcutHelp").then((module) => module.ShortcutHelp), { ssr: false });
 
 const PLACES = [
   { href: "/", label: "Rack", match: (path: string) => path === "/" || path.startsWith("/job") },
@@ -87,8 +90,8 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
           {children}
         </main>
       </div>
-      <Palette open={palette} onOpenChange={setPalette} onNewBike={() => void newBike()} onHelp={() => setHelp(true)} />
-      <ShortcutHelp open={help} onOpenChange={setHelp} />
+      {palette ? <Palette open={palette} onOpenChange={setPalette} onNewBike={() => void newBike()} onHelp={() => setHelp(true)} /> : null}
+      {help ? <ShortcutHelp open={help} onOpenChange={setHelp} /> : null}
     </Toasts>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { Button, Panel, setSingleKeys, singleKeysOn } from "@/ui/primitives";
+import { Button, setSingleKeys, singleKeysOn } from "@/ui/primitives";
+import { Panel } from "@/ui/primitives/Panel";
 
 const SHORTCUTS: readonly (readonly [string, string])[] = [
   ["/ or Ctrl-K", "Find a bike, a line, a place"],

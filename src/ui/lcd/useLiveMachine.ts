@@ -19,7 +19,7 @@ export function useLiveMachine({ profile, state, onState, running }: Live): (key
   });
   // The owner's state wins: after a re-plan, an undo or a reload the clock starts afresh from it.
   useEffect(() => {
-    if (now.current.state !== state) now.current = { state, at: performance.now() };
+    if (now.current.state !== state) now.current = { state, at: now.current.at === 0 ? 0 : performance.now() };
   }, [state]);
 
   const catchUp = useCallback((): MenuState => {
@@ -32,7 +32,7 @@ export function useLiveMachine({ profile, state, onState, running }: Live): (key
 
   useEffect(() => {
     if (!running) return;
-    now.current.at = performance.now();
+    if (now.current.at === 0) now.current.at = performance.now();
     let timer: ReturnType<typeof setTimeout> | undefined;
     const plan = () => {
       const due = msToNextEvent(profile, now.current.state);
@@ -49,6 +49,13 @@ export function useLiveMachine({ profile, state, onState, running }: Live): (key
     plan();
     return () => clearTimeout(timer);
   }, [running, profile, catchUp]);
+  // While it does not run, no time passes for it.
+  useEffect(() => {
+    if (running)
+      return () => {
+        now.current.at = 0;
+      };
+  }, [running]);
 
   return useCallback(
     (keys) => {

@@ -1,0 +1,47 @@
+/** npm run screenshots: one picture per main view, from the demo data, into docs/screenshots/. */
+import { expect, test, type Page } from "@playwright/test";
+
+interface Shot {
+  readonly name: string;
+  readonly path: string;
+  readonly theme?: "dark";
+  readonly width?: number;
+  readonly height?: number;
+  readonly before?: (page: Page) => Promise<void>;
+}
+
+const startKeys = async (page: Page) => {
+  await page.getByRole("button", { name: "Start the keys" }).click();
+  await page.keyboard.press(" ");
+  await page.keyboard.press(" ");
+  await expect(page.getByRole("region", { name: "Key card" })).toContainText("Wheel");
+};
+
+const SHOTS: readonly Shot[] = [
+  { name: "rack", path: "/" },
+  { name: "rack-dark", path: "/", theme: "dark" },
+  { name: "intake", path: "/job/demo-207/intake" },
+  { name: "as-found", path: "/job/demo-208/as-found" },
+  { name: "plan", path: "/job/demo-207/plan" },
+  { name: "plan-complaint-dark", path: "/job/demo-204/plan", theme: "dark" },
+  { name: "key-card-dark", path: "/job/demo-207/program", theme: "dark", before: startKeys },
+  { name: "key-card-phone", path: "/job/demo-207/program", width: 390, height: 844, before: startKeys },
+  { name: "prove", path: "/job/demo-205/prove" },
+  { name: "hand-over", path: "/job/demo-203/hand-over" },
+  { name: "displays", path: "/displays" },
+];
+
+for (const shot of SHOTS) {
+  test(shot.name, async ({ page }) => {
+    await page.addInitScript((theme) => localStorage.setItem("odd-spoke.theme", theme), shot.theme ?? "light");
+    await page.setViewportSize({ width: shot.width ?? 1280, height: shot.height ?? 800 });
+    await page.goto("/");
+    await expect(page.getByRole("link", { name: "Snowplough" }).first()).toBeVisible();
+    if (shot.path !== "/") await page.goto(shot.path);
+    await page.waitForLoadState("networkidle");
+    await shot.before?.(page);
+    await page.evaluate(() => document.fonts.ready);
+    await page.waitForTimeout(300);
+    await page.screenshot({ path: `docs/screenshots/${shot.name}.png` });
+  });
+}

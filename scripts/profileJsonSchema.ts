@@ -1,6 +1,6 @@
 /** The display profile's JSON Schema as text, from the same Valibot schema that reads profiles. */
 import { toJsonSchema } from "@valibot/to-json-schema";
-import { DisplayProfileSchema } from "../src/core/display/profile";
+import { DisplayProfileSchema } from "../src/core/display/profileSchema";
 
 export function profileJsonSchema(): string {
   const schema = toJsonSchema(DisplayProfileSchema, { errorMode: "ignore" });

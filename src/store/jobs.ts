@@ -1,15 +1,21 @@
 /** Jobs in the database: read whole, written whole, never half. */
-import { demoJobs } from "@/catalog/demo/workshop";
-import { newJob, readJobFile, withEvent, type Job, type JobFileReading } from "@/core/record";
+import { newJob, withEvent, type Job } from "@/core/record";
+import type { JobFileReading } from "@/core/record/jobFile";
 import { db, type OddSpokeDatabase } from "./db";
 
 const nowIso = (): string => new Date().toISOString();
 
+/** The demo bikes are loaded when they are asked for: most visits never do. */
+const demoJobs = async (): Promise<readonly Job[]> => (await import("@/catalog/demo/workshop")).demoJobs();
+
 /** Puts the demo bikes on the rack the first time this copy is opened. */
 export async function seedOnce(database: OddSpokeDatabase = db): Promise<void> {
+  if (await database.facts.get("seeded")) return;
+  // Worked out before the transaction: a browser ends one that waits for anything but the database.
+  const jobs = await demoJobs();
   await database.transaction("rw", database.jobs, database.facts, async () => {
     if (await database.facts.get("seeded")) return;
-    if ((await database.jobs.count()) === 0) await database.jobs.bulkPut([...demoJobs()]);
+    if ((await database.jobs.count()) === 0) await database.jobs.bulkPut([...jobs]);
     await database.facts.put({ key: "seeded", value: nowIso() });
   });
 }
@@ -58,7 +64,7 @@ export async function restoreJobs(jobs: readonly Job[], database: OddSpokeDataba
 
 /** Puts the demo bikes back as they come. */
 export async function loadDemo(database: OddSpokeDatabase = db): Promise<void> {
-  await database.jobs.bulkPut([...demoJobs()]);
+  await database.jobs.bulkPut([...(await demoJobs())]);
 }
 
 export type ImportPreview =
@@ -67,6 +73,8 @@ export type ImportPreview =
 
 /** Reads a file's text and says what importing it would do; nothing is stored. */
 export async function previewImport(text: string, database: OddSpokeDatabase = db): Promise<ImportPreview> {
+  // The validator is loaded when a file is first looked at: no screen needs it.
+  const { readJobFile } = await import("@/core/record/jobFile");
   const reading = readJobFile(text);
   if (!reading.ok) return reading;
   return { ok: true, job: reading.job, already: (await database.jobs.get(reading.job.id)) ?? null };

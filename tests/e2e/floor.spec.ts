@@ -86,7 +86,9 @@ test("no request leaves the origin, and nothing trips the content policy", async
 test("the rack to a line's reason by keyboard alone, and back to the same line after a reload", async ({ page }) => {
   await openRack(page);
   await page.keyboard.press("/");
+  // Typed at once, before the palette is there: nothing is lost, and no letter acts as a shortcut.
   await page.keyboard.type("snowplough plan");
+  await expect(page.getByPlaceholder("Type a nickname")).toHaveValue("snowplough plan");
   await page.keyboard.press("Enter");
   await expect(page).toHaveURL(/demo-207\/plan/);
   await page.getByRole("button", { name: "Line 53, Speed cap" }).focus();

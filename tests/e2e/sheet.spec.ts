@@ -55,9 +55,9 @@ test("20 mph is held as 32, 28 as 45, the UK's 15.5 as 24, or 25 as an accepted 
 
   await page.goto("/job/demo-204/intake");
   await page.getByRole("radio", { name: "Accepted as equivalent" }).click();
-  await page.getByLabel("Accepted as").last().fill("twenty-five");
+  await page.getByLabel("Accepted as", { exact: true }).fill("twenty-five");
   await expect(main(page)).toContainText("Give a number from 5 to 60 km/h.");
-  await page.getByLabel("Accepted as").last().fill("25");
+  await page.getByLabel("Accepted as", { exact: true }).fill("25");
   await expectStored(page, /"acceptedKmh":"25"/);
   await page.getByRole("link", { name: /^Plan/ }).click();
   await page.getByRole("button", { name: "Line 53, Speed cap" }).click();

@@ -9,8 +9,6 @@ import type { IntakeText } from "@/core/setup";
 import { classById } from "../classes/classes";
 import { TARN } from "../displays/tarn";
 
-export const DEMO_WORKSHOP = "Sallow Wharf Cycle Shed";
-
 interface DemoBike {
   readonly number: number;
   readonly intake: IntakeText;

@@ -1,10 +1,9 @@
 /**
- * Reads a display profile from the outside and checks what a schema cannot say: that every line can be reached, changed
+ * Checks a display profile for what a schema cannot say: that every line can be reached, changed
  * and saved, that what it shows is told apart, and that no gesture stands in another's way.
  */
-import * as v from "valibot";
 import { rawValues, shows } from "./encoding";
-import { DisplayProfileSchema, linesOf, type DisplayProfile, type KeyRule } from "./profile";
+import { linesOf, type DisplayProfile, type KeyRule } from "./profile";
 
 export interface ProfileProblem {
   /** Where in the profile, as a dotted path: "menu.lines.3.factoryRaw". */
@@ -25,20 +24,6 @@ export interface ProfileProblem {
     | "profile.uncapped-inside-range";
   /** The offending thing, and for schema problems what would be accepted. */
   readonly detail: string;
-}
-
-export type ProfileReading = { readonly ok: true; readonly profile: DisplayProfile } | { readonly ok: false; readonly problems: readonly ProfileProblem[] };
-
-/** Parses and checks a profile of unknown origin. */
-export function readProfile(data: unknown): ProfileReading {
-  const parsed = v.safeParse(DisplayProfileSchema, data);
-  if (!parsed.success)
-    return {
-      ok: false,
-      problems: parsed.issues.slice(0, 20).map((issue) => ({ path: v.getDotPath(issue) ?? "", key: "profile.schema" as const, detail: issue.message })),
-    };
-  const problems = checkProfile(parsed.output);
-  return problems.length > 0 ? { ok: false, problems } : { ok: true, profile: parsed.output };
 }
 
 /** Everything wrong with a profile that fits the schema; empty when it can be used. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
-import { checkProfile, readProfile } from "./check";
+import { checkProfile } from "./check";
+import { readProfile } from "./readProfile";
 import { atHome, elapse, hold, press, sameView, stepRaw, switchedOff, viewOf, type MenuState } from "./machine";
 import { factoryRaws, lineIndex, type DisplayProfile } from "./profile";
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { CLASSES, classById } from "@/catalog/classes/classes";
 import { parse } from "valibot";
-import { assistLimit, ClassRuleSchema, type ClassChoice } from "./classRule";
+import { assistLimit, type ClassChoice } from "./classRule";
+import { ClassRuleSchema } from "./classRuleSchema";
 import { judge, type AppliedCap, type AsApplied } from "./judge";
 
 const choice = (id: string, acceptedKmh: number | null = null): ClassChoice => {

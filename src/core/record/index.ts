@@ -1,4 +1,4 @@
 export * from "./job";
-export * from "./jobFile";
+export * from "./format";
 export * from "./seal";
 export * from "./workings";

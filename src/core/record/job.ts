@@ -2,111 +2,14 @@
  * The record of one visit of one bike: everything as typed, the display as it was found, what was set and proven, and a
  * chain of sealed sheets nobody can change afterwards without it showing.
  */
-import * as v from "valibot";
-import { checkProfile, DisplayProfileSchema } from "../display";
-import { ClassRuleSchema } from "../law";
+import type { InferOutput } from "valibot";
+import { checkProfile } from "../display";
+import { JOB_FORMAT, JOB_VERSION } from "./format";
+import type { EventSchema, JobSchema, SealedSheetSchema } from "./jobSchema";
 
-export const JOB_FORMAT = "odd-spoke/job";
-export const JOB_VERSION = 1;
-
-export const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over"] as const;
-export type Stage = (typeof STAGES)[number];
-
-const Typed = v.pipe(v.string(), v.maxLength(2000));
-const Code = v.pipe(v.string(), v.minLength(1), v.maxLength(8));
-const Moment = v.pipe(v.string(), v.isoTimestamp());
-const Raw = v.pipe(v.number(), v.integer());
-const Hash = v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, "64 hexadecimal digits"));
-
-const ScreenSchema = v.variant("kind", [
-  v.strictObject({ kind: v.literal("off") }),
-  v.strictObject({ kind: v.literal("home") }),
-  v.strictObject({ kind: v.literal("menu"), line: v.pipe(v.number(), v.integer(), v.minValue(0)) }),
-  v.strictObject({ kind: v.literal("walk-assist") }),
-]);
-
-const MenuStateSchema = v.strictObject({
-  screen: ScreenSchema,
-  saved: v.array(Raw),
-  pending: v.array(Raw),
-  inForce: v.array(Raw),
-  lastLine: v.number(),
-  idleMs: v.number(),
-  held: v.null(),
-  level: v.number(),
-  lampOn: v.boolean(),
-});
-
-const SheetLineSchema = v.strictObject({ code: Code, raw: v.nullable(Raw), shows: v.nullable(v.string()) });
-
-export const SealedSheetSchema = v.strictObject({
-  kind: v.picklist(["as-found", "target", "as-left"]),
-  at: Moment,
-  display: v.strictObject({ id: v.string(), revision: v.number() }),
-  className: v.nullable(v.string()),
-  lines: v.array(SheetLineSchema),
-  note: v.string(),
-  /** Hash of the sheet before it in the chain; null on the first. */
-  previous: v.nullable(Hash),
-  hash: Hash,
-});
-
-const EventSchema = v.strictObject({
-  at: Moment,
-  kind: v.picklist(["created", "imported", "baseline-kept", "baseline-waived", "plan-sealed", "line-unlocked", "menu-closed", "recovered", "programmed", "read-back", "check", "handed-over", "reopened", "exported"]),
-  detail: v.pipe(v.string(), v.maxLength(2000)),
-});
-
-export const JobSchema = v.strictObject({
-  format: v.literal(JOB_FORMAT),
-  version: v.literal(JOB_VERSION),
-  id: v.pipe(v.string(), v.regex(/^[a-z0-9-]{4,64}$/)),
-  /** Number on the ticket. */
-  number: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(999999)),
-  createdAt: Moment,
-  updatedAt: Moment,
-  /** True for the made-up bikes of the first start. */
-  demo: v.boolean(),
-  onTheStand: v.boolean(),
-  stage: v.picklist(STAGES),
-  intake: v.record(v.string(), Typed),
-  /** The display as it was described when this job chose it; later edits of the library do not reach it. */
-  profile: v.nullable(DisplayProfileSchema),
-  classChoice: v.strictObject({
-    rule: v.nullable(ClassRuleSchema),
-    /** Whether the rounded reading is accepted in place of the exact limit, and as what, as typed. */
-    acceptReading: v.boolean(),
-    acceptedKmh: Typed,
-    /** Written acknowledgement where the class asks for one. */
-    acknowledged: Typed,
-  }),
-  asFound: v.strictObject({ shown: v.record(Code, Typed), waivedReason: Typed }),
-  overrides: v.record(Code, Raw),
-  unlocked: v.record(Code, Typed),
-  program: v.nullable(
-    v.strictObject({
-      state: MenuStateSchema,
-      /** Raw values the plan heads for, sealed when programming starts. */
-      targets: v.array(Raw),
-      /** Lines to be looked at on the way because nobody knows what they hold. */
-      unread: v.array(v.pipe(v.number(), v.integer(), v.minValue(0))),
-      keysOn: v.picklist(["bike", "simulated"]),
-      done: v.boolean(),
-      /** Last thing that went off the plan, for the notice on the card. */
-      notice: v.nullable(v.strictObject({ kind: v.picklist(["menu-closed-discarded", "menu-closed-saved", "off-plan", "power-lost"]), lines: v.array(Code) })),
-    }),
-  ),
-  readBack: v.record(Code, Typed),
-  checks: v.record(v.string(), v.strictObject({ answer: v.picklist(["", "yes", "no"]), measured: Typed, note: Typed })),
-  handedOverAt: v.nullable(Moment),
-  handOverNote: Typed,
-  sheets: v.array(SealedSheetSchema),
-  events: v.array(EventSchema),
-});
-
-export type Job = v.InferOutput<typeof JobSchema>;
-export type JobEvent = v.InferOutput<typeof EventSchema>;
-export type SealedSheet = v.InferOutput<typeof SealedSheetSchema>;
+export type Job = InferOutput<typeof JobSchema>;
+export type JobEvent = InferOutput<typeof EventSchema>;
+export type SealedSheet = InferOutput<typeof SealedSheetSchema>;
 export type Program = NonNullable<Job["program"]>;
 
 /** A fresh job. `at` is an ISO timestamp, `id` must be new. */
@@ -153,3 +56,6 @@ export function jobProblem(job: Job): { readonly path: string; readonly detail: 
   }
   return null;
 }
+
+/** Writes a job as a file's text. */
+export const writeJobFile = (job: Job): string => `${JSON.stringify(job, null, 1)}\n`;

@@ -3,11 +3,10 @@
  * says where and what would be accepted.
  */
 import * as v from "valibot";
-import { JOB_FORMAT, JOB_VERSION, jobProblem, JobSchema, type Job } from "./job";
+import { JOB_FORMAT, JOB_VERSION, LARGEST_JOB_FILE_BYTES } from "./format";
+import { jobProblem, type Job } from "./job";
+import { JobSchema } from "./jobSchema";
 import { brokenAt } from "./seal";
-
-/** Larger than any honest job file, bytes. */
-export const LARGEST_JOB_FILE_BYTES = 2_000_000;
 
 export type JobFileProblem =
   | { readonly key: "file.too-large"; readonly bytes: number; readonly most: number }
@@ -21,9 +20,6 @@ export type JobFileProblem =
 export type JobFileReading = { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly problem: JobFileProblem };
 
 const refuse = (problem: JobFileProblem): JobFileReading => ({ ok: false, problem });
-
-/** Writes a job as a file's text. */
-export const writeJobFile = (job: Job): string => `${JSON.stringify(job, null, 1)}\n`;
 
 /** Reads a file's text back to a job, or says why not. Nothing in it is trusted. */
 export function readJobFile(text: string): JobFileReading {

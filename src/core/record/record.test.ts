@@ -5,8 +5,11 @@ import { demoJobs } from "@/catalog/demo/workshop";
 import { TARN } from "@/catalog/displays/tarn";
 import { lineIndex } from "../display";
 import { play } from "../keys";
-import { newJob, STAGES, type Job } from "./job";
-import { LARGEST_JOB_FILE_BYTES, readJobFile, writeJobFile } from "./jobFile";
+import { STAGES } from "./format";
+import { newJob, type Job } from "./job";
+import { LARGEST_JOB_FILE_BYTES } from "./format";
+import { writeJobFile } from "./job";
+import { readJobFile } from "./jobFile";
 import { brokenAt, canonicalJson, seal, sha256Hex } from "./seal";
 import { advanceProgram, choiceOf, handOver, keyWork, programOutlook, startProgram, takeReading, wayBack, workOut } from "./workings";
 

@@ -8,7 +8,8 @@ import { atHome } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
 import { countSheet, decoded, fieldProblem, findingsOn, INTAKE_FIELDS, makeSheet, readIntake, speedometer, type Bike, type IntakeReading, type Raws, type Sheet, type SheetCounts, type SheetFinding } from "../setup";
-import { STAGES, withEvent, type Job, type Program, type SealedSheet, type Stage } from "./job";
+import { STAGES, type Stage } from "./format";
+import { withEvent, type Job, type Program, type SealedSheet } from "./job";
 import { seal } from "./seal";
 
 /** The class a job must leave in, with the reading accepted for it; null until one is chosen. */

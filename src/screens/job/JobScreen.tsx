@@ -2,7 +2,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useRouter } from "next/navigation";
+import { useRouter, useSelectedLayoutSegment } from "next/navigation";
 import { useEffect, useMemo, type ComponentType } from "react";
 import { STAGES, workOut, type Job, type Stage, type Workings } from "@/core/record";
 import { changeJob, getJob } from "@/store";
@@ -31,9 +31,11 @@ const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = {
 };
 
 /** One job at one of its six stages. */
-export function JobScreen({ id, stage }: { readonly id: string; readonly stage: Stage }) {
+export function JobScreen({ id }: { readonly id: string }) {
+  const segment = useSelectedLayoutSegment();
+  const stage = STAGES.find((known) => known === segment);
   const found = useLiveQuery(async () => ({ job: await getJob(id) }), [id]);
-  if (!found) return null;
+  if (!found || !stage) return null;
   if (!found.job)
     return (
       <div className="max-w-xl py-10">

@@ -57,7 +57,7 @@ export function Plan(props: StageProps) {
       </section>
 
       <section aria-label="Sheet" className="min-w-0">
-        <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_[role=radio]]:min-h-9">
+        <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
           <h2 className="sr-only">Sheet</h2>
           <Choice
             label="Show"

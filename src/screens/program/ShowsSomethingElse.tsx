@@ -2,7 +2,7 @@
 import { useEffect, useState } from "react";
 import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { likelySlips, shownChoices, stateFromShown, type CardStep, type Slip } from "@/core/keys";
-import { Button } from "@/ui/primitives";
+import { Button, isTyping } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { lineName } from "@/ui/wording";
 import { viewWords } from "./stepWords";
@@ -36,7 +36,7 @@ export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked,
     if (!open) return;
     const onKey = (event: KeyboardEvent) => {
       const slip = likelySlips(profile, step)[Number(event.key) - 1];
-      if (!slip || (event.target instanceof HTMLElement && ["INPUT", "SELECT"].includes(event.target.tagName))) return;
+      if (!slip || isTyping(event.target)) return;
       event.preventDefault();
       onPick(slip);
     };

@@ -2,7 +2,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { DEMO_WORKSHOP } from "@/catalog/demo/workshop";
+import { DEMO_WORKSHOP } from "@/catalog/demo/name";
 import { workOut, type Job, type Workings } from "@/core/record";
 import { addJob, allJobs, changeJob, loadDemo, removeJobs, restoreJobs } from "@/store";
 import { SpokeDial } from "@/ui/dial/SpokeDial";

@@ -4,7 +4,7 @@ import { setNonce } from "get-nonce";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
-import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
+import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from "react";
 import { addJob, db, seedOnce } from "@/store";
 import { Toasts, useShortcuts } from "@/ui/primitives";
 import { day } from "@/ui/wording";
@@ -26,6 +26,8 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
   const [palette, setPalette] = useState(false);
   const [help, setHelp] = useState(false);
 
+  const ahead = useTypedAhead(palette);
+
   useEffect(() => {
     if (nonce) setNonce(nonce);
     void seedOnce();
@@ -35,13 +37,16 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
     const job = await addJob();
     router.push(`/job/${job.id}/intake`);
   };
-  useShortcuts({
-    "/": () => setPalette(true),
-    "Ctrl-k": () => setPalette(true),
-    "?": () => setHelp(true),
-    n: () => void newBike(),
-    g: () => router.push("/"),
-  });
+  useShortcuts(
+    {
+      "/": () => setPalette(true),
+      "Ctrl-k": () => setPalette(true),
+      "?": () => setHelp(true),
+      n: () => void newBike(),
+      g: () => router.push("/"),
+    },
+    !palette && !help,
+  );
 
   return (
     <Toasts>
@@ -90,10 +95,29 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
           {children}
         </main>
       </div>
-      {palette ? <Palette open={palette} onOpenChange={setPalette} onNewBike={() => void newBike()} onHelp={() => setHelp(true)} /> : null}
+      {palette ? <Palette open={palette} typedAhead={ahead} onOpenChange={setPalette} onNewBike={() => void newBike()} onHelp={() => setHelp(true)} /> : null}
       {help ? <ShortcutHelp open={help} onOpenChange={setHelp} /> : null}
     </Toasts>
   );
+}
+
+/** Keeps what is typed between asking for the palette and its being there, so that nothing typed is lost or acts as a shortcut. */
+function useTypedAhead(asked: boolean): () => string {
+  const typed = useRef("");
+  useEffect(() => {
+    if (!asked) return;
+    typed.current = "";
+    const onKey = (event: KeyboardEvent) => {
+      if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector("[cmdk-input]")) return;
+      if (event.key.length !== 1 && event.key !== "Enter") return;
+      event.preventDefault();
+      event.stopImmediatePropagation();
+      if (event.key !== "Enter") typed.current += event.key;
+    };
+    window.addEventListener("keydown", onKey, true);
+    return () => window.removeEventListener("keydown", onKey, true);
+  }, [asked]);
+  return useCallback(() => typed.current, []);
 }
 
 /** What is kept where, and when it last left this machine. */

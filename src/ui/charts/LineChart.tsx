@@ -16,7 +16,7 @@ interface LineChartProps {
   readonly label: string;
 }
 
-/** A line chart. The drawing library is loaded only where one is shown; the owner puts the table behind it. */
+/** A line chart. The drawing library is loaded only when one comes into sight; the owner puts the table behind it. */
 export function LineChart({ series, xTitle, yTitle, label }: LineChartProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
@@ -39,14 +39,22 @@ export function LineChart({ series, xTitle, yTitle, label }: LineChartProps) {
       });
       destroy = () => chart.destroy();
     };
-    void draw();
+    let seen = false;
+    const sight = new IntersectionObserver((entries) => {
+      if (seen || !entries.some((entry) => entry.isIntersecting)) return;
+      seen = true;
+      void draw();
+    });
+    if (canvas.current) sight.observe(canvas.current);
     const redraw = new MutationObserver(() => {
+      if (!seen) return;
       destroy();
       void draw();
     });
     redraw.observe(document.documentElement, { attributes: true, attributeFilter: ["data-theme"] });
     return () => {
       gone = true;
+      sight.disconnect();
       redraw.disconnect();
       destroy();
     };

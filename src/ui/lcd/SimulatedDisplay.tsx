@@ -1,6 +1,7 @@
 "use client";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { levelsInForce, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
+import { isTyping } from "@/ui/primitives/useShortcuts";
 import { keyNames } from "@/ui/wording";
 import { KeyGlyph } from "../keys/KeyCap";
 import { Lcd } from "./Lcd";
@@ -50,10 +51,9 @@ export function SimulatedDisplay({ profile, state, lit = [], onHold }: Simulated
   useEffect(() => {
     if (!onHold) return;
     const keyFor = (event: KeyboardEvent) => profile.keys.find((key) => key.keyboard === event.key);
-    const typing = (event: KeyboardEvent) => event.target instanceof HTMLElement && ["INPUT", "TEXTAREA", "SELECT"].includes(event.target.tagName);
     const onDown = (event: KeyboardEvent) => {
       const key = keyFor(event);
-      if (!key || event.ctrlKey || event.metaKey || event.altKey || typing(event) || document.querySelector('[role="dialog"]')) return;
+      if (!key || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
       event.preventDefault();
       if (!event.repeat) change([key.id], true);
     };

@@ -1,5 +1,4 @@
 "use client";
-import { RadioGroup } from "radix-ui";
 import { useId } from "react";
 
 interface ChoiceProps {
@@ -11,7 +10,7 @@ interface ChoiceProps {
   readonly hideLabel?: boolean;
 }
 
-/** One of a few, all in sight. */
+/** One of a few, all in sight: the browser's own radio buttons, drawn as keys. */
 export function Choice({ label, value, options, onChoose, hint, hideLabel }: ChoiceProps) {
   const id = useId();
   return (
@@ -19,17 +18,17 @@ export function Choice({ label, value, options, onChoose, hint, hideLabel }: Cho
       <span id={id} className={hideLabel ? "sr-only" : "text-[0.92rem] font-semibold"}>
         {label}
       </span>
-      <RadioGroup.Root aria-labelledby={id} value={value} onValueChange={onChoose} className="flex flex-wrap gap-1.5">
+      <div role="radiogroup" aria-labelledby={id} className="flex flex-wrap gap-1.5">
         {options.map((option) => (
-          <RadioGroup.Item
+          <label
             key={option.value}
-            value={option.value}
-            className="min-h-11 rounded-md border-2 border-rule bg-sheet px-3.5 text-left hover:border-quiet data-[state=checked]:border-action data-[state=checked]:bg-action data-[state=checked]:font-semibold data-[state=checked]:text-on-action"
+            className="relative flex min-h-11 items-center rounded-md border-2 border-rule bg-sheet px-3.5 py-1 text-left hover:border-quiet has-checked:border-action has-checked:bg-action has-checked:font-semibold has-checked:text-on-action has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-action"
           >
+            <input type="radio" name={id} value={option.value} checked={option.value === value} onChange={() => onChoose(option.value)} className="absolute inset-0 cursor-pointer opacity-0" />
             {option.label}
-          </RadioGroup.Item>
+          </label>
         ))}
-      </RadioGroup.Root>
+      </div>
       {hint ? <p className="text-[0.85rem] text-quiet">{hint}</p> : null}
     </div>
   );

@@ -8,7 +8,9 @@ export const singleKeysOn = (): boolean => typeof localStorage === "undefined" |
 
 export const setSingleKeys = (on: boolean): void => localStorage.setItem(SINGLE_KEYS, on ? "on" : "off");
 
-const typing = (target: EventTarget | null): boolean => target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
+/** Whether keys pressed there are text, and not shortcuts; a radio button takes none but its own. */
+export const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || (target.matches("input, textarea, select") && !target.matches("input[type=radio]")));
 
 export type Shortcuts = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
@@ -25,9 +27,9 @@ export function useShortcuts(shortcuts: Shortcuts, active = true): void {
       const name = withCommand ? `Ctrl-${event.key.toLowerCase()}` : event.key;
       const act = latest.current[name];
       if (!act || event.altKey || event.defaultPrevented) return;
-      if (!withCommand && (typing(event.target) || !singleKeysOn())) return;
+      if (!withCommand && (isTyping(event.target) || !singleKeysOn())) return;
       if (document.querySelector('[role="dialog"]') && !withCommand) return;
-      if (event.key === " " && event.target instanceof HTMLElement && event.target.closest("button, a, [role=radio], summary")) return;
+      if (event.key === " " && event.target instanceof HTMLElement && event.target.closest("button, a, summary, input")) return;
       event.preventDefault();
       act(event);
     };

@@ -1,7 +1,7 @@
 /** Plain wording of every message the core hands out, in one place. The core carries the numbers; these carry the words. */
 import type { EncodeProblem, ShownProblem } from "@/core/display";
 import type { PlanProblem } from "@/core/keys";
-import type { JobFileProblem } from "@/core/record";
+import type { JobFileProblem } from "@/core/record/jobFile";
 import { kmhToMph, type SpeedUnit } from "@/core/units";
 import type { FieldProblem, Reason, SheetFinding, SheetMessage } from "@/core/setup";
 import type { RolloutDisagreement } from "@/core/wheel";

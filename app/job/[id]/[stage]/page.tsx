@@ -1,11 +1,9 @@
 import { notFound } from "next/navigation";
-import { STAGES, type Stage } from "@/core/record";
-import { JobScreen } from "@/screens/job/JobScreen";
+import { STAGES } from "@/core/record";
 
-const isStage = (text: string): text is Stage => STAGES.some((stage) => stage === text);
-
-export default async function JobPage({ params }: { readonly params: Promise<{ id: string; stage: string }> }) {
-  const { id, stage } = await params;
-  if (!isStage(stage)) notFound();
-  return <JobScreen id={id} stage={stage} />;
+/** Which stage is open stands in the address; the layout shows it. */
+export default async function StagePage({ params }: { readonly params: Promise<{ stage: string }> }) {
+  const { stage } = await params;
+  if (!STAGES.some((known) => known === stage)) notFound();
+  return null;
 }

@@ -1,0 +1,9 @@
+/** What a job file calls itself, and the stages of a job in working order. */
+export const JOB_FORMAT = "odd-spoke/job";
+export const JOB_VERSION = 1;
+
+export const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over"] as const;
+export type Stage = (typeof STAGES)[number];
+
+/** Larger than any honest job file, bytes. */
+export const LARGEST_JOB_FILE_BYTES = 2_000_000;

@@ -16,5 +16,5 @@ export default defineConfig({
   expect: { timeout: 8_000 },
   reporter: [["list"]],
   use: { baseURL: `http://localhost:${PORT}`, viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM, colorScheme: "light", trace: "off" },
-  webServer: { command: `node node_modules/next/dist/bin/next start -p ${PORT}`, port: PORT, reuseExistingServer: false, env: { NEXT_TELEMETRY_DISABLED: "1" } },
+  webServer: { cwd: import.meta.dirname, command: `node node_modules/next/dist/bin/next start -p ${PORT}`, port: PORT, reuseExistingServer: false, env: { NEXT_TELEMETRY_DISABLED: "1" } },
 });

@@ -213,6 +213,8 @@ export function sealOnto(job: Job, kind: SealedSheet["kind"], raws: Raws, at: st
 
 /** Starts programming: seals the as-found and the target sheet and puts the display at its home screen. */
 export function startProgram(job: Job, at: string): Job {
+  // A second press of the same button seals nothing twice.
+  if (job.program) return job;
   const workings = workOut(job);
   const outlook = programOutlook(job, workings);
   if (!outlook) return job;

@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { viewOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { closedByItself, likelySlips, nearMisses, type Slip } from "@/core/keys";
 import { advanceProgram, keyWork, startProgram, takeReading, withEvent, type Job, type KeyWork, type Program as ProgramRecord } from "@/core/record";
@@ -105,6 +105,9 @@ function KeyCard({ job, change, profile, program }: CardProps) {
   const fromHome = useMemo(() => keyWork(profile, { ...settled, screen: { kind: "home" }, pending: settled.saved }, goal).steps.length, [profile, settled, goal]);
   const step = work.steps[0];
   const lastTotal = useRef(work.totalMs);
+  // However far down the start button stood, the card begins at its top.
+  const top = useRef<HTMLDivElement>(null);
+  useEffect(() => top.current?.scrollIntoView({ block: "start" }), []);
 
   /** Takes a settled state: shows it, keeps it, and lets `edit` add to the record. */
   const settle = (next: MenuState, edit: (now: Job) => Job = (now) => now) => {
@@ -206,7 +209,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
   const next = work.steps.slice(1, 4);
 
   return (
-    <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
+    <div ref={top} className="grid scroll-mt-32 gap-8 max-sm:scroll-mt-4 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label="Key card" className="min-w-0">
         <div className="mb-4 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
           <h2 className="text-[1.15rem] font-semibold">

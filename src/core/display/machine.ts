@@ -3,13 +3,23 @@
  * A pure step function over the profile. The simulated display runs it, the key planner searches it, the proof replays it,
  * so a plan that works in one works in all by construction.
  */
-import { decodeLine, rawValues, shows } from "./encoding";
-import { linesOf, type Deed, type DisplayProfile, type KeyRule } from "./profile";
+import { decodeAll, PLAIN_CONTEXT, rawValues, shows } from "./encoding";
+import { factoryRaws, layoutOf, linesOf, settingsOf, type Action, type Deed, type DisplayProfile, type EntryPlace, type KeyRule } from "./profile";
+
+/** What the digits being entered are for: a page behind an access code, a new PIN asked twice, or the PIN at the start. */
+export type CodeFor =
+  | { readonly kind: "page"; readonly page: number; readonly code: string }
+  | { readonly kind: "new-pin"; readonly first: string | null; readonly page: number; readonly at: number }
+  | { readonly kind: "start" };
 
 export type Screen =
   | { readonly kind: "off" }
   | { readonly kind: "home" }
-  | { readonly kind: "menu"; readonly line: number }
+  /** An entry of a page; `draft` is the value that blinks while it is being changed. */
+  | { readonly kind: "menu"; readonly page: number; readonly at: number; readonly draft: number | null }
+  | { readonly kind: "code"; readonly for: CodeFor; readonly digits: readonly number[]; readonly at: number }
+  | { readonly kind: "confirm"; readonly page: number; readonly at: number; readonly yes: boolean }
+  | { readonly kind: "monitor" }
   /** The motor turns for as long as the key is held. */
   | { readonly kind: "walk-assist" };
 
@@ -20,6 +30,8 @@ interface Held {
   readonly steps: number;
   /** The gesture has been used up; nothing more happens until all keys are up. */
   readonly spent: boolean;
+  /** Time since power-on when the keys went down, ms. */
+  readonly downAtMs: number;
 }
 
 export interface MenuState {
@@ -30,21 +42,59 @@ export interface MenuState {
   readonly pending: readonly number[];
   /** and as the bike obeys them. */
   readonly inForce: readonly number[];
-  readonly lastLine: number;
-  /** Time since the last key, while a menu is open, ms. */
+  /** Entry each page was left at. */
+  readonly lastAt: readonly number[];
+  /** Time since the last key, while something other than the home screen is up, ms. */
   readonly idleMs: number;
+  readonly sincePowerOnMs: number;
   readonly held: Held | null;
+  /** A tap that may yet become a double tap. */
+  readonly tapped: { readonly keys: readonly string[]; readonly ms: number; readonly downAtMs: number } | null;
+  readonly wheelTurns: boolean;
   /** Assist level on the home screen. */
   readonly level: number;
   readonly lampOn: boolean;
+  readonly hazardOn: boolean;
+  readonly cruising: boolean;
+  /** Which of the info lines shows. */
+  readonly info: number;
+  /** Brightness stepped by hand, until power-off. */
+  readonly brightness: number;
+  readonly pin: string | null;
+  /** Actions done since the state was made: restore, clearing, PIN. */
+  readonly done: readonly Action[];
 }
 
 const HOME: Screen = { kind: "home" };
 const OFF: Screen = { kind: "off" };
 
-/** A display that is on, at its home screen, with `raws` saved and in force. One raw value per line, in menu order. */
+/** Digits of a start PIN. */
+const PIN_DIGITS = 4;
+/** Beyond this no rule looks at the time since power-on any more, ms. */
+const LONG_ON_MS = 600_000;
+
+/** A display that has long been on, at its home screen, with `raws` saved and in force. One raw value per line. */
 export function atHome(profile: DisplayProfile, raws: readonly number[]): MenuState {
-  const state: MenuState = { screen: HOME, saved: raws, pending: raws, inForce: raws, lastLine: 0, idleMs: 0, held: null, level: 0, lampOn: false };
+  const state: MenuState = {
+    screen: HOME,
+    saved: raws,
+    pending: raws,
+    inForce: raws,
+    lastAt: profile.menu.pages.map(() => 0),
+    idleMs: 0,
+    sincePowerOnMs: LONG_ON_MS,
+    held: null,
+    tapped: null,
+    wheelTurns: false,
+    level: 0,
+    lampOn: false,
+    hazardOn: false,
+    cruising: false,
+    info: 0,
+    brightness: 0,
+    pin: null,
+    done: [],
+  };
   return { ...state, level: levelAtPowerOn(profile, state) };
 }
 
@@ -53,18 +103,49 @@ export const switchedOff = (profile: DisplayProfile, raws: readonly number[]): M
 
 const sameKeys = (a: readonly string[], b: readonly string[]): boolean => a.length === b.length && a.every((key) => b.includes(key));
 
-const rulesFor = (profile: DisplayProfile, screen: Screen, keys: readonly string[]): readonly KeyRule[] =>
-  profile.rules.filter((rule) => rule.on === screen.kind && sameKeys(rule.keys, keys));
+// ── where one stands ────────────────────────────────────────────────────────────────────────────────────────────────
+
+/** The entry a menu screen is on, or null elsewhere. */
+export function entryOf(profile: DisplayProfile, { screen }: MenuState): EntryPlace | null {
+  if (screen.kind !== "menu") return null;
+  return layoutOf(profile).pages[screen.page]?.entries[screen.at] ?? null;
+}
+
+/** Index of the line a menu screen is on, or -1. */
+export const lineAt = (profile: DisplayProfile, state: MenuState): number => entryOf(profile, state)?.line ?? -1;
+
+/** Whether an entry is in the menu under these values. */
+export const entryShown = ({ shownWhen }: EntryPlace, raws: readonly number[]): boolean => shownWhen === null || shownWhen.raws.includes(raws[shownWhen.line] ?? Number.NaN);
+
+/** Whether a rule can act in a state, on keys pressed `downAtMs` after power-on. */
+export function ruleActs(profile: DisplayProfile, rule: KeyRule, state: MenuState, downAtMs: number): boolean {
+  const { screen } = state;
+  if (rule.on !== screen.kind) return false;
+  if (rule.sincePowerOn && (rule.sincePowerOn.kind === "within") !== downAtMs <= rule.sincePowerOn.ms) return false;
+  if (rule.wheelStill && state.wheelTurns) return false;
+  if (screen.kind === "menu") {
+    if (rule.pages && !rule.pages.includes(profile.menu.pages[screen.page]?.id ?? "")) return false;
+    if (rule.editing !== null && rule.editing !== (screen.draft !== null)) return false;
+  }
+  return screen.kind !== "home" || rule.infoLine === null || rule.infoLine === profile.infoLines[state.info];
+}
+
+const rulesFor = (profile: DisplayProfile, state: MenuState, keys: readonly string[], downAtMs: number): readonly KeyRule[] =>
+  profile.rules.filter((rule) => rule.on === state.screen.kind && sameKeys(rule.keys, keys) && ruleActs(profile, rule, state, downAtMs));
+
+/** Whether a single tap of these keys waits to see if a second follows. */
+export const waitsForSecondTap = (profile: DisplayProfile, state: MenuState, keys: readonly string[]): boolean =>
+  rulesFor(profile, state, keys, state.sincePowerOnMs).some((rule) => rule.gesture.kind === "double-tap");
 
 // ── what the rider's settings make of power-on and levels ───────────────────────────────────────────────────────────
 
-function settingInForce(profile: DisplayProfile, state: MenuState, setting: "assistLevels" | "levelAtPowerOn"): number | "last-used" | null {
-  const index = linesOf(profile).findIndex((line) => line.encoding.setting === setting);
-  const line = linesOf(profile)[index];
-  const raw = state.inForce[index];
-  if (!line || raw === undefined) return null;
-  const value = decodeLine(line.encoding, raw);
-  return typeof value === "number" || value === "last-used" ? value : null;
+function settingInForce(profile: DisplayProfile, state: MenuState, setting: "assistLevels" | "levelAtPowerOn"): number | string | null {
+  for (const [i, line] of linesOf(profile).entries()) {
+    if (!settingsOf(line).includes(setting)) continue;
+    const value = decodeAll(line, state.inForce[i] ?? 0, PLAIN_CONTEXT)[setting];
+    if (typeof value === "number" || typeof value === "string") return value;
+  }
+  return null;
 }
 
 /** Levels above 0 the bike has at present. */
@@ -81,11 +162,26 @@ function levelAtPowerOn(profile: DisplayProfile, state: MenuState): number {
 // ── deeds ───────────────────────────────────────────────────────────────────────────────────────────────────────────
 
 function save(profile: DisplayProfile, state: MenuState): MenuState {
+  if (state.saved === state.pending && (profile.inForce !== "at-once" || state.inForce === state.pending)) return state;
   return { ...state, saved: state.pending, inForce: profile.inForce === "at-once" ? state.pending : state.inForce };
 }
 
-const leaveMenu = (state: MenuState): MenuState =>
-  ({ ...state, screen: HOME, pending: state.saved, lastLine: state.screen.kind === "menu" ? state.screen.line : state.lastLine, idleMs: 0 });
+/** Keeps where a page was left, and what leaving a line saves. */
+function leaveLine(profile: DisplayProfile, state: MenuState): MenuState {
+  return profile.menu.saves === "leaving-line" ? save(profile, state) : state;
+}
+
+function leaveMenu(state: MenuState): MenuState {
+  const { screen } = state;
+  const lastAt = screen.kind === "menu" || screen.kind === "confirm" ? state.lastAt.with(screen.page, screen.at) : state.lastAt;
+  return { ...state, screen: HOME, pending: state.saved, lastAt, idleMs: 0 };
+}
+
+/** The menu closes by itself: what is pending is saved or thrown away as the display does. */
+function closeIdle(profile: DisplayProfile, state: MenuState): MenuState {
+  if (profile.menu.idle.pending === "discard" || state.screen.kind !== "menu") return leaveMenu(state);
+  return leaveMenu(save(profile, confirmDraft(profile, state)));
+}
 
 /** The raw value one step on from `raw`, at the end wrapping round or stopping as the line does. */
 export function stepRaw(profile: DisplayProfile, lineIndex: number, raw: number, by: 1 | -1): number {
@@ -100,35 +196,199 @@ export function stepRaw(profile: DisplayProfile, lineIndex: number, raw: number,
   return line.atEnds === "wrap" ? (raws[(next + raws.length) % raws.length] ?? raw) : raw;
 }
 
+/** The raw value with one decimal digit stepped on, passing over numbers the line does not have. */
+export function stepDigit(profile: DisplayProfile, lineIndex: number, raw: number, place: 0 | 1 | 2): number {
+  const line = linesOf(profile)[lineIndex];
+  const raws = line ? rawValues(line.encoding) : [];
+  if (raws.length === 0 || raw < 0) return raw;
+  const unit = 10 ** place;
+  const digit = Math.floor(raw / unit) % 10;
+  for (let i = 1; i <= 9; i++) {
+    const next = raw + (((digit + i) % 10) - digit) * unit;
+    if (raws.includes(next)) return next;
+  }
+  return raw;
+}
+
+/** A new value for the line in hand: the blinking one while it is edited, else the pending one. */
+function change(profile: DisplayProfile, state: MenuState, next: (line: number, raw: number) => number): MenuState {
+  const line = lineAt(profile, state);
+  if (state.screen.kind !== "menu" || line < 0) return state;
+  if (profile.menu.changing === "select") return state.screen.draft === null ? state : { ...state, screen: { ...state.screen, draft: next(line, state.screen.draft) } };
+  const from = state.pending[line];
+  if (from === undefined) return state;
+  const to = next(line, from);
+  if (to === from) return state;
+  const changed = { ...state, pending: state.pending.with(line, to) };
+  return profile.menu.saves === "each-change" ? save(profile, changed) : changed;
+}
+
+function confirmDraft(profile: DisplayProfile, state: MenuState): MenuState {
+  const line = lineAt(profile, state);
+  if (state.screen.kind !== "menu" || state.screen.draft === null || line < 0) return state;
+  const changed: MenuState = { ...state, screen: { ...state.screen, draft: null }, pending: state.pending.with(line, state.screen.draft) };
+  return profile.menu.saves === "each-change" ? save(profile, changed) : changed;
+}
+
+function openPage(profile: DisplayProfile, state: MenuState, page: number): MenuState {
+  const place = layoutOf(profile).pages[page];
+  if (!place) return state;
+  const fromMenu = state.screen.kind === "menu";
+  const base = fromMenu ? leaveLine(profile, state) : state.screen.kind === "code" || state.screen.kind === "confirm" ? state : { ...state, pending: state.saved };
+  const lastAt = state.screen.kind === "menu" ? base.lastAt.with(state.screen.page, state.screen.at) : base.lastAt;
+  const wanted = place.page.opensAt === "first" ? 0 : (lastAt[page] ?? 0);
+  const at = place.entries[wanted] && entryShown(place.entries[wanted], base.pending) ? wanted : place.entries.findIndex((entry) => entryShown(entry, base.pending));
+  return { ...base, screen: { kind: "menu", page, at: Math.max(0, at), draft: null }, lastAt, idleMs: 0 };
+}
+
+function moveEntry(profile: DisplayProfile, state: MenuState, by: 1 | -1): MenuState {
+  if (state.screen.kind !== "menu" || state.screen.draft !== null) return state;
+  const place = layoutOf(profile).pages[state.screen.page];
+  if (!place) return state;
+  const count = place.entries.length;
+  let at = state.screen.at;
+  for (let i = 0; i < count; i++) {
+    const next = at + by;
+    if (place.page.atEnds === "stop" && (next < 0 || next >= count)) return state;
+    at = (next + count) % count;
+    const entry = place.entries[at];
+    if (entry && entryShown(entry, state.pending)) break;
+  }
+  if (at === state.screen.at) return state;
+  return { ...leaveLine(profile, state), screen: { ...state.screen, at } };
+}
+
+function act(profile: DisplayProfile, state: MenuState, action: Action): MenuState {
+  const noted: MenuState = { ...state, done: [...state.done, action] };
+  if (action !== "restore") return noted;
+  const raws = factoryRaws(profile);
+  return { ...leaveMenu(noted), saved: raws, pending: raws, inForce: profile.inForce === "at-once" ? raws : state.inForce, pin: null };
+}
+
+function select(profile: DisplayProfile, state: MenuState): MenuState {
+  const { screen } = state;
+  if (screen.kind === "confirm") {
+    const entry = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.entry;
+    const menu: MenuState = { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
+    return entry?.kind === "action" && screen.yes ? act(profile, menu, entry.action) : menu;
+  }
+  const place = entryOf(profile, state);
+  if (screen.kind !== "menu" || !place) return state;
+  switch (place.entry.kind) {
+    case "page":
+      return place.opens < 0 ? state : openPage(profile, state, place.opens);
+    case "exit":
+      return leaveMenu(place.entry.saves ? save(profile, state) : state);
+    case "action":
+      if (place.entry.action === "set-pin") return { ...state, screen: { kind: "code", for: { kind: "new-pin", first: null, page: screen.page, at: screen.at }, digits: Array.from({ length: PIN_DIGITS }, () => 0), at: 0 } };
+      if (place.entry.asks === "nothing") return act(profile, state, place.entry.action);
+      // A pattern is answered by the same key; a question starts on "no".
+      return { ...state, screen: { kind: "confirm", page: screen.page, at: screen.at, yes: place.entry.asks === "pattern" } };
+    case "line": {
+      const raw = state.pending[place.line];
+      return profile.menu.changing === "select" && screen.draft === null && raw !== undefined ? { ...state, screen: { ...screen, draft: raw } } : state;
+    }
+  }
+}
+
+function back(profile: DisplayProfile, state: MenuState): MenuState {
+  const { screen } = state;
+  if (screen.kind === "confirm") return { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
+  if (screen.kind === "monitor") return { ...state, screen: HOME };
+  if (screen.kind === "code") return screen.for.kind === "start" ? state : leaveMenu(state);
+  if (screen.kind !== "menu") return state;
+  if (screen.draft !== null) return { ...state, screen: { ...screen, draft: null } };
+  const parent = layoutOf(profile).pages[screen.page]?.parent ?? null;
+  const left = leaveLine(profile, state);
+  const lastAt = left.lastAt.with(screen.page, screen.at);
+  if (parent) return { ...left, lastAt, screen: { kind: "menu", page: parent.page, at: parent.at, draft: null } };
+  return leaveMenu(profile.menu.saves === "leaving-menu" ? save(profile, left) : left);
+}
+
+function nextDigit(profile: DisplayProfile, state: MenuState): MenuState {
+  const { screen } = state;
+  if (screen.kind !== "code") return state;
+  if (screen.at + 1 < screen.digits.length) return { ...state, screen: { ...screen, at: screen.at + 1 } };
+  const entered = screen.digits.join("");
+  const again: Screen = { ...screen, digits: screen.digits.map(() => 0), at: 0 };
+  switch (screen.for.kind) {
+    case "page":
+      return entered === screen.for.code ? openPage(profile, state, screen.for.page) : leaveMenu(state);
+    case "start":
+      return entered === state.pin ? { ...state, screen: HOME } : { ...state, screen: again };
+    case "new-pin": {
+      const { first, page, at } = screen.for;
+      if (first === null) return { ...state, screen: { ...again, for: { ...screen.for, first: entered } } };
+      const menu: MenuState = { ...state, screen: { kind: "menu", page, at, draft: null } };
+      return first === entered ? { ...act(profile, menu, "set-pin"), pin: entered } : menu;
+    }
+  }
+}
+
 function perform(profile: DisplayProfile, state: MenuState, deed: Deed): MenuState {
   switch (deed.kind) {
     case "power-on": {
-      const on: MenuState = { ...state, screen: HOME, pending: state.saved, inForce: state.saved, lastLine: 0, idleMs: 0, lampOn: false };
+      const on: MenuState = { ...state, screen: state.pin === null ? HOME : { kind: "code", for: { kind: "start" }, digits: Array.from({ length: PIN_DIGITS }, () => 0), at: 0 }, pending: state.saved, inForce: state.saved, lastAt: state.lastAt.map(() => 0), idleMs: 0, sincePowerOnMs: 0, lampOn: false, hazardOn: false, cruising: false, brightness: 0, info: 0 };
       return { ...on, level: levelAtPowerOn(profile, on) };
     }
     case "power-off":
-      return { ...leaveMenu(state), screen: OFF, lampOn: false };
-    case "open-menu":
-      return { ...state, screen: { kind: "menu", line: profile.menu.opensAt === "first-line" ? 0 : state.lastLine }, pending: state.saved, idleMs: 0 };
-    case "next-line":
-      return state.screen.kind === "menu" ? { ...state, screen: { kind: "menu", line: (state.screen.line + 1) % linesOf(profile).length } } : state;
-    case "step-value": {
-      if (state.screen.kind !== "menu") return state;
-      const { line } = state.screen;
-      const raw = state.pending[line];
-      if (raw === undefined) return state;
-      return { ...state, pending: state.pending.with(line, stepRaw(profile, line, raw, deed.by)) };
+      return { ...leaveMenu(state), screen: OFF, lampOn: false, hazardOn: false, cruising: false, brightness: 0 };
+    case "open-page": {
+      const page = layoutOf(profile).pageById.get(deed.page);
+      if (page === undefined) return state;
+      if (deed.code === null) return openPage(profile, state, page);
+      return { ...state, pending: state.screen.kind === "menu" ? state.pending : state.saved, screen: { kind: "code", for: { kind: "page", page, code: deed.code }, digits: Array.from(deed.code, () => 0), at: 0 }, idleMs: 0 };
     }
+    case "next-entry":
+      return moveEntry(profile, state, 1);
+    case "previous-entry":
+      return moveEntry(profile, state, -1);
+    case "select":
+      return select(profile, state);
+    case "back":
+      return back(profile, state);
+    case "step-value":
+      if (state.screen.kind === "confirm") return { ...state, screen: { ...state.screen, yes: !state.screen.yes } };
+      if (state.screen.kind === "code") {
+        const { digits, at } = state.screen;
+        return { ...state, screen: { ...state.screen, digits: digits.with(at, ((digits[at] ?? 0) + deed.by + 10) % 10) } };
+      }
+      return change(profile, state, (line, raw) => stepRaw(profile, line, raw, deed.by));
+    case "step-digit":
+      return change(profile, state, (line, raw) => stepDigit(profile, line, raw, deed.place));
+    case "confirm-value":
+      return confirmDraft(profile, state);
+    case "cancel-value":
+      return state.screen.kind === "menu" ? { ...state, screen: { ...state.screen, draft: null } } : state;
     case "save-and-leave":
-      return leaveMenu(save(profile, state));
+      return leaveMenu(save(profile, confirmDraft(profile, state)));
     case "leave-without-saving":
       return leaveMenu(state);
+    case "next-digit":
+      return nextDigit(profile, state);
+    case "run-action": {
+      // In the menu the key acts on the line it stands on, and on no other.
+      const entry = entryOf(profile, state)?.entry;
+      return state.screen.kind === "menu" && (entry?.kind !== "action" || entry.action !== deed.action) ? state : act(profile, state, deed.action);
+    }
     case "start-walk-assist":
       return { ...state, screen: { kind: "walk-assist" } };
     case "step-level":
-      return { ...state, level: Math.max(0, Math.min(levelsInForce(profile, state), state.level + deed.by)) };
+      return { ...state, cruising: false, level: Math.max(0, Math.min(levelsInForce(profile, state), state.level + deed.by)) };
     case "toggle-lamp":
       return { ...state, lampOn: !state.lampOn };
+    case "toggle-hazard-lamp":
+      return { ...state, hazardOn: !state.hazardOn };
+    case "next-info":
+      return { ...state, info: profile.infoLines.length === 0 ? 0 : (state.info + 1) % profile.infoLines.length };
+    case "open-monitor":
+      return { ...state, screen: { kind: "monitor" }, idleMs: 0 };
+    case "start-cruise":
+      return { ...state, cruising: true };
+    case "end-cruise":
+      return { ...state, cruising: false };
+    case "step-backlight":
+      return { ...state, brightness: Math.max(-5, Math.min(5, state.brightness + deed.by)) };
   }
 }
 
@@ -139,36 +399,50 @@ interface Due {
   readonly fire: (state: MenuState) => MenuState;
 }
 
+/** Screens that close by themselves when left alone. */
+const closes = ({ screen }: MenuState): boolean => screen.kind === "menu" || screen.kind === "confirm" || screen.kind === "monitor" || (screen.kind === "code" && screen.for.kind !== "start");
+
 /** What happens next if nobody touches anything. */
 function nextDue(profile: DisplayProfile, state: MenuState): Due | null {
-  const { held, screen } = state;
+  const { held, tapped } = state;
   if (held) {
     if (held.spent) return null;
-    const rules = rulesFor(profile, screen, held.keys);
+    const rules = rulesFor(profile, state, held.keys, held.downAtMs);
     const hold = rules.find((rule) => rule.gesture.kind === "hold");
     if (hold?.gesture.kind === "hold")
-      return { inMs: hold.gesture.holdMs - held.ms, fire: (s) => perform(profile, { ...s, held: s.held && { ...s.held, spent: true } }, hold.does) };
+      return { inMs: hold.gesture.holdMs - held.ms, fire: (s) => perform(profile, { ...s, tapped: null, held: s.held && { ...s.held, spent: true } }, hold.does) };
     const repeating = rules.find((rule) => rule.does.kind === "step-value" && rule.does.repeat !== null);
     if (repeating?.does.kind === "step-value" && repeating.does.repeat) {
       const { afterMs, everyMs } = repeating.does.repeat;
       return {
         inMs: afterMs + held.steps * everyMs - held.ms,
-        fire: (s) => perform(profile, { ...s, held: s.held && { ...s.held, steps: s.held.steps + 1 } }, repeating.does),
+        fire: (s) => perform(profile, { ...s, tapped: null, held: s.held && { ...s.held, steps: s.held.steps + 1 } }, repeating.does),
       };
     }
     return null;
   }
-  if (screen.kind !== "menu") return null;
-  const { closesAfterMs, pending } = profile.menu.idle;
-  return { inMs: closesAfterMs - state.idleMs, fire: (s) => leaveMenu(pending === "save" ? save(profile, s) : s) };
+  const closing: Due | null = closes(state) ? { inMs: profile.menu.idle.closesAfterMs - state.idleMs, fire: (s) => closeIdle(profile, s) } : null;
+  if (!tapped) return closing;
+  const settling: Due = { inMs: profile.doubleTapMs - tapped.ms, fire: (s) => settleTap(profile, s) };
+  return closing && closing.inMs < settling.inMs ? closing : settling;
 }
 
-const pass = (state: MenuState, ms: number): MenuState =>
-  state.held
-    ? { ...state, held: { ...state.held, ms: state.held.ms + ms } }
-    : state.screen.kind === "menu"
-      ? { ...state, idleMs: state.idleMs + ms }
-      : state;
+/** A tap that no second one followed acts after all. */
+function settleTap(profile: DisplayProfile, state: MenuState): MenuState {
+  const { tapped } = state;
+  if (!tapped) return state;
+  const rule = rulesFor(profile, state, tapped.keys, tapped.downAtMs).find((each) => each.gesture.kind === "tap");
+  const rested: MenuState = { ...state, tapped: null };
+  return rule ? perform(profile, rested, rule.does) : rested;
+}
+
+const pass = (state: MenuState, ms: number): MenuState => ({
+  ...state,
+  sincePowerOnMs: state.screen.kind === "off" ? state.sincePowerOnMs : Math.min(LONG_ON_MS, state.sincePowerOnMs + ms),
+  held: state.held ? { ...state.held, ms: state.held.ms + ms } : null,
+  tapped: state.tapped && !state.held ? { ...state.tapped, ms: state.tapped.ms + ms } : state.tapped,
+  idleMs: !state.held && closes(state) ? state.idleMs + ms : state.idleMs,
+});
 
 /** Lets time go by with the keys as they are, ms ≥ 0. */
 export function elapse(profile: DisplayProfile, state: MenuState, ms: number): MenuState {
@@ -178,7 +452,7 @@ export function elapse(profile: DisplayProfile, state: MenuState, ms: number): M
     const due = nextDue(profile, now);
     if (!due || due.inMs > left) return left > 0 ? pass(now, left) : now;
     const wait = Math.max(0, due.inMs);
-    now = due.fire(pass(now, wait));
+    now = due.fire(wait > 0 ? pass(now, wait) : now);
     left -= wait;
   }
 }
@@ -195,16 +469,27 @@ export const msToNextEvent = (profile: DisplayProfile, state: MenuState): number
  */
 export function hold(profile: DisplayProfile, state: MenuState, keys: readonly string[]): MenuState {
   const before = state.held;
-  if (!before) return keys.length === 0 ? state : { ...state, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: false } };
+  if (!before) {
+    if (keys.length === 0) return state;
+    const settled = state.tapped && !sameKeys(state.tapped.keys, keys) ? settleTap(profile, state) : state;
+    return { ...settled, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: false, downAtMs: settled.sincePowerOnMs } };
+  }
   const released = before.keys.some((key) => !keys.includes(key));
   if (!released) {
     if (keys.length === before.keys.length) return state;
-    return { ...state, held: { keys, ms: 0, steps: 0, spent: before.spent || before.steps > 0 } };
+    return { ...state, held: { keys, ms: 0, steps: 0, spent: before.spent || before.steps > 0, downAtMs: state.sincePowerOnMs } };
   }
-  const tap = before.spent || before.steps > 0 ? undefined : rulesFor(profile, state.screen, before.keys).find((rule) => rule.gesture.kind === "tap");
-  const after = tap ? perform(profile, state, tap.does) : state;
-  if (keys.length > 0) return { ...after, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: true } };
+  const after = before.spent || before.steps > 0 ? state : tap(profile, state, before.keys, before.downAtMs);
+  if (keys.length > 0) return { ...after, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: true, downAtMs: state.sincePowerOnMs } };
   return { ...after, idleMs: 0, held: null, screen: after.screen.kind === "walk-assist" ? HOME : after.screen };
+}
+
+function tap(profile: DisplayProfile, state: MenuState, keys: readonly string[], downAtMs: number): MenuState {
+  const rules = rulesFor(profile, state, keys, downAtMs);
+  const double = rules.find((rule) => rule.gesture.kind === "double-tap");
+  if (double) return state.tapped && sameKeys(state.tapped.keys, keys) ? perform(profile, { ...state, tapped: null }, double.does) : { ...state, tapped: { keys, ms: 0, downAtMs } };
+  const single = rules.find((rule) => rule.gesture.kind === "tap");
+  return single ? perform(profile, state, single.does) : state;
 }
 
 export type Input =
@@ -222,7 +507,7 @@ export function press(profile: DisplayProfile, state: MenuState, input: Input): 
     case "wait":
       return elapse(profile, state, input.ms);
     case "power":
-      return { ...perform(profile, state, { kind: input.on ? "power-on" : "power-off" }), held: null };
+      return { ...perform(profile, state, { kind: input.on ? "power-on" : "power-off" }), held: null, tapped: null };
   }
 }
 
@@ -230,32 +515,64 @@ export function press(profile: DisplayProfile, state: MenuState, input: Input): 
 
 export type View =
   | { readonly kind: "off" }
-  | { readonly kind: "home"; readonly level: number; readonly lampOn: boolean }
+  | { readonly kind: "home"; readonly level: number; readonly lampOn: boolean; readonly hazardOn: boolean; readonly cruising: boolean; readonly info: string | null; readonly brightness: number }
   | { readonly kind: "walk-assist" }
-  | { readonly kind: "line"; readonly line: number; readonly code: string; readonly shows: string };
+  | { readonly kind: "line"; readonly line: number; readonly code: string; readonly shows: string; readonly blinks: boolean; readonly page: string }
+  /** A group, an exit, an action: what stands there in words or numbers. */
+  | { readonly kind: "entry"; readonly code: string; readonly page: string; readonly does: "page" | "exit" | "action" }
+  | { readonly kind: "code"; readonly shows: string; readonly at: number }
+  | { readonly kind: "confirm"; readonly code: string; readonly shows: string }
+  | { readonly kind: "monitor" };
 
 /** What can be seen on the display in a state. */
 export function viewOf(profile: DisplayProfile, state: MenuState): View {
-  switch (state.screen.kind) {
+  const { screen } = state;
+  switch (screen.kind) {
     case "off":
-      return { kind: "off" };
-    case "home":
-      return { kind: "home", level: state.level, lampOn: state.lampOn };
     case "walk-assist":
-      return { kind: "walk-assist" };
+    case "monitor":
+      return { kind: screen.kind };
+    case "home":
+      return { kind: "home", level: state.level, lampOn: state.lampOn, hazardOn: state.hazardOn, cruising: state.cruising, info: profile.infoLines[state.info] ?? null, brightness: state.brightness };
+    case "code":
+      return { kind: "code", shows: screen.digits.join(""), at: screen.at };
+    case "confirm": {
+      const entry = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.entry;
+      const pattern = entry?.kind === "action" && entry.asks === "pattern";
+      return { kind: "confirm", code: entry && "code" in entry ? entry.code : "", shows: pattern ? "= = =" : screen.yes ? "YES" : "NO" };
+    }
     case "menu": {
-      const { line: index } = state.screen;
-      const line = linesOf(profile)[index];
-      const raw = state.pending[index];
-      if (!line || raw === undefined) throw new RangeError(`menu line ${index} is not in profile ${profile.id}`);
-      return { kind: "line", line: index, code: line.code, shows: shows(line.encoding, raw) };
+      const place = entryOf(profile, state);
+      const page = profile.menu.pages[screen.page]?.name ?? "";
+      if (!place) throw new RangeError(`entry ${screen.at} of page ${screen.page} is not in profile ${profile.id}`);
+      const line = linesOf(profile)[place.line];
+      if (!line) return { kind: "entry", code: "code" in place.entry ? place.entry.code : "", page, does: place.entry.kind === "line" ? "action" : place.entry.kind };
+      const raw = screen.draft ?? state.pending[place.line] ?? line.factoryRaw;
+      return { kind: "line", line: place.line, code: line.code, shows: shows(line.encoding, raw), blinks: screen.draft !== null, page };
     }
   }
 }
 
-/** Whether two views look the same to the technician; the level and the lamp of the home screen do not matter. */
-export const sameView = (a: View, b: View): boolean =>
-  a.kind === "line" && b.kind === "line" ? a.code === b.code && a.shows === b.shows : a.kind === b.kind;
+/** Whether two views look the same to the technician; level, lamp and the like of the home screen do not matter. */
+export function sameView(a: View, b: View): boolean {
+  if (a.kind === "line" && b.kind === "line") return a.code === b.code && a.shows === b.shows && a.blinks === b.blinks;
+  if (a.kind === "entry" && b.kind === "entry") return a.code === b.code && a.page === b.page;
+  if (a.kind === "code" && b.kind === "code") return a.shows === b.shows && a.at === b.at;
+  if (a.kind === "confirm" && b.kind === "confirm") return a.code === b.code && a.shows === b.shows;
+  return a.kind === b.kind;
+}
 
-/** Deeds that can move the bike. Plans keep off them; the screen cautions about them. */
-export const movesTheBike = (deed: Deed): boolean => deed.kind === "start-walk-assist";
+// ── danger ──────────────────────────────────────────────────────────────────────────────────────────────────────────
+
+export type Danger = "bike-moves" | "erases-settings" | "erases-distance" | "locks-out";
+
+const ACTION_DANGERS: Readonly<Record<Action, Danger | null>> = { restore: "erases-settings", "clear-trip": null, "clear-odometer": "erases-distance", "set-pin": "locks-out", "copy-settings": "erases-settings" };
+
+/** What a deed can hurt. Plans keep off dangerous ones; the screen cautions about them. */
+export function dangerOf(deed: Deed): Danger | null {
+  if (deed.kind === "start-walk-assist" || deed.kind === "start-cruise") return "bike-moves";
+  return deed.kind === "run-action" ? ACTION_DANGERS[deed.action] : null;
+}
+
+/** What an action of the menu can hurt. */
+export const dangerOfAction = (action: Action): Danger | null => ACTION_DANGERS[action];

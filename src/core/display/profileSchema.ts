@@ -1,18 +1,21 @@
 /**
- * The shape of a display profile, format 1, documented in docs/profile-format.md; every choice is a tagged variant so that
- * further menu kinds are added beside these, not instead.
+ * The shape of a display profile, format 2, documented in docs/profile-format.md. Every choice is a tagged variant, so that a
+ * further kind of menu, gesture or encoding is added beside these and not instead of one.
  */
 import * as v from "valibot";
+import { SETTING_KEYS } from "./settings";
 import { FORMAT, FORMAT_VERSION } from "./profile";
 
-const Slug = v.pipe(v.string(), v.regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, "small letters, digits and single hyphens"));
+const Slug = v.pipe(v.string(), v.regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, "small letters, digits and single hyphens"), v.maxLength(60));
 const Text = v.pipe(v.string(), v.minLength(1), v.maxLength(400));
-const Mark = v.pipe(v.string(), v.minLength(1), v.maxLength(8));
+const Mark = v.pipe(v.string(), v.minLength(1), v.maxLength(24));
 const Raw = v.pipe(v.number(), v.integer(), v.minValue(-9999), v.maxValue(99999));
 const Ms = v.pipe(v.number(), v.integer(), v.minValue(50), v.maxValue(600_000));
 const HoldMs = v.pipe(v.number(), v.integer(), v.minValue(400), v.maxValue(30_000));
+const Setting = v.picklist(SETTING_KEYS);
+const Value = v.union([v.number(), v.boolean(), v.pipe(v.string(), v.maxLength(30))]);
 
-// ── keys ────────────────────────────────────────────────────────────────────────────────────────────────────────────
+// ── keys and rules ──────────────────────────────────────────────────────────────────────────────────────────────────
 
 export const KeySchema = v.strictObject({
   id: Slug,
@@ -22,6 +25,8 @@ export const KeySchema = v.strictObject({
   name: Text,
   /** Key of a computer's keyboard that presses it on the simulated display (KeyboardEvent.key). */
   keyboard: v.pipe(v.string(), v.minLength(1), v.maxLength(20)),
+  /** A lever, a throttle or the pedals, where a timed procedure has them held. */
+  part: v.picklist(["key", "brake-lever", "throttle", "pedals"]),
 });
 
 const RepeatSchema = v.strictObject({
@@ -30,71 +35,105 @@ const RepeatSchema = v.strictObject({
   everyMs: Ms,
 });
 
+const ActionSchema = v.picklist(["restore", "clear-trip", "clear-odometer", "set-pin", "copy-settings"]);
+
 export const DeedSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("power-on") }),
   v.strictObject({ kind: v.literal("power-off") }),
-  v.strictObject({ kind: v.literal("open-menu") }),
-  v.strictObject({ kind: v.literal("next-line") }),
+  v.strictObject({ kind: v.literal("open-page"), page: Slug, code: v.nullable(v.pipe(v.string(), v.regex(/^\d{1,8}$/, "1 to 8 digits"))) }),
+  v.strictObject({ kind: v.literal("next-entry") }),
+  v.strictObject({ kind: v.literal("previous-entry") }),
+  /** Opens a page, takes an exit, begins an action, or makes a line's value blink. */
+  v.strictObject({ kind: v.literal("select") }),
+  /** Up to the page above; from the top page, out of the menu. */
+  v.strictObject({ kind: v.literal("back") }),
   v.strictObject({ kind: v.literal("step-value"), by: v.picklist([1, -1]), repeat: v.nullable(RepeatSchema) }),
+  /** Steps one decimal digit of the value: 0 the ones, 1 the tens. */
+  v.strictObject({ kind: v.literal("step-digit"), place: v.picklist([0, 1, 2]) }),
+  v.strictObject({ kind: v.literal("confirm-value") }),
+  v.strictObject({ kind: v.literal("cancel-value") }),
   v.strictObject({ kind: v.literal("save-and-leave") }),
   v.strictObject({ kind: v.literal("leave-without-saving") }),
+  v.strictObject({ kind: v.literal("next-digit") }),
+  v.strictObject({ kind: v.literal("run-action"), action: ActionSchema }),
   v.strictObject({ kind: v.literal("start-walk-assist") }),
   v.strictObject({ kind: v.literal("step-level"), by: v.picklist([1, -1]) }),
   v.strictObject({ kind: v.literal("toggle-lamp") }),
+  v.strictObject({ kind: v.literal("toggle-hazard-lamp") }),
+  v.strictObject({ kind: v.literal("next-info") }),
+  v.strictObject({ kind: v.literal("open-monitor") }),
+  v.strictObject({ kind: v.literal("start-cruise") }),
+  v.strictObject({ kind: v.literal("end-cruise") }),
+  /** Brightness until power-off, whatever the menu says. */
+  v.strictObject({ kind: v.literal("step-backlight"), by: v.picklist([1, -1]) }),
 ]);
 
 export const KeyRuleSchema = v.strictObject({
   /** Screen on which the rule holds. */
-  on: v.picklist(["off", "home", "menu"]),
+  on: v.picklist(["off", "home", "menu", "code", "confirm", "monitor"]),
+  /** In the menu: only on these pages. */
+  pages: v.nullable(v.pipe(v.array(Slug), v.minLength(1))),
+  /** In the menu: only while a value blinks, or only while none does. */
+  editing: v.nullable(v.boolean()),
+  /** At home: only while the info line shows this. */
+  infoLine: v.nullable(Text),
+  /** Only within so long of power-on, or only later. */
+  sincePowerOn: v.nullable(v.strictObject({ kind: v.picklist(["within", "after"]), ms: Ms })),
+  /** Only while the wheel is still. */
+  wheelStill: v.boolean(),
   /** Keys pressed together. */
   keys: v.pipe(v.array(Slug), v.minLength(1), v.maxLength(4)),
-  gesture: v.variant("kind", [v.strictObject({ kind: v.literal("tap") }), v.strictObject({ kind: v.literal("hold"), holdMs: HoldMs })]),
+  gesture: v.variant("kind", [v.strictObject({ kind: v.literal("tap") }), v.strictObject({ kind: v.literal("double-tap") }), v.strictObject({ kind: v.literal("hold"), holdMs: HoldMs })]),
   does: DeedSchema,
 });
 
 // ── encodings ───────────────────────────────────────────────────────────────────────────────────────────────────────
 
-const option = <Value extends v.GenericSchema>(means: Value) => v.strictObject({ raw: Raw, shows: Mark, means });
-const options = <Value extends v.GenericSchema>(means: Value) => v.pipe(v.array(option(means)), v.minLength(1), v.maxLength(64));
+const Option = v.strictObject({ raw: Raw, shows: Mark, means: Value });
+const SpecialSchema = v.array(v.strictObject({ raw: Raw, shows: v.nullable(Mark), means: Value }));
+const Uncertainty = v.pipe(v.number(), v.minValue(0), v.maxValue(0.2));
 
-const ChoiceSchema = v.variant("setting", [
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("throttleMode"), options: options(v.picklist(["off", "follows-level", "full"])) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("startStrengthShare"), options: options(v.pipe(v.number(), v.minValue(0), v.maxValue(1))) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("nominalV"), options: options(v.pipe(v.number(), v.minValue(6), v.maxValue(120))) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("assistLevels"), options: options(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20))) }),
-  v.strictObject({
-    kind: v.literal("choice"),
-    setting: v.literal("levelAtPowerOn"),
-    options: options(v.union([v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(20)), v.literal("last-used")])),
-  }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("speedUnit"), options: options(v.picklist(["kmh", "mph"])) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("batteryReadout"), options: options(v.picklist(["percent", "volts"])) }),
-]);
-
-const OnOffSchema = v.strictObject({
-  kind: v.literal("on-off"),
-  setting: v.picklist(["throttleFromStandstill", "walkAssistOn"]),
+export const ChoiceSchema = v.strictObject({
+  kind: v.literal("choice"),
+  setting: Setting,
   /** In the order the display steps through them. */
-  options: v.pipe(v.array(option(v.boolean())), v.length(2)),
+  options: v.pipe(v.array(Option), v.minLength(1), v.maxLength(64)),
 });
 
-const ScaledSchema = v.strictObject({
-  kind: v.literal("scaled"),
-  setting: v.picklist(["currentLimitA", "cutOffV"]),
+/** One line that sets several things at once. */
+export const BundleSchema = v.strictObject({
+  kind: v.literal("bundle"),
+  setting: v.null(),
+  options: v.pipe(v.array(v.strictObject({ raw: Raw, shows: Mark, means: v.pipe(v.record(Setting, Value), v.minEntries(1)) })), v.minLength(1), v.maxLength(64)),
+});
+
+export const NumberSchema = v.strictObject({
+  kind: v.literal("number"),
+  setting: Setting,
   rawMin: Raw,
   rawMax: Raw,
-  /** value = offset + raw · perRaw, in the setting's unit. */
-  perRaw: v.pipe(v.number(), v.gtValue(0)),
+  /** Distance between two raw values. */
+  rawStep: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(1000)),
+  /** value = offset + raw · perRaw, in the setting's unit; below 0 where the line runs backwards. */
+  perRaw: v.pipe(v.number(), v.check((n) => n !== 0, "anything but 0")),
   offset: v.number(),
-  /** Decimals the display writes. */
+  /** The display writes `raw · shownPer`, with `decimals`. */
+  shownPer: v.pipe(v.number(), v.check((n) => n !== 0, "anything but 0")),
+  shownOffset: v.number(),
   decimals: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2)),
+  /** Raw values that stand for something of their own: 0 for never. */
+  special: SpecialSchema,
 });
 
-const CountSchema = v.strictObject({
-  kind: v.literal("count"),
-  setting: v.picklist(["startPulses", "pulsesPerTurn", "autoOffMin", "assistLevels"]),
+/** A step number around a default that follows the nominal volts. */
+export const AroundDefaultSchema = v.strictObject({
+  kind: v.literal("around-default"),
+  setting: v.literal("cutOffV"),
   rawMin: Raw,
   rawMax: Raw,
+  perRaw: v.pipe(v.number(), v.check((n) => n !== 0, "anything but 0")),
+  /** Default of the line, V, by nominal volts. */
+  defaults: v.pipe(v.array(v.strictObject({ nominalV: v.number(), valueV: v.number() })), v.minLength(1)),
 });
 
 export const WheelCodeSchema = v.strictObject({
@@ -114,30 +153,67 @@ export const WheelCodeSchema = v.strictObject({
     v.maxLength(64),
   ),
   /** Relative: 0 once proven on a bike, 0.03 while assumed. */
-  circumferenceUncertainty: v.pipe(v.number(), v.minValue(0), v.maxValue(0.2)),
+  circumferenceUncertainty: Uncertainty,
+});
+
+/** Wheel in inches to a tenth, or in millimetres. */
+export const WheelSizeSchema = v.strictObject({
+  kind: v.literal("wheel-size"),
+  setting: v.literal("circumferenceMm"),
+  heldIn: v.picklist(["tenth-inch", "mm"]),
+  rawMin: Raw,
+  rawMax: Raw,
+  circumferenceUncertainty: Uncertainty,
 });
 
 export const SpeedCapSchema = v.strictObject({
   kind: v.literal("speed-cap"),
-  setting: v.literal("assistCapKmh"),
-  /** Unit the number is held in, whatever unit the rider sees. */
-  heldIn: v.picklist(["kmh", "mph"]),
+  setting: v.picklist(["assistCapKmh", "throttleCapKmh"]),
+  /** Unit the number is held in; "shown" follows the unit the rider sees. */
+  heldIn: v.picklist(["kmh", "mph", "shown"]),
   rawMin: Raw,
   rawMax: Raw,
   /** Raw value that stands for "no cap", or null. */
   uncappedRaw: v.nullable(Raw),
-  /** What the cap is compared with: the speed shown, the controller's own measure, a share of power, or nobody knows. */
-  basis: v.picklist(["shown", "own", "share", "unknown"]),
+  uncappedShows: v.nullable(Mark),
+  /** What the cap is compared with: the speed shown, the controller's own measure, or nobody knows. */
+  basis: v.picklist(["shown", "own", "unknown"]),
   /** Whether throttle drive ends at it too. */
   endsThrottle: v.boolean(),
 });
 
-const ReadOnlySchema = v.strictObject({ kind: v.literal("read-only"), setting: v.null(), shows: Mark });
-const ReservedSchema = v.strictObject({ kind: v.literal("reserved"), setting: v.null(), rawMin: Raw, rawMax: Raw });
+/** A line whose setting is known and whose scale is not, until somebody measures it. */
+export const UnknownScaleSchema = v.strictObject({
+  kind: v.literal("unknown-scale"),
+  setting: Setting,
+  rawMin: Raw,
+  rawMax: Raw,
+  /** What a larger number does. */
+  larger: v.picklist(["more", "less", "unknown"]),
+  /** Raw value that stands for "none": no cap. */
+  noneRaw: v.nullable(Raw),
+  /** What somebody has measured, raw to value. */
+  measured: v.array(v.strictObject({ raw: Raw, value: v.number() })),
+});
 
-export const EncodingSchema = v.union([ChoiceSchema, OnOffSchema, ScaledSchema, CountSchema, WheelCodeSchema, SpeedCapSchema, ReadOnlySchema, ReservedSchema]);
+export const ReadOnlySchema = v.strictObject({ kind: v.literal("read-only"), setting: v.null(), shows: Mark });
+export const ReservedSchema = v.strictObject({ kind: v.literal("reserved"), setting: v.null(), rawMin: Raw, rawMax: Raw });
+
+export const EncodingSchema = v.variant("kind", [ChoiceSchema, BundleSchema, NumberSchema, AroundDefaultSchema, WheelCodeSchema, WheelSizeSchema, SpeedCapSchema, UnknownScaleSchema, ReadOnlySchema, ReservedSchema]);
 
 // ── menu ────────────────────────────────────────────────────────────────────────────────────────────────────────────
+
+/** Holds while another line has one of these raw values. */
+const ConditionSchema = v.strictObject({ line: Mark, raws: v.pipe(v.array(Raw), v.minLength(1)) });
+
+export const ClaimSchema = v.strictObject({
+  from: v.picklist(["leaflet", "seller", "video", "other-line", "own-trial"]),
+  /** 0 to 1. */
+  confidence: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+  says: Text,
+  setting: v.nullable(Setting),
+  chosen: v.boolean(),
+});
 
 export const LineSchema = v.strictObject({
   /** As the display writes it. */
@@ -149,17 +225,31 @@ export const LineSchema = v.strictObject({
   /** Left as found unless unlocked with a written reason. */
   makerOnly: v.boolean(),
   note: v.nullable(Text),
+  /** The line is in the menu only while this holds. */
+  shownWhen: v.nullable(ConditionSchema),
+  /** The line does something only while this holds. */
+  mattersWhen: v.nullable(ConditionSchema),
+  /** "none": the menu takes a value and this firmware does nothing with it. */
+  effect: v.picklist(["works", "none", "not-tried"]),
+  claims: v.pipe(v.array(ClaimSchema), v.maxLength(20)),
 });
 
-const MenuSchema = v.variant("kind", [
-  v.strictObject({
-    kind: v.literal("flat"),
-    movement: v.variant("kind", [v.strictObject({ kind: v.literal("ring"), way: v.literal("one-way") })]),
-    opensAt: v.picklist(["first-line", "last-visited"]),
-    idle: v.strictObject({ closesAfterMs: v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)), pending: v.picklist(["save", "discard"]) }),
-    lines: v.pipe(v.array(LineSchema), v.minLength(1), v.maxLength(120)),
-  }),
+const EntrySchema = v.variant("kind", [
+  v.strictObject({ kind: v.literal("line"), line: Mark }),
+  v.strictObject({ kind: v.literal("page"), code: Mark, page: Slug }),
+  v.strictObject({ kind: v.literal("exit"), code: Mark, saves: v.boolean() }),
+  /** Something done, not set. It asks yes or no, wants a confirmation pattern answered, or does it at once. */
+  v.strictObject({ kind: v.literal("action"), code: Mark, action: ActionSchema, asks: v.picklist(["nothing", "yes-no", "pattern"]) }),
 ]);
+
+export const PageSchema = v.strictObject({
+  id: Slug,
+  name: Text,
+  entries: v.pipe(v.array(EntrySchema), v.minLength(1), v.maxLength(120)),
+  /** A ring comes round; a list stops at its ends. */
+  atEnds: v.picklist(["wrap", "stop"]),
+  opensAt: v.picklist(["first", "last-visited"]),
+});
 
 export const DisplayProfileSchema = v.strictObject({
   format: v.literal(FORMAT),
@@ -170,11 +260,26 @@ export const DisplayProfileSchema = v.strictObject({
   name: Text,
   /** Which variant of the display this describes: line count, marks, firmware. */
   variant: Text,
-  keys: v.pipe(v.array(KeySchema), v.minLength(1), v.maxLength(8)),
-  rules: v.pipe(v.array(KeyRuleSchema), v.minLength(1), v.maxLength(80)),
-  menu: MenuSchema,
+  glass: v.picklist(["segment", "colour"]),
+  keys: v.pipe(v.array(KeySchema), v.minLength(1), v.maxLength(10)),
+  /** Two taps within this are a double tap, ms. */
+  doubleTapMs: v.pipe(v.number(), v.integer(), v.minValue(150), v.maxValue(1500)),
+  rules: v.pipe(v.array(KeyRuleSchema), v.minLength(1), v.maxLength(100)),
+  /** What the info line can show at home, in the order its key steps through. */
+  infoLines: v.pipe(v.array(Text), v.maxLength(12)),
+  menu: v.strictObject({
+    /** The first page is the one a key plan calls "the menu". */
+    pages: v.pipe(v.array(PageSchema), v.minLength(1), v.maxLength(40)),
+    idle: v.strictObject({ closesAfterMs: v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)), pending: v.picklist(["save", "discard"]) }),
+    /** A value changes at once under the keys, or blinks first and is confirmed. */
+    changing: v.picklist(["at-once", "select"]),
+    saves: v.picklist(["each-change", "leaving-line", "leaving-menu"]),
+  }),
+  /** All value lines, in the order the menu shows them when everything is shown. */
+  lines: v.pipe(v.array(LineSchema), v.minLength(1), v.maxLength(240)),
   inForce: v.picklist(["at-once", "after-power-cycle"]),
   /** Volts the display and its controller run on. */
   acceptsNominalV: v.pipe(v.array(v.number()), v.minLength(1)),
+  faultCodes: v.pipe(v.array(v.strictObject({ code: Mark, says: Text })), v.maxLength(60)),
   source: Text,
 });

@@ -2,9 +2,9 @@
  * The key card: a plan cut into steps a technician can hold in mind, each one line of the menu or one chord, with what the
  * display shows before and must show after, and a way back from whatever it shows instead.
  */
-import { elapse, linesOf, movesTheBike, rawValues, sameView, shows, viewOf, type DisplayProfile, type KeyRule, type MenuState, type View } from "../display";
+import { dangerOf, elapse, layoutOf, lineAt, linesOf, rawValues, ruleActs, sameView, shows, viewOf, type Danger, type DisplayProfile, type KeyRule, type MenuState, type View } from "../display";
 import type { PlannedStroke } from "./plan";
-import { play, strokeMs, waitForClose, type Stroke } from "./strokes";
+import { play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
 
 /** Equal strokes in a row, as they are read aloud: "plus, three taps". */
 export interface StrokeRun {
@@ -14,55 +14,76 @@ export interface StrokeRun {
   readonly views: readonly View[];
 }
 
-export type CardStepKind = "switch-on" | "open" | "line" | "save" | "leave" | "power-cycle" | "wait";
+export type CardStepKind = "switch-on" | "open" | "code" | "go" | "line" | "save" | "leave" | "power-cycle" | "wait";
 
 export interface CardStep {
   readonly kind: CardStepKind;
-  /** Menu line the step is about, or null for chords. */
+  /** Menu line the step is about, or null for chords and ways. */
   readonly line: number | null;
+  /** Name of the page gone into, for a "go" step. */
+  readonly page: string | null;
   readonly runs: readonly StrokeRun[];
   readonly before: MenuState;
   readonly after: MenuState;
   readonly ms: number;
 }
 
+const isChange = ({ before, after }: PlannedStroke): boolean => before.screen.kind === "menu" && after.screen.kind === "menu" && before.screen.page === after.screen.page && before.screen.at === after.screen.at;
+
 const kindOf = ({ before, after, stroke }: PlannedStroke): CardStepKind => {
-  if (before.screen.kind === "menu" && after.screen.kind === "menu") return "line";
-  if (after.screen.kind === "menu") return "open";
-  if (before.screen.kind === "menu") return stroke.kind === "wait" ? "wait" : after.saved === before.pending ? "save" : "leave";
-  return before.screen.kind === "off" ? "switch-on" : "power-cycle";
+  if (before.screen.kind === "menu" && after.screen.kind === "menu") return before.screen.page === after.screen.page ? "line" : "go";
+  if (before.screen.kind === "code" && after.screen.kind !== "home") return "code";
+  if (after.screen.kind === "menu" || after.screen.kind === "code") return stroke.kind === "wait" ? "wait" : "open";
+  if (before.screen.kind === "off") return "switch-on";
+  if (after.screen.kind === "off") return "power-cycle";
+  if (stroke.kind === "wait") return "wait";
+  return after.saved === before.pending || before.saved === before.pending ? "save" : "leave";
 };
 
-/** Lines run past on the way to one line in a single step; more would outrun the eye. */
+/** Strokes run past on the way to one line in a single step; more would outrun the eye. */
 const MOST_STROKES_A_STEP = 24;
+/** Reading one run of strokes off the card from a metre, ms; common practice, no source. */
+const READING_RUN_MS = 1100;
+/** Left over for the hand to get to the keys, ms. */
+const READING_MARGIN_MS = 1500;
+
+/** Runs of strokes that can be read before an untouched menu closes. */
+export const runsInTime = ({ menu }: DisplayProfile): number => Math.max(1, Math.floor((menu.idle.closesAfterMs - READING_MARGIN_MS) / READING_RUN_MS));
 
 /**
- * Cuts a plan into steps: going to a line and setting it is one, a chord is one, off and on again is one.
+ * Cuts a plan into steps: going to a line and setting it is one, going into a page is one, a chord is one, off and on again
+ * is one. No step has more runs of strokes than can be read before the menu closes.
  * @param stopAt lines to be read on the way, by index: a step ends there before anything is changed
  */
 export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStroke[], stopAt: readonly number[] = []): readonly CardStep[] {
-  const stopsHere = (planned: PlannedStroke): boolean => planned.after.screen.kind === "menu" && !isChange(planned) && stopAt.includes(planned.after.screen.line);
-  const groups: { kind: CardStepKind; strokes: PlannedStroke[] }[] = [];
+  const stopsHere = (planned: PlannedStroke): boolean => !isChange(planned) && stopAt.includes(lineAt(profile, planned.after));
+  const mostRuns = runsInTime(profile);
+  const groups: { kind: CardStepKind; strokes: PlannedStroke[]; runs: number }[] = [];
   for (const planned of strokes) {
     const kind = kindOf(planned);
     const group = groups[groups.length - 1];
     const last = group?.strokes[group.strokes.length - 1];
-    const joins =
-      group &&
-      last &&
-      ((kind === "line" && group.kind === "line" && !stopsHere(last) && !(isChange(last) && !isChange(planned)) && group.strokes.length < MOST_STROKES_A_STEP) ||
-        (kind === "switch-on" && group.kind === "power-cycle"));
-    if (joins) group.strokes.push(planned);
-    else groups.push({ kind, strokes: [planned] });
+    const startsRun = !last || !sameStroke(last.stroke, planned.stroke);
+    const fits = group !== undefined && group.strokes.length < MOST_STROKES_A_STEP && group.runs + (startsRun ? 1 : 0) <= mostRuns;
+    const inMenu = group?.kind === "line" && (kind === "line" || kind === "go") && last !== undefined && !stopsHere(last) && !(isChange(last) && !isChange(planned));
+    const joins = group && last && fits && (inMenu || (kind === "code" && group.kind === "code") || (kind === "switch-on" && group.kind === "power-cycle"));
+    if (joins) {
+      group.strokes.push(planned);
+      group.runs += startsRun ? 1 : 0;
+      if (kind === "go") group.kind = "go";
+    } else groups.push({ kind, strokes: [planned], runs: 1 });
   }
   return groups.flatMap(({ kind, strokes: members }) => {
     const first = members[0];
     const last = members[members.length - 1];
     if (!first || !last) return [];
+    const line = lineAt(profile, last.after);
+    const { screen } = last.after;
     return [
       {
         kind,
-        line: kind === "line" && last.after.screen.kind === "menu" ? last.after.screen.line : null,
+        line: kind === "line" && line >= 0 ? line : null,
+        page: kind === "go" && screen.kind === "menu" ? (profile.menu.pages[screen.page]?.name ?? null) : null,
         runs: runsOf(profile, members),
         before: first.before,
         after: last.after,
@@ -72,10 +93,7 @@ export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStro
   });
 }
 
-const isChange = ({ before, after }: PlannedStroke): boolean =>
-  before.screen.kind === "menu" && after.screen.kind === "menu" && before.screen.line === after.screen.line;
-
-const sameStroke = (a: Stroke, b: Stroke): boolean => a.kind === "tap" && b.kind === "tap" && a.keys.join() === b.keys.join();
+const sameStroke = (a: Stroke, b: Stroke): boolean => a.kind === b.kind && (a.kind === "tap" || a.kind === "double-tap") && "keys" in b && a.keys.join() === b.keys.join();
 
 function runsOf(profile: DisplayProfile, members: readonly PlannedStroke[]): readonly StrokeRun[] {
   const runs: { stroke: Stroke; count: number; views: View[] }[] = [];
@@ -118,19 +136,23 @@ export function likelySlips(profile: DisplayProfile, step: CardStep): readonly S
   if (step.before.screen.kind === "menu") add("menu-closed", play(profile, step.before, waitForClose(profile)));
   if (step.after.screen.kind === "menu") add("menu-closed", play(profile, step.after, waitForClose(profile)));
   for (const rule of profile.rules)
-    if (rule.on === step.after.screen.kind && rule.gesture.kind === "tap" && !movesTheBike(rule.does)) add("other-key", play(profile, step.after, { kind: "tap", keys: rule.keys }));
+    if (rule.gesture.kind === "tap" && dangerOf(rule.does) === null && ruleActs(profile, rule, step.after, step.after.sincePowerOnMs)) add("other-key", play(profile, step.after, ruleStroke(profile, step.after, rule)));
   add("nothing-yet", step.before);
   return slips;
 }
 
-export type Shown = { readonly kind: "off" } | { readonly kind: "home"; readonly saved: boolean } | { readonly kind: "line"; readonly line: number; readonly raw: number };
+export type Shown =
+  | { readonly kind: "off" }
+  | { readonly kind: "home"; readonly saved: boolean }
+  | { readonly kind: "line"; readonly line: number; readonly raw: number; readonly blinks?: boolean }
+  | { readonly kind: "entry"; readonly page: number; readonly at: number };
 
 /**
  * The state of a display that shows `shown`, given what was last known of it. On a line, everything else pending is kept as
  * tracked; at home the menu has closed, saved or not as told; off, nothing unsaved has survived.
  */
 export function stateFromShown(profile: DisplayProfile, tracked: MenuState, shown: Shown): MenuState {
-  const rested: MenuState = { ...tracked, held: null, idleMs: 0 };
+  const rested: MenuState = { ...tracked, held: null, tapped: null, idleMs: 0 };
   switch (shown.kind) {
     case "off":
       return { ...rested, screen: { kind: "off" }, pending: rested.saved };
@@ -138,8 +160,17 @@ export function stateFromShown(profile: DisplayProfile, tracked: MenuState, show
       const saved = shown.saved ? rested.pending : rested.saved;
       return { ...rested, screen: { kind: "home" }, saved, pending: saved, inForce: shown.saved && profile.inForce === "at-once" ? saved : rested.inForce };
     }
-    case "line":
-      return { ...rested, screen: { kind: "menu", line: shown.line }, pending: rested.pending.with(shown.line, shown.raw) };
+    case "entry":
+      return { ...rested, screen: { kind: "menu", page: shown.page, at: shown.at, draft: null } };
+    case "line": {
+      const place = layoutOf(profile).placeOfLine[shown.line];
+      if (!place) return rested;
+      if (shown.blinks) return { ...rested, screen: { kind: "menu", ...place, draft: shown.raw } };
+      const pending = rested.pending.with(shown.line, shown.raw);
+      // Where every change is saved at once, what it shows is what it holds.
+      const saved = profile.menu.saves === "each-change" ? pending : rested.saved;
+      return { ...rested, screen: { kind: "menu", ...place, draft: null }, pending, saved, inForce: profile.menu.saves === "each-change" && profile.inForce === "at-once" ? saved : rested.inForce };
+    }
   }
 }
 
@@ -154,8 +185,9 @@ export const unsavedLines = (state: MenuState): readonly number[] => state.pendi
 
 /** What happened when a menu closed by itself: `before` is the last state with the menu open. */
 export function closedByItself(profile: DisplayProfile, before: MenuState): { readonly after: MenuState; readonly lines: readonly number[]; readonly kept: boolean } {
-  const lines = unsavedLines(before);
-  return { after: elapse(profile, { ...before, held: null }, profile.menu.idle.closesAfterMs), lines, kept: profile.menu.idle.pending === "save" };
+  const blinking = before.screen.kind === "menu" && before.screen.draft !== null ? lineAt(profile, before) : -1;
+  const lines = [...new Set([...unsavedLines(before), ...(blinking >= 0 ? [blinking] : [])])];
+  return { after: elapse(profile, { ...before, held: null, tapped: null }, profile.menu.idle.closesAfterMs), lines, kept: profile.menu.idle.pending === "save" };
 }
 
 // ── near misses ─────────────────────────────────────────────────────────────────────────────────────────────────────
@@ -163,13 +195,18 @@ export function closedByItself(profile: DisplayProfile, before: MenuState): { re
 export interface NearMiss {
   readonly keys: readonly string[];
   readonly holdMs: number;
+  readonly danger: Danger;
+  /** The same keys do it at another time: within so long of power-on, or later. */
+  readonly when: KeyRule["sincePowerOn"];
 }
 
-/** Gestures that move the bike when a chord is missed by a finger: part of its keys, held long enough. */
+/** Gestures that hurt when a chord is missed by a finger or made at the wrong moment. */
 export function nearMisses(profile: DisplayProfile, on: KeyRule["on"], keys: readonly string[]): readonly NearMiss[] {
-  return profile.rules.flatMap((rule) =>
-    rule.on === on && movesTheBike(rule.does) && rule.keys.length < keys.length && rule.keys.every((key) => keys.includes(key))
-      ? [{ keys: rule.keys, holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0 }]
-      : [],
-  );
+  return profile.rules.flatMap((rule) => {
+    const danger = dangerOf(rule.does);
+    if (rule.on !== on || danger === null || !rule.keys.every((key) => keys.includes(key))) return [];
+    const same = rule.keys.length === keys.length;
+    if (same && rule.sincePowerOn === null) return [];
+    return [{ keys: rule.keys, holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0, danger, when: same ? rule.sincePowerOn : null }];
+  });
 }

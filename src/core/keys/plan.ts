@@ -1,15 +1,18 @@
 /**
  * The key planner: the quickest strokes from any state of the display to the wanted values, saved and in force.
  *
- * It is an A* search over the menu machine itself. Two facts keep it small without losing the optimum. Lines are
- * independent and a change costs the same whenever it is made, so a wrong line is set right in one go the first time a menu
- * that will be saved comes to it, by the cheapest strokes for that line. And all that still matters of the values is, per line, whether the pending, saved and
- * working value is right, so states that agree on that are one. Tests hold the result against a general-purpose graph
+ * It is an A* search over the menu machine itself. Three facts keep it small without losing the optimum. A change costs the
+ * same whenever it is made, so in a visit to the menu that will be saved a wrong line is set right the first time it comes up;
+ * passing it by means that the visit is only for getting out unsaved. All that still matters of most lines is whether the
+ * pending, saved and working value is right; only lines that others hang on count with their value. And a lower bound that
+ * walks the pages (`bound.ts`) keeps the search on the short ways. Tests hold the result against a general-purpose graph
  * library that searches the full machine, single steps and all.
  */
-import { linesOf, movesTheBike, rawValues, type DisplayProfile, type KeyRule, type MenuState } from "../display";
+import { dangerOf, dangerOfAction, entryOf, isShown, layoutOf, linesOf, rawValues, ruleActs, type DisplayProfile, type KeyRule, type MenuState } from "../display";
+import { lowerBound } from "./bound";
+import { ChangeTable, codeStrokes } from "./change";
 import { MinQueue } from "./minQueue";
-import { play, strokeMs, waitForClose, type Stroke } from "./strokes";
+import { KEY_COSTS, play, ruleStroke, totalMs, waitForClose, type Stroke } from "./strokes";
 
 export interface KeyGoal {
   /** Wanted raw value per line, in menu order; a line to be left alone wants the value it has. */
@@ -33,58 +36,41 @@ export type KeyPlan =
 export type PlanProblem =
   /** A target the line cannot be stepped to. */
   | { readonly key: "plan.target-unreachable"; readonly code: string; readonly raw: number }
+  /** The display asks for a PIN nobody here knows. */
+  | { readonly key: "plan.locked" }
   /** The display's keys do not lead there. */
   | { readonly key: "plan.no-way" };
 
-// ── one line ────────────────────────────────────────────────────────────────────────────────────────────────────────
-
-type StepRule = KeyRule & { readonly does: Extract<KeyRule["does"], { kind: "step-value" }> };
-
-const stepRules = (profile: DisplayProfile): readonly StepRule[] =>
-  profile.rules.filter((rule): rule is StepRule => rule.on === "menu" && rule.does.kind === "step-value");
-
-/** Cheapest strokes that take one line from a raw value to another, or null where no key does. */
-export function changeStrokes(profile: DisplayProfile, index: number, from: number, to: number): readonly Stroke[] | null {
-  if (from === to) return [];
-  const line = linesOf(profile)[index];
-  const raws = line ? rawValues(line.encoding) : [];
-  const start = raws.indexOf(from);
-  const goal = raws.indexOf(to);
-  if (!line || start < 0 || goal < 0) return null;
-  const ways = stepRules(profile).flatMap((rule) => {
-    const straight = (goal - start) * rule.does.by;
-    const steps = straight > 0 ? straight : line.atEnds === "wrap" ? straight + raws.length : -1;
-    if (steps < 0) return [];
-    const taps: Stroke[] = Array.from({ length: steps }, () => ({ kind: "tap", keys: rule.keys }));
-    const { repeat } = rule.does;
-    return repeat ? [taps, [{ kind: "repeat", keys: rule.keys, steps, ...repeat } satisfies Stroke]] : [taps];
-  });
-  return ways.sort((a, b) => totalMs(a) - totalMs(b))[0] ?? null;
-}
-
-const totalMs = (strokes: readonly Stroke[]): number => strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0);
-
-// ── the search ──────────────────────────────────────────────────────────────────────────────────────────────────────
-
-interface Node {
+/** A state of the search. `discarding`: a wrong line was passed by, so this visit to the menu will not be saved. */
+export interface Node {
   readonly state: MenuState;
   readonly toLook: ReadonlySet<number>;
+  readonly discarding: boolean;
   readonly costMs: number;
   readonly via: { readonly from: Node; readonly strokes: readonly Stroke[] } | null;
 }
 
+/** A goal with what follows from it for this display. */
+export interface Aim extends KeyGoal {
+  /** Lines that must hold their target: those the menu has once the targets are set. */
+  readonly required: readonly number[];
+  readonly isRequired: (line: number) => boolean;
+  readonly isController: (line: number) => boolean;
+}
+
 /** More expansions than any menu needs; past it the display's keys are taken not to lead there. */
-const MOST_EXPANSIONS = 400_000;
+const MOST_EXPANSIONS = 200_000;
 
 /** The least-time plan from `start` to `goal`. Times in ms, at the stated KEY_COSTS. */
 export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoal): KeyPlan {
-  const rested: MenuState = { ...start, held: null, screen: start.screen.kind === "walk-assist" ? { kind: "home" } : start.screen };
-  const unreachable = findUnreachable(profile, rested, goal);
-  if (unreachable) return { ok: false, problem: unreachable };
+  const rested: MenuState = { ...start, held: null, tapped: null, wheelTurns: false, screen: start.screen.kind === "walk-assist" ? { kind: "home" } : start.screen };
+  const aim = aimOf(profile, goal);
+  const problem = findUnreachable(profile, rested, aim);
+  if (problem) return { ok: false, problem };
 
   const changes = new ChangeTable(profile);
-  const estimate = lowerBound(profile, goal, changes);
-  const keyOf = stateKey(profile, goal);
+  const estimate = lowerBound(profile, aim, changes);
+  const keyOf = stateKey(profile, aim);
   const queue = new MinQueue<Node>();
   const best = new Map<string, number>();
   const add = (node: Node) => {
@@ -92,139 +78,192 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
     const known = best.get(key);
     if (known !== undefined && known <= node.costMs) return;
     best.set(key, node.costMs);
-    queue.push(node, node.costMs + estimate(node));
+    const ahead = estimate(node);
+    // Among ways that look equally long, the one that is furthest along is tried first.
+    if (Number.isFinite(ahead)) queue.push(node, node.costMs + ahead + ahead * 1e-7);
   };
 
-  add({ state: rested, toLook: lookedAt(rested, new Set(goal.look ?? [])), costMs: 0, via: null });
+  add({ state: rested, toLook: lookedAt(profile, rested, new Set(goal.look ?? [])), discarding: false, costMs: 0, via: null });
   for (let expansions = 0; expansions < MOST_EXPANSIONS; expansions++) {
     const node = queue.pop();
     if (!node) break;
     if ((best.get(keyOf(node)) ?? Infinity) < node.costMs) continue;
-    if (reached(node, goal)) return unfold(profile, node);
-    for (const strokes of movesFrom(profile, node.state, goal, changes)) {
-      const state = strokes.reduce((s, stroke) => play(profile, s, stroke), node.state);
-      add({ state, toLook: lookedAt(state, node.toLook), costMs: node.costMs + totalMs(strokes), via: { from: node, strokes } });
+    if (reached(node, aim)) return unfold(profile, node);
+    for (const move of movesFrom(profile, node, aim, changes)) {
+      const state = move.strokes.reduce((s, stroke) => play(profile, s, stroke), node.state);
+      const discarding = state.screen.kind !== "home" && state.screen.kind !== "off" && (node.discarding || move.passesWrong);
+      add({ state, toLook: lookedAt(profile, state, node.toLook), discarding, costMs: node.costMs + totalMs(move.strokes), via: { from: node, strokes: move.strokes } });
     }
   }
-  return { ok: false, problem: { key: "plan.no-way" } };
+  return { ok: false, problem: { key: rested.pin === null ? "plan.no-way" : "plan.locked" } };
 }
 
-function findUnreachable(profile: DisplayProfile, start: MenuState, { targets }: KeyGoal): PlanProblem | null {
-  for (const [i, line] of linesOf(profile).entries()) {
+function aimOf(profile: DisplayProfile, goal: KeyGoal): Aim {
+  const controllers = new Set(layoutOf(profile).controllers);
+  const places = layoutOf(profile).placeOfLine;
+  const required = goal.end === "anywhere" ? [] : linesOf(profile).flatMap((line, i) => (goal.targets[i] !== undefined && places[i] && rawValues(line.encoding).length > 0 && isShown(profile, i, goal.targets) ? [i] : []));
+  const requiredSet = new Set(required);
+  return { ...goal, required, isRequired: (line) => requiredSet.has(line), isController: (line) => controllers.has(line) };
+}
+
+function findUnreachable(profile: DisplayProfile, start: MenuState, { targets, required }: Aim): PlanProblem | null {
+  for (const i of required) {
     const raw = targets[i];
-    if (raw === undefined || raw === start.saved[i]) continue;
+    const line = linesOf(profile)[i];
+    if (raw === undefined || !line || raw === start.saved[i]) continue;
     if (!rawValues(line.encoding).includes(raw)) return { key: "plan.target-unreachable", code: line.code, raw };
   }
   return null;
 }
 
-/** Change strokes per line and pair of values, worked out once. */
-class ChangeTable {
-  private readonly known = new Map<string, { strokes: readonly Stroke[]; ms: number } | null>();
-  constructor(private readonly profile: DisplayProfile) {}
-  get(index: number, from: number, to: number) {
-    const key = `${index}:${from}:${to}`;
-    let found = this.known.get(key);
-    if (found === undefined) {
-      const strokes = changeStrokes(this.profile, index, from, to);
-      found = strokes && { strokes, ms: totalMs(strokes) };
-      this.known.set(key, found);
-    }
-    return found;
-  }
-}
-
-function lookedAt(state: MenuState, toLook: ReadonlySet<number>): ReadonlySet<number> {
-  if (state.screen.kind !== "menu" || !toLook.has(state.screen.line)) return toLook;
+function lookedAt(profile: DisplayProfile, state: MenuState, toLook: ReadonlySet<number>): ReadonlySet<number> {
+  if (toLook.size === 0 || state.screen.kind !== "menu") return toLook;
+  const line = entryOf(profile, state)?.line ?? -1;
+  if (!toLook.has(line)) return toLook;
   const rest = new Set(toLook);
-  rest.delete(state.screen.line);
+  rest.delete(line);
   return rest;
 }
 
-const holdsAll = (values: readonly number[], targets: readonly number[]): boolean => targets.every((target, i) => values[i] === target);
-
-const reached = ({ state, toLook }: Node, { targets, end = "home" }: KeyGoal): boolean =>
-  toLook.size === 0 && (end === "anywhere" || (state.screen.kind === "home" && holdsAll(state.saved, targets) && holdsAll(state.inForce, targets)));
+const reached = ({ state, toLook }: Node, { targets, required, end = "home" }: Aim): boolean =>
+  toLook.size === 0 && (end === "anywhere" || (state.screen.kind === "home" && required.every((i) => state.saved[i] === targets[i] && state.inForce[i] === targets[i])));
 
 /** What distinguishes two states for the plan: the screen, what is right and what is wrong, and what is still to be read. */
-function stateKey(profile: DisplayProfile, { targets }: KeyGoal): (node: Node) => string {
-  const remembersLine = profile.menu.opensAt === "last-visited";
-  return ({ state, toLook }) => {
-    const { screen } = state;
+function stateKey(profile: DisplayProfile, aim: Aim): (node: Node) => string {
+  const remembered = profile.menu.pages.flatMap((page, i) => (page.opensAt === "last-visited" ? [i] : []));
+  const windowMs = Math.max(0, ...profile.rules.map((rule) => rule.sincePowerOn?.ms ?? 0));
+  const counted = [...new Set([...aim.required, ...(aim.look ?? [])])];
+  const controllers = layoutOf(profile).controllers;
+  return ({ state, toLook, discarding }) => {
+    const { screen, pending, saved, inForce } = state;
     let values = "";
-    for (let i = 0; i < targets.length; i++) {
-      const target = targets[i];
-      const right = (state.pending[i] === target ? 1 : 0) + (state.saved[i] === target ? 2 : 0) + (state.inForce[i] === target ? 4 : 0);
-      values += String.fromCharCode(48 + right + (toLook.has(i) ? 8 : 0));
+    for (const i of counted) {
+      const target = aim.targets[i];
+      const right = (pending[i] === target ? 1 : 0) + (saved[i] === target ? 2 : 0) + (inForce[i] === target ? 4 : 0) + (pending[i] === saved[i] ? 8 : 0);
+      values += String.fromCharCode(48 + right + (toLook.has(i) ? 16 : 0));
     }
-    return `${screen.kind}${screen.kind === "menu" ? screen.line : ""}/${remembersLine ? state.lastLine : ""}/${values}`;
+    let where: string = screen.kind;
+    if (screen.kind === "menu") where += `${screen.page}.${screen.at}.${screen.draft ?? ""}`;
+    else if (screen.kind === "code") where += `${screen.digits.join("")}.${screen.at}`;
+    else if (screen.kind === "confirm") where += `${screen.page}.${screen.at}.${screen.yes}`;
+    for (const i of controllers) where += `/${pending[i]},${saved[i]}`;
+    for (const page of remembered) where += `@${state.lastAt[page]}`;
+    if (windowMs > 0 && state.sincePowerOnMs <= windowMs) where += `t${state.sincePowerOnMs}`;
+    return `${where}${discarding ? "!" : ""}${values}`;
   };
 }
 
-/**
- * Strokes worth trying from a state. On a wrong line: set it right, or leave without saving. Passing it by, or saving past
- * it, gains nothing, since the change would cost the same later. Elsewhere: every key that leads somewhere, or waiting.
- */
-function movesFrom(profile: DisplayProfile, state: MenuState, { targets }: KeyGoal, changes: ChangeTable): (readonly Stroke[])[] {
-  const { screen } = state;
-  const moves: (readonly Stroke[])[] = [];
-  const from = screen.kind === "menu" ? state.pending[screen.line] : undefined;
-  const to = screen.kind === "menu" ? targets[screen.line] : undefined;
-  const wrong = screen.kind === "menu" && from !== to;
-  if (screen.kind === "menu" && wrong && from !== undefined && to !== undefined) {
-    const change = changes.get(screen.line, from, to);
-    if (change) moves.push(change.strokes);
+// ── moves ───────────────────────────────────────────────────────────────────────────────────────────────────────────
+
+interface Move {
+  readonly strokes: readonly Stroke[];
+  /** Goes on past a line that is wrong. */
+  readonly passesWrong: boolean;
+}
+
+type DeedKind = KeyRule["does"]["kind"];
+const GETS_OUT: ReadonlySet<DeedKind> = new Set<DeedKind>(["leave-without-saving", "power-off"]);
+const LEADS_ON: ReadonlySet<DeedKind> = new Set<DeedKind>(["open-page", "next-entry", "previous-entry", "back", "save-and-leave"]);
+
+/** Strokes worth trying from a state: every key that leads somewhere, waiting, or setting the line in hand. */
+function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable): Move[] {
+  switch (node.state.screen.kind) {
+    case "menu":
+      return node.state.screen.draft === null ? menuMoves(profile, node, aim, changes) : editingMoves(profile, node, aim, changes, node.state.screen.draft);
+    case "code": {
+      const { screen } = node.state;
+      const enter = screen.for.kind === "page" ? codeStrokes(profile, screen.digits, screen.at, screen.for.code) : null;
+      return [...(enter ? [plainly(enter)] : []), ...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), ...(screen.for.kind === "start" ? [] : [plainly([waitForClose(profile)])])];
+    }
+    case "confirm":
+      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off" || (kind === "select" && node.state.screen.kind === "confirm" && !node.state.screen.yes)), plainly([waitForClose(profile)])];
+    case "monitor":
+      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), plainly([waitForClose(profile)])];
+    case "home":
+    case "off":
+      return [...ruleMoves(profile, node.state, (kind) => kind === "open-page" || kind === "power-off" || kind === "power-on"), ...windowWaits(profile, node.state)];
+    case "walk-assist":
+      return [];
   }
-  if (screen.kind === "menu" && (!wrong || profile.menu.idle.pending === "discard")) moves.push([waitForClose(profile)]);
-  for (const rule of profile.rules) {
-    if (rule.on !== screen.kind || movesTheBike(rule.does)) continue;
-    if (!(wrong ? LEAVES_UNSAVED : LEADS_SOMEWHERE).has(rule.does.kind)) continue;
-    moves.push([ruleStroke(rule)]);
+}
+
+const plainly = (strokes: readonly Stroke[]): Move => ({ strokes, passesWrong: false });
+
+const ruleMoves = (profile: DisplayProfile, state: MenuState, wanted: (kind: DeedKind) => boolean, passesWrong = false): Move[] =>
+  profile.rules.flatMap((rule) => (wanted(rule.does.kind) && dangerOf(rule.does) === null && ruleActs(profile, rule, state, state.sincePowerOnMs) ? [{ strokes: [ruleStroke(profile, state, rule)], passesWrong }] : []));
+
+/** Waiting at home until a rule that needs some time since power-on can act. */
+function windowWaits(profile: DisplayProfile, state: MenuState): Move[] {
+  return profile.rules.flatMap(({ on, sincePowerOn }) =>
+    on === state.screen.kind && sincePowerOn?.kind === "after" && state.sincePowerOnMs <= sincePowerOn.ms
+      ? [plainly([{ kind: "wait", ms: sincePowerOn.ms - state.sincePowerOnMs + KEY_COSTS.waitMarginMs, for: "time-since-power-on" }])]
+      : [],
+  );
+}
+
+function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable): Move[] {
+  const { state } = node;
+  const place = entryOf(profile, state);
+  const line = place?.line ?? -1;
+  const from = state.pending[line];
+  const target = aim.targets[line];
+  const controls = aim.isController(line);
+  const wrong = from !== undefined && target !== undefined && from !== target && aim.isRequired(line);
+  const edits = profile.menu.changing === "select";
+  const moves: Move[] = [];
+
+  if (!node.discarding && (wrong || controls)) {
+    if (edits) moves.push(...ruleMoves(profile, state, (kind) => kind === "select"));
+    else if (from !== undefined)
+      for (const to of controls ? rawValues(linesOf(profile)[line]?.encoding ?? { kind: "read-only", setting: null, shows: "-" }) : target !== undefined ? [target] : []) {
+        const change = to === from ? null : changes.get(line, from, to);
+        if (change) moves.push(plainly(change.strokes));
+      }
   }
+  const stuck = wrong && !controls;
+  // From here on nothing may be saved: the visit has passed, or is about to pass, a wrong line.
+  const unsaved = stuck || node.discarding;
+  const together = profile.menu.saves === "leaving-menu";
+  if (!(unsaved && together && profile.menu.idle.pending === "save")) moves.push(plainly([waitForClose(profile)]));
+  moves.push(...ruleMoves(profile, state, (kind) => GETS_OUT.has(kind)));
+  if (stuck && !(together && gainsByDiscarding(profile, node, aim))) return moves;
+  const passes = stuck;
+  const outOfTheMenu = state.screen.kind === "menu" && layoutOf(profile).pages[state.screen.page]?.parent === null;
+  const savesOut = (kind: DeedKind) => kind === "save-and-leave" || (kind === "back" && outOfTheMenu && together);
+  moves.push(...ruleMoves(profile, state, (kind) => LEADS_ON.has(kind) && !(unsaved && savesOut(kind)), passes));
+  if (place?.entry.kind === "page") moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
+  if (place?.entry.kind === "exit" && !(place.entry.saves && unsaved)) moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
+  if (place?.entry.kind === "action" && dangerOfAction(place.entry.action) === null && place.entry.asks !== "nothing") moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
   return moves;
 }
 
-const LEADS_SOMEWHERE: ReadonlySet<KeyRule["does"]["kind"]> = new Set(["power-on", "power-off", "open-menu", "next-line", "save-and-leave", "leave-without-saving"] as const);
-const LEAVES_UNSAVED: ReadonlySet<KeyRule["does"]["kind"]> = new Set(["leave-without-saving", "power-off"] as const);
+/** Passing a wrong line by helps only on the way out of a visit whose unsaved changes are worth throwing away, where they can be. */
+function gainsByDiscarding(profile: DisplayProfile, { state }: Node, { required, targets }: Aim): boolean {
+  const canDiscard =
+    profile.menu.idle.pending === "discard" ||
+    profile.rules.some((rule) => rule.on === "menu" && GETS_OUT.has(rule.does.kind)) ||
+    profile.menu.pages.some((page) => page.entries.some((entry) => entry.kind === "exit" && !entry.saves));
+  return canDiscard && required.some((i) => state.pending[i] !== state.saved[i] && state.pending[i] !== targets[i]);
+}
 
-const ruleStroke = (rule: KeyRule): Stroke => (rule.gesture.kind === "tap" ? { kind: "tap", keys: rule.keys } : { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs });
-
-/**
- * Never more than the time still needed: the cheapest change of each wrong line, a key to get from each to the next, one way
- * in if no menu is open, one save, one power cycle.
- */
-function lowerBound(profile: DisplayProfile, { targets, end = "home" }: KeyGoal, changes: ChangeTable): (node: Node) => number {
-  const cheapest = (kind: KeyRule["does"]["kind"]) => Math.min(...profile.rules.filter((rule) => rule.does.kind === kind).map((rule) => strokeMs(ruleStroke(rule))));
-  const closing = strokeMs(waitForClose(profile));
-  const saveMs = Math.min(cheapest("save-and-leave"), profile.menu.idle.pending === "save" ? closing : Infinity);
-  const openMs = cheapest("open-menu");
-  const cycleMs = profile.inForce === "after-power-cycle" ? cheapest("power-on") : 0;
-  const nextMs = Math.min(cheapest("next-line"), openMs);
-  return ({ state, toLook }) => {
-    const here = state.screen.kind === "menu" ? state.screen.line : -1;
-    let changesMs = 0;
-    let visits = 0;
-    let unsaved = false;
-    let idle = false;
-    if (end === "home")
-      for (let i = 0; i < targets.length; i++) {
-        const target = targets[i];
-        if (target === undefined) continue;
-        if (state.inForce[i] !== target) idle = true;
-        const saved = state.saved[i];
-        if (saved === target || saved === undefined) continue;
-        unsaved = true;
-        const pending = here >= 0 ? state.pending[i] : saved;
-        if (pending === target) continue;
-        if (i !== here) visits += 1;
-        changesMs += Math.min(changes.get(i, saved, target)?.ms ?? Infinity, pending === undefined ? Infinity : (changes.get(i, pending, target)?.ms ?? Infinity));
-      }
-    else visits = toLook.size;
-    const mustOpen = here < 0 && (unsaved || visits > 0);
-    // The way in may itself land on the first of the lines to visit.
-    const walkMs = Math.max(0, mustOpen ? visits - 1 : visits) * nextMs;
-    return changesMs + walkMs + (mustOpen ? openMs : 0) + (unsaved ? saveMs : 0) + (idle ? cycleMs : 0);
-  };
+/** While a value blinks: bring it where it must be, confirm, or get out. */
+function editingMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable, draft: number): Move[] {
+  const { state } = node;
+  const line = entryOf(profile, state)?.line ?? -1;
+  const target = aim.targets[line];
+  const controls = aim.isController(line);
+  const required = aim.isRequired(line);
+  const moves: Move[] = [plainly([waitForClose(profile)])];
+  for (const to of controls ? rawValues(linesOf(profile)[line]?.encoding ?? { kind: "read-only", setting: null, shows: "-" }) : target !== undefined ? [target] : []) {
+    const change = to === draft ? null : changes.get(line, draft, to);
+    if (change) moves.push(plainly(change.strokes));
+  }
+  const mayConfirm = controls || !required || draft === target;
+  return [
+    ...moves,
+    ...ruleMoves(profile, state, (kind) => kind === "cancel-value" || kind === "back" || GETS_OUT.has(kind)),
+    ...(mayConfirm && !node.discarding ? ruleMoves(profile, state, (kind) => kind === "confirm-value" || kind === "save-and-leave") : []),
+  ];
 }
 
 function unfold(profile: DisplayProfile, goal: Node): KeyPlan {
@@ -241,4 +280,9 @@ function unfold(profile: DisplayProfile, goal: Node): KeyPlan {
     return { stroke, before, after: state };
   });
   return { ok: true, strokes, totalMs: goal.costMs, end: state };
+}
+
+/** Puts the maker's values back by the display's own restore, then plans from there; null where the menu has no such action. */
+export function restoreActions(profile: DisplayProfile): readonly string[] {
+  return profile.menu.pages.flatMap((page) => page.entries.flatMap((entry) => (entry.kind === "action" && entry.action === "restore" ? [entry.code] : [])));
 }

@@ -2,13 +2,15 @@
  * Strokes: what a hand does to a display's keys, and the time it takes. The costs are common practice, no source: a tap
  * every third of a second, half a second to settle after a hold, a little care to let go of a repeating key in time.
  */
-import { elapse, hold, type DisplayProfile, type MenuState } from "../display";
+import { elapse, hold, waitsForSecondTap, type DisplayProfile, type KeyRule, type MenuState } from "../display";
 
 export const KEY_COSTS = {
   /** A tapped key is down this long, ms, */
   tapHeldMs: 120,
   /** and the next stroke comes this long after, ms. */
   tapGapMs: 230,
+  /** Between the two taps of a double tap, ms. */
+  doubleTapGapMs: 100,
   /** A held key is held this much longer than the display asks, ms, */
   holdMarginMs: 150,
   /** and the hand settles this long, ms. */
@@ -22,14 +24,16 @@ export const KEY_COSTS = {
 } as const;
 
 export type Stroke =
-  | { readonly kind: "tap"; readonly keys: readonly string[] }
+  /** `apart` where a second tap too soon would count as a double tap: the hand waits that long, ms. */
+  | { readonly kind: "tap"; readonly keys: readonly string[]; readonly apartMs?: number }
+  | { readonly kind: "double-tap"; readonly keys: readonly string[] }
   | { readonly kind: "hold"; readonly keys: readonly string[]; readonly holdMs: number }
   /** A key held until its value has stepped `steps` times. */
   | { readonly kind: "repeat"; readonly keys: readonly string[]; readonly steps: number; readonly afterMs: number; readonly everyMs: number }
-  | { readonly kind: "wait"; readonly ms: number };
+  | { readonly kind: "wait"; readonly ms: number; readonly for: "menu-closes" | "time-since-power-on" };
 
 /** How long the keys are down, ms. */
-function heldMs(stroke: Exclude<Stroke, { kind: "wait" }>): number {
+function heldMs(stroke: Exclude<Stroke, { kind: "wait" } | { kind: "double-tap" }>): number {
   switch (stroke.kind) {
     case "tap":
       return KEY_COSTS.tapHeldMs;
@@ -45,20 +49,49 @@ function heldMs(stroke: Exclude<Stroke, { kind: "wait" }>): number {
 export function strokeMs(stroke: Stroke): number {
   if (stroke.kind === "wait") return stroke.ms;
   const reach = (stroke.keys.length - 1) * KEY_COSTS.extraKeyMs;
-  const gap = stroke.kind === "tap" ? KEY_COSTS.tapGapMs : stroke.kind === "hold" ? KEY_COSTS.holdGapMs : KEY_COSTS.holdGapMs + KEY_COSTS.repeatCareMs;
-  return reach + heldMs(stroke) + gap;
+  switch (stroke.kind) {
+    case "tap":
+      return reach + KEY_COSTS.tapHeldMs + Math.max(KEY_COSTS.tapGapMs, stroke.apartMs ?? 0);
+    case "double-tap":
+      return reach + 2 * KEY_COSTS.tapHeldMs + KEY_COSTS.doubleTapGapMs + KEY_COSTS.tapGapMs;
+    case "hold":
+      return reach + heldMs(stroke) + KEY_COSTS.holdGapMs;
+    case "repeat":
+      return reach + heldMs(stroke) + KEY_COSTS.holdGapMs + KEY_COSTS.repeatCareMs;
+  }
 }
+
+export const totalMs = (strokes: readonly Stroke[]): number => strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0);
 
 /** Plays a stroke on the machine, all of its time included. */
 export function play(profile: DisplayProfile, state: MenuState, stroke: Stroke): MenuState {
   if (stroke.kind === "wait") return elapse(profile, state, stroke.ms);
-  const down = hold(profile, state, stroke.keys);
-  const up = hold(profile, elapse(profile, down, heldMs(stroke)), []);
-  return elapse(profile, up, strokeMs(stroke) - heldMs(stroke));
+  const down = (from: MenuState, ms: number): MenuState => hold(profile, elapse(profile, hold(profile, from, stroke.keys), ms), []);
+  if (stroke.kind === "double-tap") {
+    const first = elapse(profile, down(state, KEY_COSTS.tapHeldMs), KEY_COSTS.doubleTapGapMs);
+    return elapse(profile, down(first, KEY_COSTS.tapHeldMs), strokeMs(stroke) - 2 * KEY_COSTS.tapHeldMs - KEY_COSTS.doubleTapGapMs);
+  }
+  return elapse(profile, down(state, heldMs(stroke)), strokeMs(stroke) - heldMs(stroke));
 }
 
-/** Times a key goes down: a repeat counts once, a wait not at all. */
-export const pressCount = (strokes: readonly Stroke[]): number => strokes.filter((stroke) => stroke.kind !== "wait").length;
+/** The stroke that makes a rule act, from a state in which it can. */
+export function ruleStroke(profile: DisplayProfile, state: MenuState, rule: KeyRule): Stroke {
+  switch (rule.gesture.kind) {
+    case "hold":
+      return { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs };
+    case "double-tap":
+      return { kind: "double-tap", keys: rule.keys };
+    case "tap":
+      return waitsForSecondTap(profile, state, rule.keys) ? { kind: "tap", keys: rule.keys, apartMs: profile.doubleTapMs + 50 } : { kind: "tap", keys: rule.keys };
+  }
+}
+
+/** Least time a rule's stroke takes, wherever it is made, ms. */
+export const leastRuleMs = (rule: KeyRule): number =>
+  strokeMs(rule.gesture.kind === "hold" ? { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs } : rule.gesture.kind === "double-tap" ? { kind: "double-tap", keys: rule.keys } : { kind: "tap", keys: rule.keys });
+
+/** Times a key goes down: a repeat counts once, a double tap twice, a wait not at all. */
+export const pressCount = (strokes: readonly Stroke[]): number => strokes.reduce((sum, stroke) => sum + (stroke.kind === "wait" ? 0 : stroke.kind === "double-tap" ? 2 : 1), 0);
 
 /** Waiting out an open menu. */
-export const waitForClose = (profile: DisplayProfile): Stroke => ({ kind: "wait", ms: profile.menu.idle.closesAfterMs + KEY_COSTS.waitMarginMs });
+export const waitForClose = (profile: DisplayProfile): Stroke => ({ kind: "wait", ms: profile.menu.idle.closesAfterMs + KEY_COSTS.waitMarginMs, for: "menu-closes" });

@@ -1,6 +1,5 @@
 /** Small menus and value sets made from a seed, for the tests and the bench of the planner. */
-import type { DisplayProfile, KeyRule, Line } from "../display";
-import { rawValues } from "../display";
+import { FORMAT, FORMAT_VERSION, isShown, linesOf, rawValues, type DisplayProfile, type Entry, type KeyRule, type Line } from "../display";
 
 /** A seeded source of numbers in [0, 1): mulberry32, public domain. */
 export function seeded(seed: number): () => number {
@@ -17,67 +16,121 @@ export function seeded(seed: number): () => number {
 /** A whole number from `least` to `most`. */
 export const pick = (random: () => number, least: number, most: number): number => least + Math.floor(random() * (most - least + 1));
 
+const oneOf = <T>(random: () => number, items: readonly [T, ...T[]]): T => items[pick(random, 0, items.length - 1)] ?? items[0];
+
 /** One value for each line that can be stepped; other lines keep the maker's. */
 export const randomRaws = (profile: DisplayProfile, random: () => number): readonly number[] =>
-  profile.menu.lines.map((line) => {
+  linesOf(profile).map((line) => {
     const raws = rawValues(line.encoding);
     return raws[pick(random, 0, raws.length - 1)] ?? line.factoryRaw;
   });
 
+/** Targets to go for from `from`: random, but a line the targets hide keeps the value it has, since no key reaches it then. */
+export function randomTargets(profile: DisplayProfile, from: readonly number[], random: () => number): readonly number[] {
+  const wanted = randomRaws(profile, random);
+  return wanted.map((raw, i) => (isShown(profile, i, wanted) ? raw : (from[i] ?? raw)));
+}
+
+const lineOf = (code: string, size: number, random: () => number, extras: Partial<Line> = {}): Line => ({
+  code,
+  encoding: { kind: "reserved", setting: null, rawMin: 0, rawMax: size - 1 },
+  atEnds: random() < 0.5 ? "wrap" : "stop",
+  factoryRaw: 0,
+  makerOnly: false,
+  note: null,
+  shownWhen: null,
+  mattersWhen: null,
+  effect: "works",
+  claims: [],
+  ...extras,
+});
+
+const filler = (code: string): Line => ({ ...lineOf(code, 1, () => 0), encoding: { kind: "read-only", setting: null, shows: "--" }, makerOnly: true });
+
 /** A small menu of arbitrary shape: few values in all, so that a full search of its machine stays possible. */
 export function smallProfile(random: () => number): DisplayProfile {
-  const sizes = ([[4, 2], [2, 2, 2], [5, 2], [3, 3], [9], [2, 4]] as const)[pick(random, 0, 5)] ?? [4, 2];
-  const valued: Line[] = sizes.map((size, i) => ({
-    code: `a${i}`,
-    encoding: { kind: "reserved", setting: null, rawMin: 0, rawMax: size - 1 },
-    atEnds: random() < 0.5 ? "wrap" : "stop",
-    factoryRaw: 0,
-    makerOnly: false,
-    note: null,
-  }));
-  const fillers: Line[] = Array.from({ length: pick(random, 0, 4) }, (_, i) => ({
-    code: `f${i}`,
-    encoding: { kind: "read-only", setting: null, shows: "--" },
-    atEnds: "stop",
-    factoryRaw: 0,
-    makerOnly: true,
-    note: null,
-  }));
-  const lines = [...valued, ...fillers].map((line) => ({ line, at: random() })).sort((a, b) => a.at - b.at).map(({ line }) => line);
-  const repeat = random() < 0.6 ? { afterMs: pick(random, 4, 8) * 100, everyMs: pick(random, 1, 4) * 50 } : null;
-  const savesOnClose = random() < 0.4;
-  const oneWayValues = random() < 0.2;
-  const inForce = random() < 0.5 ? "at-once" : "after-power-cycle";
-  const inMenu = (keys: string[], gesture: KeyRule["gesture"], does: KeyRule["does"]): KeyRule => ({ on: "menu", keys, gesture, does });
-  const onlyUp = oneWayValues && valued.every((line) => line.atEnds === "wrap");
+  const chance = (share: number) => random() < share;
+  const sizes = oneOf<readonly number[]>(random, [[4], [2, 2], [3, 2], [2, 3], [2, 2], [2, 2, 2]]);
+  const conditional = sizes.length > 1 && chance(0.3);
+  const valued = sizes.map((size, i) => lineOf(`a${i}`, size, random, conditional && i === sizes.length - 1 ? { shownWhen: { line: "a0", raws: [pick(random, 0, (sizes[0] ?? 1) - 1)] } } : {}));
+  const fillers = Array.from({ length: pick(random, 0, 3) }, (_, i) => filler(`f${i}`));
+  const lines = [...valued, ...fillers];
+  const shuffled = <T>(items: readonly T[]): T[] => items.map((item) => ({ item, at: random() })).sort((a, b) => a.at - b.at).map(({ item }) => item);
+
+  // Where the lines stand: one page, groups below it, or a second page behind a chord of its own.
+  const shape = oneOf(random, ["flat", "flat", "groups", "deeper", "sub-list"]);
+  const order = shuffled(lines.map((line): Entry => ({ kind: "line", line: line.code })));
+  const split = shape === "flat" || order.length < 2 ? order.length : pick(random, 1, order.length - 1);
+  const atEnds = oneOf<"wrap" | "stop">(random, ["wrap", "wrap", "stop"]);
+  const opensAt = oneOf<"first" | "last-visited">(random, ["first", "first", "last-visited"]);
+  const withExit = chance(0.3);
+  const top: Entry[] = order.slice(0, split);
+  const rest: Entry[] = order.slice(split);
+  if (shape === "groups" || shape === "sub-list") top.splice(pick(random, 0, top.length), 0, ...(rest.length > 0 ? [{ kind: "page" as const, code: "g", page: "below" }] : []));
+  if (withExit) top.push({ kind: "exit", code: "x", saves: chance(0.7) });
+  const below = rest.length > 0;
+  const pages = [
+    { id: "top", name: "Top", entries: top, atEnds, opensAt },
+    ...(below ? [{ id: "below", name: "Below", entries: rest, atEnds: oneOf<"wrap" | "stop">(random, ["wrap", "stop"]), opensAt: oneOf<"first" | "last-visited">(random, ["first", "last-visited"]) }] : []),
+  ];
+
+  const changing = oneOf<"at-once" | "select">(random, ["at-once", "at-once", "select"]);
+  const saves = oneOf<"leaving-menu" | "each-change" | "leaving-line">(random, ["leaving-menu", "leaving-menu", "each-change", "leaving-line"]);
+  const idlePending = chance(0.4) ? "save" : "discard";
+  const inForce = chance(0.5) ? "at-once" : "after-power-cycle";
+  const twoWay = atEnds === "stop" || chance(0.5);
+  const repeat = chance(0.5) ? { afterMs: pick(random, 4, 8) * 100, everyMs: pick(random, 1, 4) * 50 } : null;
+  const digits = chance(0.2);
+  const onlyUp = chance(0.2) && valued.every((line) => line.atEnds === "wrap");
+  const code = chance(0.15) ? "12" : null;
+  const window = chance(0.15) ? { kind: oneOf<"within" | "after">(random, ["within", "after"]), ms: pick(random, 20, 40) * 100 } : null;
+  const needsBack = below && shape !== "deeper";
+
+  const rule = (on: KeyRule["on"], keys: string, gesture: KeyRule["gesture"], does: KeyRule["does"], extras: Partial<KeyRule> = {}): KeyRule => ({ on, pages: null, editing: null, infoLine: null, sincePowerOn: null, wheelStill: false, keys: keys.split("+"), gesture, does, ...extras });
+  const tapped: KeyRule["gesture"] = { kind: "tap" };
+  const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
+  const hold = (least: number, most: number) => held(pick(random, least, most) * 100);
+  const notEditing = { editing: changing === "select" ? false : null };
+  const editing = { editing: true };
+  const canSave = saves !== "leaving-menu" || idlePending === "save" || (withExit && top.some((entry) => entry.kind === "exit" && entry.saves));
+
+  const rules: KeyRule[] = [
+    rule("off", "c", held(800), { kind: "power-on" }),
+    rule("home", "c", hold(10, 30), { kind: "power-off" }),
+    rule("home", "a+b", hold(5, 30), { kind: "open-page", page: "top", code }, { sincePowerOn: window }),
+    ...(window ? [rule("home", "a+b", held(600), { kind: "run-action", action: "restore" }, { sincePowerOn: { kind: window.kind === "within" ? "after" : "within", ms: window.ms } })] : []),
+    rule("home", "a", held(1200), { kind: "start-walk-assist" }),
+    rule("menu", "c", tapped, { kind: "next-entry" }, notEditing),
+    ...(twoWay ? [rule("menu", "d", tapped, { kind: "previous-entry" }, notEditing)] : []),
+    rule("menu", "a", tapped, { kind: "step-value", by: 1, repeat }),
+    ...(onlyUp ? [] : [rule("menu", "b", tapped, { kind: "step-value", by: -1, repeat })]),
+    ...(digits ? [rule("menu", "f", tapped, { kind: "step-digit", place: 0 })] : []),
+    ...(changing === "select" || needsBack || withExit ? [rule("menu", "e", tapped, { kind: "select" }, notEditing)] : []),
+    ...(changing === "select" ? [rule("menu", "e", tapped, { kind: "confirm-value" }, editing)] : []),
+    ...(changing === "select" && chance(0.5) ? [rule("menu", "d+e", held(500), { kind: "cancel-value" }, editing)] : []),
+    ...(needsBack || chance(0.2) ? [rule("menu", "e", chance(0.5) ? { kind: "double-tap" } : hold(5, 12), { kind: "back" }, notEditing)] : []),
+    ...(shape === "deeper" && below ? [rule(oneOf<"home" | "menu">(random, ["home", "menu"]), "b+c", hold(5, 20), { kind: "open-page", page: "below", code: null }, { editing: null })] : []),
+    ...(canSave && chance(0.4) ? [] : [rule("menu", "a+c", hold(5, 25), { kind: "save-and-leave" })]),
+    ...(chance(0.3) ? [rule("menu", "b+d", held(600), { kind: "leave-without-saving" })] : []),
+    ...(code ? [rule("code", "a", tapped, { kind: "step-value", by: 1, repeat: null }), rule("code", "c", tapped, { kind: "next-digit" })] : []),
+  ];
   return {
-    format: "odd-spoke/display-profile",
-    version: 1,
+    format: FORMAT,
+    version: FORMAT_VERSION,
     id: "small",
     revision: 1,
     name: "Small",
     variant: "generated",
-    keys: ["a", "b", "c"].map((id) => ({ id, cap: id, name: id, keyboard: id })),
-    rules: [
-      { on: "off", keys: ["c"], gesture: { kind: "hold", holdMs: 800 }, does: { kind: "power-on" } },
-      { on: "home", keys: ["c"], gesture: { kind: "hold", holdMs: pick(random, 10, 30) * 100 }, does: { kind: "power-off" } },
-      { on: "home", keys: ["a", "b"], gesture: { kind: "hold", holdMs: pick(random, 5, 30) * 100 }, does: { kind: "open-menu" } },
-      { on: "home", keys: ["a"], gesture: { kind: "hold", holdMs: 1200 }, does: { kind: "start-walk-assist" } },
-      { on: "menu", keys: ["c"], gesture: { kind: "tap" }, does: { kind: "next-line" } },
-      inMenu(["a"], { kind: "tap" }, { kind: "step-value", by: 1, repeat }),
-      ...(onlyUp ? [] : [inMenu(["b"], { kind: "tap" }, { kind: "step-value", by: -1, repeat })]),
-      ...(savesOnClose && random() < 0.4 ? [] : [inMenu(["a", "c"], { kind: "hold", holdMs: pick(random, 5, 25) * 100 }, { kind: "save-and-leave" })]),
-      ...(random() < 0.3 ? [inMenu(["b", "c"], { kind: "hold", holdMs: 600 }, { kind: "leave-without-saving" })] : []),
-    ],
-    menu: {
-      kind: "flat",
-      movement: { kind: "ring", way: "one-way" },
-      opensAt: random() < 0.5 ? "first-line" : "last-visited",
-      idle: { closesAfterMs: pick(random, 3, 9) * 1000, pending: savesOnClose ? "save" : "discard" },
-      lines,
-    },
+    glass: "segment",
+    keys: ["a", "b", "c", "d", "e", "f"].map((id) => ({ id, cap: id, name: id, keyboard: id, part: "key" as const })),
+    doubleTapMs: 350,
+    rules,
+    infoLines: [],
+    menu: { pages, idle: { closesAfterMs: pick(random, 3, 9) * 1000, pending: idlePending }, changing, saves },
+    lines,
     inForce,
     acceptsNominalV: [36],
+    faultCodes: [],
     source: "generated",
   };
 }

@@ -1,9 +1,10 @@
 /**
- * The yardstick for a key plan: walking the leaflet. Every line in order, single taps in the direction that looks shorter,
- * save, power cycle. It is what a technician does without a plan.
+ * The yardstick for a key plan: walking the leaflet. Every line in the leaflet's order, single taps in the direction that
+ * looks shorter, save, power cycle. It is what a technician does without a plan.
  */
-import { linesOf, movesTheBike, stepRaw, type DisplayProfile, type KeyRule, type MenuState } from "../display";
-import { play, strokeMs, waitForClose, type Stroke } from "./strokes";
+import { isShown, layoutOf, linesOf, rawValues, stepDigit, stepRaw, type DisplayProfile, type MenuState } from "../display";
+import { planKeys } from "./plan";
+import { play, totalMs, type Stroke } from "./strokes";
 
 export interface Walk {
   readonly strokes: readonly Stroke[];
@@ -19,41 +20,42 @@ export function walkTheLeaflet(profile: DisplayProfile, start: MenuState, target
     strokes.push(stroke);
     state = play(profile, state, stroke);
   };
-  const gesture = (on: KeyRule["on"], kind: KeyRule["does"]["kind"]): Stroke | null => {
-    const rule = profile.rules.find((r) => r.on === on && r.does.kind === kind && !movesTheBike(r.does));
-    if (!rule) return null;
-    return rule.gesture.kind === "tap" ? { kind: "tap", keys: rule.keys } : { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs };
+  const follow = (goal: Parameters<typeof planKeys>[2]) => {
+    const plan = planKeys(profile, state, goal);
+    if (plan.ok) for (const { stroke } of plan.strokes) take(stroke);
   };
-  const open = gesture("home", "open-menu");
-  const next = gesture("menu", "next-line");
-  if (open) take(open);
-  linesOf(profile).forEach((_, index) => {
-    if (index > 0 && next) take(next);
+  linesOf(profile).forEach((line, index) => {
+    if (!layoutOf(profile).placeOfLine[index] || !isShown(profile, index, state.pending)) return;
+    follow({ targets: [], look: [index], end: "anywhere" });
     const target = targets[index];
     const from = state.pending[index];
-    if (target === undefined || from === undefined || from === target) return;
-    const byOf = tapsBetween(profile, index, from, target);
-    if (!byOf) return;
-    const rule = profile.rules.find((r) => r.on === "menu" && r.does.kind === "step-value" && r.does.by === byOf.by);
-    if (rule) for (let i = 0; i < byOf.taps; i++) take({ kind: "tap", keys: rule.keys });
+    if (target === undefined || from === undefined || from === target || rawValues(line.encoding).length === 0) return;
+    const taps = tapsBetween(profile, index, from, target);
+    if (!taps) return;
+    if (profile.menu.changing === "select") take({ kind: "tap", keys: keysFor(profile, "select") });
+    for (const keys of taps) take({ kind: "tap", keys });
+    if (profile.menu.changing === "select") take({ kind: "tap", keys: keysFor(profile, "confirm-value") });
   });
-  take(gesture("menu", "save-and-leave") ?? waitForClose(profile));
-  if (profile.inForce === "after-power-cycle") for (const stroke of [gesture("home", "power-off"), gesture("off", "power-on")]) if (stroke) take(stroke);
-  return { strokes, totalMs: strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0), end: state };
+  follow({ targets });
+  return { strokes, totalMs: totalMs(strokes), end: state };
 }
 
-function tapsBetween(profile: DisplayProfile, index: number, from: number, target: number): { by: 1 | -1; taps: number } | null {
-  const count = (by: 1 | -1): number => {
-    let raw = from;
-    for (let taps = 1; taps <= 2000; taps++) {
-      raw = stepRaw(profile, index, raw, by);
-      if (raw === target) return taps;
-      if (raw === from) break;
+const keysFor = (profile: DisplayProfile, kind: "select" | "confirm-value"): readonly string[] => profile.rules.find((rule) => rule.on === "menu" && rule.does.kind === kind && rule.gesture.kind === "tap")?.keys ?? [];
+
+/** Fewest single taps from one value to another, as the keys of each. */
+function tapsBetween(profile: DisplayProfile, index: number, from: number, target: number): readonly (readonly string[])[] | null {
+  const rules = profile.rules.filter((rule) => rule.on === "menu" && rule.gesture.kind === "tap" && (rule.does.kind === "step-value" || rule.does.kind === "step-digit"));
+  const seen = new Map<number, { readonly from: number; readonly keys: readonly string[] } | null>([[from, null]]);
+  const queue = [from];
+  for (let raw = queue.shift(); raw !== undefined && !seen.has(target); raw = queue.shift())
+    for (const { does, keys } of rules) {
+      const next = does.kind === "step-value" ? stepRaw(profile, index, raw, does.by) : does.kind === "step-digit" ? stepDigit(profile, index, raw, does.place) : raw;
+      if (seen.has(next)) continue;
+      seen.set(next, { from: raw, keys });
+      queue.push(next);
     }
-    return Infinity;
-  };
-  const up = count(1);
-  const down = count(-1);
-  if (up === Infinity && down === Infinity) return null;
-  return up <= down ? { by: 1, taps: up } : { by: -1, taps: down };
+  if (!seen.has(target)) return null;
+  const taps: (readonly string[])[] = [];
+  for (let at = seen.get(target); at; at = seen.get(at.from)) taps.unshift(at.keys);
+  return taps;
 }

@@ -1,5 +1,12 @@
-/** The displays that ship. All are invented; a technician describes the real one. */
+/** The displays that ship, all invented. Together they use every kind of menu and every encoding the format knows. */
 import type { DisplayProfile } from "@/core/display";
+import { BRACKEN } from "./bracken";
+import { LATHE } from "./lathe";
+import { OSTLER } from "./ostler";
+import { PINFOLD } from "./pinfold";
+import { QUILLON } from "./quillon";
+import { SKERRY } from "./skerry";
 import { TARN } from "./tarn";
+import { WINDROW } from "./windrow";
 
-export const SHIPPED_DISPLAYS: readonly DisplayProfile[] = [TARN];
+export const SHIPPED_DISPLAYS: readonly DisplayProfile[] = [TARN, SKERRY, BRACKEN, OSTLER, PINFOLD, WINDROW, QUILLON, LATHE];

@@ -223,6 +223,10 @@ function change(profile: DisplayProfile, state: MenuState, next: (line: number, 
   return profile.menu.saves === "each-change" ? save(profile, changed) : changed;
 }
 
+/** The line in hand brought to a value, however many steps that takes, `ms` later: what stepping there comes to. */
+export const stepTo = (profile: DisplayProfile, state: MenuState, raw: number, ms: number): MenuState =>
+  change(profile, { ...state, idleMs: 0, sincePowerOnMs: Math.min(LONG_ON_MS, state.sincePowerOnMs + ms) }, () => raw);
+
 function confirmDraft(profile: DisplayProfile, state: MenuState): MenuState {
   const line = lineAt(profile, state);
   if (state.screen.kind !== "menu" || state.screen.draft === null || line < 0) return state;

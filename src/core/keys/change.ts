@@ -1,10 +1,10 @@
 /** The cheapest strokes that take one line's value, already under the keys, from one raw value to another. */
 import { linesOf, rawValues, stepDigit, stepRaw, type DisplayProfile, type KeyRule } from "../display";
 import { MinQueue } from "./minQueue";
-import { leastRuleMs, totalMs, type Stroke } from "./strokes";
+import { leastRuleMs, strokeMs, totalMs, type Stroke } from "./strokes";
 
-/** Ranges up to this size are searched value by value where a digit key shortens the way. */
-const SEARCHED_VALUES = 400;
+/** Ranges up to this size are searched value by value where a digit key shortens the way; fewer where keys also repeat. */
+const SEARCHED_VALUES = { withoutRepeat: 1200, withRepeat: 300 } as const;
 
 const stepRules = (profile: DisplayProfile): readonly KeyRule[] => profile.rules.filter((rule) => rule.on === "menu" && (rule.does.kind === "step-value" || rule.does.kind === "step-digit"));
 
@@ -15,28 +15,44 @@ export function changeStrokes(profile: DisplayProfile, index: number, from: numb
   const raws = line ? rawValues(line.encoding) : [];
   if (!line || !raws.includes(to) || !raws.includes(from)) return null;
   const rules = stepRules(profile);
-  return rules.some((rule) => rule.does.kind === "step-digit") && raws.length <= SEARCHED_VALUES ? searched(profile, index, from, to, rules) : straight(profile, index, from, to, rules);
+  const most = rules.some(({ does }) => does.kind === "step-value" && does.repeat) ? SEARCHED_VALUES.withRepeat : SEARCHED_VALUES.withoutRepeat;
+  return rules.some((rule) => rule.does.kind === "step-digit") && raws.length <= most ? searched(profile, index, from, to, rules) : straight(profile, index, from, to, rules);
 }
 
-/** One key, one way: all taps or one held repeat. With plus and minus alone nothing mixed is cheaper. */
+/** One key, one way: all presses or one held repeat. With plus and minus alone nothing mixed is cheaper. */
 function straight(profile: DisplayProfile, index: number, from: number, to: number, rules: readonly KeyRule[]): readonly Stroke[] | null {
   const line = linesOf(profile)[index];
   const raws = line ? rawValues(line.encoding) : [];
   const distance = raws.indexOf(to) - raws.indexOf(from);
-  const ways = rules.flatMap((rule): Stroke[][] => {
-    if (rule.does.kind !== "step-value") return [];
+  let best: { readonly stroke: Stroke; readonly times: number; readonly ms: number } | null = null;
+  for (const rule of rules) {
+    if (rule.does.kind !== "step-value") continue;
     const ahead = distance * rule.does.by;
     const steps = ahead > 0 ? ahead : line?.atEnds === "wrap" ? ahead + raws.length : -1;
-    return steps < 0 ? [] : strokesFor(rule, steps);
-  });
-  return ways.sort((a, b) => totalMs(a) - totalMs(b))[0] ?? null;
+    if (steps < 0) continue;
+    const press = onePress(rule);
+    const presses = { stroke: press, times: steps, ms: steps * strokeMs(press) };
+    if (!best || presses.ms < best.ms) best = presses;
+    const { repeat } = rule.does;
+    if (!repeat) continue;
+    const stroke: Stroke = { kind: "repeat", keys: rule.keys, steps, ...repeat };
+    if (strokeMs(stroke) < best.ms) best = { stroke, times: 1, ms: strokeMs(stroke) };
+  }
+  if (!best) return null;
+  const { stroke, times } = best;
+  return Array.from({ length: times }, () => stroke);
 }
 
-function strokesFor(rule: KeyRule, steps: number): Stroke[][] {
-  if (rule.gesture.kind !== "tap") return [];
-  const taps: Stroke[] = Array.from({ length: steps }, () => ({ kind: "tap", keys: rule.keys }));
-  const repeat = rule.does.kind === "step-value" ? rule.does.repeat : null;
-  return repeat ? [taps, [{ kind: "repeat", keys: rule.keys, steps, ...repeat }]] : [taps];
+/** One press of a key that steps a value, as its rule asks for it. */
+function onePress({ gesture, keys }: KeyRule): Stroke {
+  switch (gesture.kind) {
+    case "tap":
+      return { kind: "tap", keys };
+    case "double-tap":
+      return { kind: "double-tap", keys };
+    case "hold":
+      return { kind: "hold", keys, holdMs: gesture.holdMs };
+  }
 }
 
 /** Digit keys and steps together, by the cheapest path over the line's values. */
@@ -57,12 +73,12 @@ function searched(profile: DisplayProfile, index: number, from: number, to: numb
       queue.push(next, ms);
     };
     for (const rule of rules) {
-      if (rule.does.kind === "step-digit") offer(stepDigit(profile, index, raw, rule.does.place), [{ kind: "tap", keys: rule.keys }]);
+      if (rule.does.kind === "step-digit") offer(stepDigit(profile, index, raw, rule.does.place), [onePress(rule)]);
       if (rule.does.kind !== "step-value") continue;
       let next = stepRaw(profile, index, raw, rule.does.by);
-      offer(next, [{ kind: "tap", keys: rule.keys }]);
+      offer(next, [onePress(rule)]);
       const { repeat } = rule.does;
-      for (let steps = 2; repeat && steps <= SEARCHED_VALUES && next !== raw; steps++) {
+      for (let steps = 2; repeat && steps <= SEARCHED_VALUES.withRepeat && next !== raw; steps++) {
         next = stepRaw(profile, index, next, rule.does.by);
         offer(next, [{ kind: "repeat", keys: rule.keys, steps, ...repeat }]);
       }
@@ -80,16 +96,29 @@ interface Change {
 
 /** Change strokes per line and pair of values, worked out once. */
 export class ChangeTable {
-  private readonly known = new Map<string, Change | null>();
-  constructor(private readonly profile: DisplayProfile) {}
+  private readonly known: Map<number, Change | null>[];
+  private constructor(private readonly profile: DisplayProfile) {
+    this.known = linesOf(profile).map(() => new Map());
+  }
+
+  private static readonly tables = new WeakMap<DisplayProfile, ChangeTable>();
+
+  /** The table of a profile: strokes depend on nothing else, so one serves every plan. */
+  static of(profile: DisplayProfile): ChangeTable {
+    const table = ChangeTable.tables.get(profile) ?? new ChangeTable(profile);
+    ChangeTable.tables.set(profile, table);
+    return table;
+  }
 
   get(index: number, from: number, to: number): Change | null {
-    const key = `${index}:${from}:${to}`;
-    let found = this.known.get(key);
+    const known = this.known[index];
+    if (!known) return null;
+    const key = (from + 10_000) * 200_000 + (to + 10_000);
+    let found = known.get(key);
     if (found === undefined) {
       const strokes = changeStrokes(this.profile, index, from, to);
       found = strokes && { strokes, ms: totalMs(strokes) };
-      this.known.set(key, found);
+      known.set(key, found);
     }
     return found;
   }

@@ -8,7 +8,7 @@
  * walks the pages (`bound.ts`) keeps the search on the short ways. Tests hold the result against a general-purpose graph
  * library that searches the full machine, single steps and all.
  */
-import { dangerOf, dangerOfAction, entryOf, isShown, layoutOf, linesOf, rawValues, ruleActs, type DisplayProfile, type KeyRule, type MenuState } from "../display";
+import { dangerOf, dangerOfAction, entryOf, isShown, layoutOf, linesOf, rawValues, ruleActs, stepTo, type DisplayProfile, type KeyRule, type MenuState } from "../display";
 import { lowerBound } from "./bound";
 import { ChangeTable, codeStrokes } from "./change";
 import { MinQueue } from "./minQueue";
@@ -59,7 +59,7 @@ export interface Aim extends KeyGoal {
 }
 
 /** More expansions than any menu needs; past it the display's keys are taken not to lead there. */
-const MOST_EXPANSIONS = 200_000;
+const MOST_EXPANSIONS = 60_000;
 
 /** The least-time plan from `start` to `goal`. Times in ms, at the stated KEY_COSTS. */
 export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoal): KeyPlan {
@@ -68,7 +68,7 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
   const problem = findUnreachable(profile, rested, aim);
   if (problem) return { ok: false, problem };
 
-  const changes = new ChangeTable(profile);
+  const changes = ChangeTable.of(profile);
   const estimate = lowerBound(profile, aim, changes);
   const keyOf = stateKey(profile, aim);
   const queue = new MinQueue<Node>();
@@ -90,7 +90,8 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
     if ((best.get(keyOf(node)) ?? Infinity) < node.costMs) continue;
     if (reached(node, aim)) return unfold(profile, node);
     for (const move of movesFrom(profile, node, aim, changes)) {
-      const state = move.strokes.reduce((s, stroke) => play(profile, s, stroke), node.state);
+      // Stepping a value is not played press by press here: what it comes to is known, and the plan is replayed at the end.
+      const state = move.steppedTo === undefined ? move.strokes.reduce((s, stroke) => play(profile, s, stroke), node.state) : stepTo(profile, node.state, move.steppedTo, totalMs(move.strokes));
       const discarding = state.screen.kind !== "home" && state.screen.kind !== "off" && (node.discarding || move.passesWrong);
       add({ state, toLook: lookedAt(profile, state, node.toLook), discarding, costMs: node.costMs + totalMs(move.strokes), via: { from: node, strokes: move.strokes } });
     }
@@ -157,6 +158,8 @@ function stateKey(profile: DisplayProfile, aim: Aim): (node: Node) => string {
 
 interface Move {
   readonly strokes: readonly Stroke[];
+  /** Value the strokes step the line in hand to, where they do nothing else. */
+  readonly steppedTo?: number;
   /** Goes on past a line that is wrong. */
   readonly passesWrong: boolean;
 }
@@ -217,7 +220,7 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
     else if (from !== undefined)
       for (const to of controls ? rawValues(linesOf(profile)[line]?.encoding ?? { kind: "read-only", setting: null, shows: "-" }) : target !== undefined ? [target] : []) {
         const change = to === from ? null : changes.get(line, from, to);
-        if (change) moves.push(plainly(change.strokes));
+        if (change) moves.push({ strokes: change.strokes, steppedTo: to, passesWrong: false });
       }
   }
   const stuck = wrong && !controls;
@@ -256,7 +259,7 @@ function editingMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Ch
   const moves: Move[] = [plainly([waitForClose(profile)])];
   for (const to of controls ? rawValues(linesOf(profile)[line]?.encoding ?? { kind: "read-only", setting: null, shows: "-" }) : target !== undefined ? [target] : []) {
     const change = to === draft ? null : changes.get(line, draft, to);
-    if (change) moves.push(plainly(change.strokes));
+    if (change) moves.push({ strokes: change.strokes, steppedTo: to, passesWrong: false });
   }
   const mayConfirm = controls || !required || draft === target;
   return [

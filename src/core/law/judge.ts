@@ -20,11 +20,13 @@ export type ThrottleMode = "off" | "follows-level" | "full";
 /** A bike as its display will really apply it; null means not known. */
 export interface AsApplied {
   readonly assistCap: AppliedCap;
-  /** Whether the same cap also ends throttle drive. */
-  readonly capEndsThrottle: boolean;
+  /** Where throttle drive ends: the assist cap where that ends it too, or a cap of its own. */
+  readonly throttleCap: AppliedCap;
   readonly throttleFitted: boolean | null;
   readonly throttleMode: ThrottleMode | null;
   readonly walkAssistOn: boolean | null;
+  /** Speed walk assist is set to, km/h; null where no line says. */
+  readonly walkAssistKmh: number | null;
   readonly motorRatedW: number | null;
   readonly nominalV: number | null;
   readonly currentLimitA: number | null;
@@ -51,6 +53,7 @@ export type LawMessage =
   | { readonly key: "throttle.not-read" }
   | { readonly key: "throttle.off-by-line-only" }
   | { readonly key: "walk.measure"; readonly limitKmh: number }
+  | { readonly key: "walk.over"; readonly setKmh: number; readonly limitKmh: number }
   | { readonly key: "motor.over"; readonly ratedW: number; readonly limitW: number }
   | { readonly key: "motor.at-limit"; readonly ratedW: number; readonly limitW: number }
   | { readonly key: "motor.not-known"; readonly limitW: number }
@@ -122,16 +125,17 @@ function judgeThrottle(choice: ClassChoice, applied: AsApplied): Finding[] {
     case "to-assist-limit": {
       const limit = assistLimit(choice);
       if (!limit) return [];
-      const cap = applied.assistCap;
-      if (!applied.capEndsThrottle || cap.kind !== "true") return [found("unknown", { key: "throttle.cap-unknown", limitKmh: limit.kmh })];
+      const cap = applied.throttleCap;
+      if (cap.kind !== "true") return [found("unknown", { key: "throttle.cap-unknown", limitKmh: limit.kmh })];
       if (!exceeds(cap.kmh.nominal, limit)) return [];
       return [found("breach", { key: "throttle.over", trueKmh: cap.kmh.nominal, limitKmh: limit.kmh, overKmh: cap.kmh.nominal - limit.kmh })];
     }
   }
 }
 
-function judgeWalkAssist({ rule }: ClassChoice, { walkAssistOn }: AsApplied): Finding[] {
-  if (rule.walkAssistKmh === null || walkAssistOn !== true) return [];
+function judgeWalkAssist({ rule }: ClassChoice, { walkAssistOn, walkAssistKmh }: AsApplied): Finding[] {
+  if (rule.walkAssistKmh === null || (walkAssistOn !== true && walkAssistKmh === null) || walkAssistOn === false) return [];
+  if (walkAssistKmh !== null && walkAssistKmh > rule.walkAssistKmh) return [{ severity: "breach", subject: "walk-assist", message: { key: "walk.over", setKmh: walkAssistKmh, limitKmh: rule.walkAssistKmh } }];
   return [{ severity: "note", subject: "walk-assist", message: { key: "walk.measure", limitKmh: rule.walkAssistKmh } }];
 }
 

@@ -12,7 +12,7 @@ const choice = (id: string, acceptedKmh: number | null = null): ClassChoice => {
 };
 const capAt = (nominal: number, half = 0): AppliedCap => ({ kind: "true", shownKmh: nominal, kmh: { nominal, low: nominal - half, high: nominal + half } });
 const bike = (edit: Partial<AsApplied> = {}): AsApplied => ({
-  assistCap: capAt(20), capEndsThrottle: true, throttleFitted: false, throttleMode: "off", walkAssistOn: false, motorRatedW: 250, nominalV: 36, currentLimitA: 6, ...edit,
+  assistCap: capAt(20), throttleCap: capAt(20), throttleFitted: false, throttleMode: "off", walkAssistOn: false, walkAssistKmh: null, motorRatedW: 250, nominalV: 36, currentLimitA: 6, ...edit,
 });
 const found = (id: string, edit: Partial<AsApplied>, accepted: number | null = null) => judge(choice(id, accepted), bike(edit)).map((finding) => `${finding.severity} ${finding.message.key}`);
 
@@ -72,8 +72,8 @@ describe("throttle, walk assist and motor", () => {
   ])("%s with a live throttle: %s", (id, expected) => expect(found(id, live)).toContain(expected));
   it("class 2 allows it up to the cap, if the cap ends it", () => {
     expect(found("us-class-2", live)).toEqual([]);
-    expect(found("us-class-2", { ...live, assistCap: capAt(35) })).toContain("breach throttle.over");
-    expect(found("us-class-2", { ...live, capEndsThrottle: false })).toContain("unknown throttle.cap-unknown");
+    expect(found("us-class-2", { ...live, throttleCap: capAt(35) })).toContain("breach throttle.over");
+    expect(found("us-class-2", { ...live, throttleCap: { kind: "no-line" } })).toContain("unknown throttle.cap-unknown");
   });
   it("a throttle off by its line only is noted, one not fitted is not mentioned, one not read is unknown", () => {
     expect(found("us-class-1", { throttleFitted: true, throttleMode: "off" })).toEqual(["note throttle.off-by-line-only"]);
@@ -83,6 +83,7 @@ describe("throttle, walk assist and motor", () => {
   it("walk assist is to be measured where the class limits it", () => {
     expect(found("eu-epac", { walkAssistOn: true })).toContain("note walk.measure");
     expect(found("us-class-1", { walkAssistOn: true })).toEqual([]);
+    expect(found("eu-epac", { walkAssistOn: true, walkAssistKmh: 7 })).toContain("breach walk.over");
   });
   it("judges the motor's rating, never the battery's watts, and tells the two apart", () => {
     expect(found("eu-epac", { motorRatedW: 500 })).toContain("breach motor.over");

@@ -1,5 +1,5 @@
 /** Read-back: what the display shows after the power cycle against what was planned, line by line. */
-import { linesOf, readShown, shows, type DisplayProfile, type ShownProblem } from "../display";
+import { isShown, linesOf, readShown, shows, type DisplayProfile, type ShownProblem } from "../display";
 
 export type ReadBackVerdict =
   | { readonly kind: "due" }
@@ -14,6 +14,8 @@ export type ReadBackVerdict =
 export function readBack(profile: DisplayProfile, typed: Readonly<Record<string, string>>, expected: readonly (number | null)[]): readonly ReadBackVerdict[] {
   return linesOf(profile).map((line, i): ReadBackVerdict => {
     const text = typed[line.code] ?? "";
+    // What the menu does not show cannot be read back.
+    if (!isShown(profile, i, expected)) return { kind: "as-planned", raw: expected[i] ?? line.factoryRaw };
     if (line.encoding.kind === "read-only") return { kind: "as-planned", raw: line.factoryRaw };
     if (text.trim() === "") return { kind: "due" };
     const reading = readShown(line.encoding, text);

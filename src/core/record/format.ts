@@ -1,6 +1,8 @@
 /** What a job file calls itself, and the stages of a job in working order. */
 export const JOB_FORMAT = "odd-spoke/job";
-export const JOB_VERSION = 1;
+export const JOB_VERSION = 2;
+/** Oldest format that can still be brought up to the present one. */
+export const OLDEST_JOB_VERSION = 1;
 
 export const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over"] as const;
 export type Stage = (typeof STAGES)[number];

@@ -46,12 +46,14 @@ export function jobProblem(job: Job): { readonly path: string; readonly detail: 
   if (!job.profile) return job.program ? { path: "program", detail: "a program without a display" } : null;
   const problem = checkProfile(job.profile)[0];
   if (problem) return { path: `profile.${problem.path}`, detail: `${problem.key}: ${problem.detail}` };
-  const count = job.profile.menu.lines.length;
+  const count = job.profile.lines.length;
   if (job.program) {
     const { state, targets, unread } = job.program;
     for (const [name, values] of Object.entries({ saved: state.saved, pending: state.pending, inForce: state.inForce, targets }))
       if (values.length !== count) return { path: `program.${name}`, detail: `${values.length} values for ${count} lines` };
-    if (state.screen.kind === "menu" && state.screen.line >= count) return { path: "program.state.screen.line", detail: `line ${state.screen.line} of ${count}` };
+    const { screen } = state;
+    if ((screen.kind === "menu" || screen.kind === "confirm") && !job.profile.menu.pages[screen.page]?.entries[screen.at]) return { path: "program.state.screen", detail: `entry ${screen.at} of page ${screen.page} is not in the menu` };
+    if (state.lastAt.length !== job.profile.menu.pages.length) return { path: "program.state.lastAt", detail: `${state.lastAt.length} values for ${job.profile.menu.pages.length} pages` };
     if (unread.some((line) => line >= count)) return { path: "program.unread", detail: "a line the display does not have" };
   }
   return null;

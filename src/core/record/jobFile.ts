@@ -3,9 +3,10 @@
  * says where and what would be accepted.
  */
 import * as v from "valibot";
-import { JOB_FORMAT, JOB_VERSION, LARGEST_JOB_FILE_BYTES } from "./format";
+import { JOB_FORMAT, JOB_VERSION, OLDEST_JOB_VERSION, LARGEST_JOB_FILE_BYTES } from "./format";
 import { jobProblem, type Job } from "./job";
 import { JobSchema } from "./jobSchema";
+import { migrateJob } from "./migrateJob";
 import { brokenAt } from "./seal";
 
 export type JobFileProblem =
@@ -38,9 +39,9 @@ export function readJobFile(text: string): JobFileReading {
     return refuse({ key: "file.not-a-job", found: format.success ? format.output.format.slice(0, 60) : "" });
   }
   const { version } = head.output;
-  if (version < JOB_VERSION) return refuse({ key: "file.older", version, accepted: JOB_VERSION });
+  if (version < OLDEST_JOB_VERSION) return refuse({ key: "file.older", version, accepted: OLDEST_JOB_VERSION });
   if (version > JOB_VERSION) return refuse({ key: "file.newer", version, accepted: JOB_VERSION });
-  const parsed = v.safeParse(JobSchema, data);
+  const parsed = v.safeParse(JobSchema, migrateJob(data));
   if (!parsed.success) {
     const [issue] = parsed.issues;
     return refuse({ key: "file.field", path: v.getDotPath(issue) ?? "", detail: issue.message });

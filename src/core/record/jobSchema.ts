@@ -8,15 +8,29 @@ import { ClassRuleSchema } from "../law/classRuleSchema";
 import { JOB_FORMAT, JOB_VERSION, STAGES } from "./format";
 
 const Typed = v.pipe(v.string(), v.maxLength(2000));
-const Code = v.pipe(v.string(), v.minLength(1), v.maxLength(8));
+const Code = v.pipe(v.string(), v.minLength(1), v.maxLength(24));
 const Moment = v.pipe(v.string(), v.isoTimestamp());
 const Raw = v.pipe(v.number(), v.integer());
 const Hash = v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, "64 hexadecimal digits"));
 
+const Index = v.pipe(v.number(), v.integer(), v.minValue(0));
+
 const ScreenSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("off") }),
   v.strictObject({ kind: v.literal("home") }),
-  v.strictObject({ kind: v.literal("menu"), line: v.pipe(v.number(), v.integer(), v.minValue(0)) }),
+  v.strictObject({ kind: v.literal("menu"), page: Index, at: Index, draft: v.nullable(Raw) }),
+  v.strictObject({
+    kind: v.literal("code"),
+    for: v.variant("kind", [
+      v.strictObject({ kind: v.literal("page"), page: Index, code: v.string() }),
+      v.strictObject({ kind: v.literal("new-pin"), first: v.nullable(v.string()), page: Index, at: Index }),
+      v.strictObject({ kind: v.literal("start") }),
+    ]),
+    digits: v.array(Index),
+    at: Index,
+  }),
+  v.strictObject({ kind: v.literal("confirm"), page: Index, at: Index, yes: v.boolean() }),
+  v.strictObject({ kind: v.literal("monitor") }),
   v.strictObject({ kind: v.literal("walk-assist") }),
 ]);
 
@@ -25,11 +39,21 @@ const MenuStateSchema = v.strictObject({
   saved: v.array(Raw),
   pending: v.array(Raw),
   inForce: v.array(Raw),
-  lastLine: v.number(),
+  lastAt: v.array(Index),
   idleMs: v.number(),
+  sincePowerOnMs: v.number(),
   held: v.null(),
+  tapped: v.null(),
+  wheelTurns: v.boolean(),
   level: v.number(),
   lampOn: v.boolean(),
+  hazardOn: v.boolean(),
+  cruising: v.boolean(),
+  info: Index,
+  brightness: v.number(),
+  /** A PIN stays with its owner: a job only knows that one was set in the simulation. */
+  pin: v.null(),
+  done: v.array(v.picklist(["restore", "clear-trip", "clear-odometer", "set-pin", "copy-settings"])),
 });
 
 const SheetLineSchema = v.strictObject({ code: Code, raw: v.nullable(Raw), shows: v.nullable(v.string()) });

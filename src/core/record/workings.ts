@@ -2,12 +2,11 @@
  * What follows from a job: the bike read from its intake, the raw values known at each stage, the sheet, and how far each
  * stage has come. Screens ask here and hold no arithmetic of their own.
  */
-import { factoryRaws, linesOf, readShown, shows, type DisplayProfile, type MenuState, type ShownProblem } from "../display";
+import { atHome, factoryRaws, isShown, linesOf, readShown, shows, type DisplayProfile, type MenuState, type Screen, type ShownProblem } from "../display";
 import { cardSteps, planKeys, strokeMs, walkTheLeaflet, pressCount, type CardStep, type KeyGoal, type KeyPlan } from "../keys";
-import { atHome } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
-import { countSheet, decoded, fieldProblem, findingsOn, INTAKE_FIELDS, makeSheet, readIntake, speedometer, type Bike, type IntakeReading, type Raws, type Sheet, type SheetCounts, type SheetFinding } from "../setup";
+import { countSheet, decoded, fieldProblem, findingsOn, makeSheet, readIntake, speedometer, type Bike, type IntakeReading, type Raws, type Sheet, type SheetCounts, type SheetFinding } from "../setup";
 import { STAGES, type Stage } from "./format";
 import { withEvent, type Job, type Program, type SealedSheet } from "./job";
 import { seal } from "./seal";
@@ -32,19 +31,27 @@ export interface FoundLine {
   readonly typed: string;
   readonly raw: number | null;
   readonly problem: ShownProblem | null;
+  /** Whether the menu has the line, going by the lines it hangs on; one that is not there cannot be read. */
+  readonly shown: boolean;
 }
 
 /** The as-found column: what was typed per line, read or not. Read-only lines need no reading. */
 export function foundLines(job: Job): readonly FoundLine[] {
-  if (!job.profile) return [];
-  return linesOf(job.profile).map((line): FoundLine => {
+  const { profile } = job;
+  if (!profile) return [];
+  const read = linesOf(profile).map((line): FoundLine => {
     const typed = job.asFound.shown[line.code] ?? "";
-    if (line.encoding.kind === "read-only") return { typed, raw: line.factoryRaw, problem: null };
-    if (typed.trim() === "") return { typed, raw: null, problem: null };
+    if (line.encoding.kind === "read-only") return { typed, raw: line.factoryRaw, problem: null, shown: true };
+    if (typed.trim() === "") return { typed, raw: null, problem: null, shown: true };
     const reading = readShown(line.encoding, typed);
-    return reading.ok ? { typed, raw: reading.raw, problem: null } : { typed, raw: null, problem: reading.problem };
+    return reading.ok ? { typed, raw: reading.raw, problem: null, shown: true } : { typed, raw: null, problem: reading.problem, shown: true };
   });
+  const raws = read.map((line) => line.raw);
+  return read.map((line, i) => ({ ...line, shown: isShown(profile, i, raws) }));
 }
+
+/** Lines that stand in the menu and that nobody has read. */
+export const isUnread = (line: FoundLine): boolean => line.shown && line.raw === null;
 
 export type Baseline = { readonly kind: "kept" } | { readonly kind: "waived"; readonly reason: string } | { readonly kind: "missing"; readonly unread: number; readonly total: number };
 
@@ -54,11 +61,11 @@ const LEAST_REASON = 8;
 /** Whether there is a way home: every line written down, or a written reason why not. */
 export function baselineOf(job: Job): Baseline {
   const lines = foundLines(job);
-  const unread = lines.filter((line) => line.raw === null).length;
+  const unread = lines.filter(isUnread).length;
   if (job.profile && unread === 0) return { kind: "kept" };
   const reason = job.asFound.waivedReason.trim();
   if (reason.length >= LEAST_REASON) return { kind: "waived", reason };
-  return { kind: "missing", unread, total: lines.length };
+  return { kind: "missing", unread, total: lines.filter((line) => line.shown).length };
 }
 
 export interface StageState {
@@ -74,6 +81,8 @@ export interface Workings {
   readonly found: readonly FoundLine[];
   readonly foundRaws: Raws;
   readonly foundCount: number;
+  /** Lines the menu shows, of which so many are to be written down. */
+  readonly shownCount: number;
   readonly baseline: Baseline;
   readonly sheet: Sheet | null;
   readonly counts: SheetCounts | null;
@@ -119,7 +128,8 @@ export function workOut(job: Job): Workings {
     choice,
     found,
     foundRaws,
-    foundCount: asRead.filter((raw) => raw !== null).length,
+    foundCount: found.filter((line) => line.shown && line.raw !== null).length,
+    shownCount: found.filter((line) => line.shown).length,
     baseline,
     sheet,
     counts: sheet && countSheet(sheet),
@@ -179,7 +189,8 @@ export function programOutlook(job: Job, workings: Workings): ProgramOutlook | n
   const asRead = found.map((line) => line.raw);
   const start = atHome(profile, assumedRaws(profile, asRead));
   const targets = start.saved.map((raw, i) => sheet.targetRaws[i] ?? raw);
-  const unread = asRead.flatMap((raw, i) => (raw === null ? [i] : []));
+  // A line that only comes into the menu with the targets must be read on the way as well.
+  const unread = asRead.flatMap((raw, i) => (raw === null && isShown(profile, i, targets) ? [i] : []));
   const walk = walkTheLeaflet(profile, start, targets);
   return { ...keyWork(profile, start, { targets, look: unread }), leafletPresses: pressCount(walk.strokes), leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0), targets, unread, start };
 }
@@ -187,9 +198,8 @@ export function programOutlook(job: Job, workings: Workings): ProgramOutlook | n
 /** The keys that bring a programmed display back to how it was found; null where that was never written down. */
 export function wayBack(job: Job, workings: Workings): KeyWork | null {
   const { profile, program } = job;
-  const raws = workings.found.map((line) => line.raw);
-  if (!profile || !program || raws.some((raw) => raw === null)) return null;
-  const targets = raws.map((raw) => raw ?? 0);
+  if (!profile || !program || workings.found.some(isUnread)) return null;
+  const targets = workings.found.map((line, i) => line.raw ?? program.targets[i] ?? 0);
   return keyWork(profile, atHome(profile, program.targets), { targets });
 }
 
@@ -211,6 +221,25 @@ export function sealOnto(job: Job, kind: SealedSheet["kind"], raws: Raws, at: st
   return { ...job, sheets: [...seal(job.sheets, { kind, at, display: { id: profile.id, revision: profile.revision }, className: job.classChoice.rule?.name ?? null, lines, note })] };
 }
 
+function keptScreen(screen: Screen): Program["state"]["screen"] {
+  if (screen.kind !== "code") return screen;
+  return { ...screen, digits: [...screen.digits] };
+}
+
+/** A machine state at rest, as a job keeps it: no key down, and no PIN. */
+export const keptState = ({ screen, ...state }: MenuState): Program["state"] => ({
+  ...state,
+  screen: keptScreen(screen),
+  saved: [...state.saved],
+  pending: [...state.pending],
+  inForce: [...state.inForce],
+  lastAt: [...state.lastAt],
+  done: [...state.done],
+  held: null,
+  tapped: null,
+  pin: null,
+});
+
 /** Starts programming: seals the as-found and the target sheet and puts the display at its home screen. */
 export function startProgram(job: Job, at: string): Job {
   // A second press of the same button seals nothing twice.
@@ -227,7 +256,7 @@ export function startProgram(job: Job, at: string): Job {
   const planned = withEvent(sealOnto(withBaseline, "target", outlook.targets, at, ""), at, "plan-sealed");
   return {
     ...planned,
-    program: { state: { ...outlook.start, held: null }, targets: [...outlook.targets], unread: [...outlook.unread], keysOn: "bike", done: false, notice: null } as Program,
+    program: { state: keptState(outlook.start), targets: [...outlook.targets], unread: [...outlook.unread], keysOn: "bike", done: false, notice: null },
   };
 }
 
@@ -236,14 +265,16 @@ export function programReached(job: Job): boolean {
   const { program } = job;
   if (!program) return false;
   const { state, targets, unread } = program;
-  return state.screen.kind === "home" && unread.length === 0 && targets.every((raw, i) => state.saved[i] === raw && state.inForce[i] === raw);
+  const { profile } = job;
+  const counts = (i: number): boolean => profile === null || isShown(profile, i, targets);
+  return state.screen.kind === "home" && unread.length === 0 && targets.every((raw, i) => !counts(i) || (state.saved[i] === raw && state.inForce[i] === raw));
 }
 
 /** Takes a new machine state into the program, and notices the end. */
 export function advanceProgram(job: Job, state: MenuState, at: string): Job {
   const { program } = job;
   if (!program) return job;
-  const next: Job = { ...job, updatedAt: at, program: { ...program, state: { ...state, held: null } as Program["state"] } };
+  const next: Job = { ...job, updatedAt: at, program: { ...program, state: keptState(state) } };
   return programReached(next) && !program.done && next.program ? withEvent({ ...next, program: { ...next.program, done: true, notice: null } }, at, "programmed") : next;
 }
 
@@ -260,7 +291,7 @@ export function takeReading(job: Job, line: number, raw: number): Job {
   const asRead: MenuState = { ...state, saved: state.saved.with(line, raw), pending: state.pending.with(line, raw), inForce: state.inForce.with(line, raw) };
   const { sheet } = workOut(known);
   const targets = program.targets.map((target, i) => sheet?.targetRaws[i] ?? (i === line ? raw : target));
-  return { ...known, program: { ...program, state: asRead as Program["state"], targets, unread: program.unread.filter((other) => other !== line) } };
+  return { ...known, program: { ...program, state: keptState(asRead), targets, unread: program.unread.filter((other) => other !== line) } };
 }
 
 /** Hands the bike over: seals what was read back as the as-left sheet. */
@@ -268,6 +299,3 @@ export function handOver(job: Job, at: string): Job {
   const left: Raws = workOut(job).readBack.map((verdict) => ("raw" in verdict ? verdict.raw : null));
   return { ...withEvent(sealOnto(job, "as-left", left, at, job.handOverNote), at, "handed-over"), handedOverAt: at, onTheStand: false };
 }
-
-/** Fields of the intake, in order: for screens that list them. */
-export const INTAKE_ORDER = Object.keys(INTAKE_FIELDS) as (keyof typeof INTAKE_FIELDS)[];

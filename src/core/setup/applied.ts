@@ -1,25 +1,37 @@
 /**
  * From raw values to the bike as its display will really apply them: decoded settings, the read-out error they make with
- * this bike's wheel, and where assist really ends.
+ * this bike's wheel, and where assist really ends. Lines that are hidden, irrelevant or of no effect have no say.
  */
-import { decodeLine, linesOf, type DisplayProfile, type SettingKey, type Settings, type SpeedCapEncoding } from "../display";
-import type { AppliedCap, AsApplied } from "../law";
+import { contextOf, decodeAll, linesOf, matters, settingsOf, type DisplayProfile, type Line, type SettingKey, type Settings } from "../display";
+import type { AppliedCap, AsApplied, ThrottleMode } from "../law";
 import { readoutError, trueCap, type Interval, type WheelSetting, type WheelTruth } from "../wheel";
 import type { Bike } from "./bike";
 
 /** Raw values per line in menu order; null where nobody has read the line. */
 export type Raws = readonly (number | null)[];
 
-/** Canonical value of one setting under these raw values, or null where no line sets it or the line has not been read. */
-export function decoded<K extends SettingKey>(profile: DisplayProfile, raws: Raws, setting: K): Settings[K] | null {
-  for (const [i, line] of linesOf(profile).entries()) {
-    if (line.encoding.setting !== setting) continue;
-    const raw = raws[i];
-    // The encoding's `setting` decides the value's type; the schema ties the two together.
-    return raw === null || raw === undefined ? null : (decodeLine(line.encoding, raw) as Settings[K] | null);
-  }
+interface Saying {
+  readonly line: Line;
+  readonly index: number;
+  readonly raw: number | null;
+}
+
+/** The line that decides a setting under these raw values: the first that has a say in it and matters. */
+function decider(profile: DisplayProfile, raws: Raws, setting: SettingKey): Saying | null {
+  for (const [index, line] of linesOf(profile).entries()) if (settingsOf(line).includes(setting) && matters(profile, index, raws)) return { line, index, raw: raws[index] ?? null };
   return null;
 }
+
+/** Canonical value of one setting under these raw values, or null where no line sets it or the line has not been read. */
+export function decoded<K extends SettingKey>(profile: DisplayProfile, raws: Raws, setting: K): Settings[K] | null {
+  const says = decider(profile, raws, setting);
+  if (!says || says.raw === null) return null;
+  // The profile check ties each value to its setting's domain.
+  return (decodeAll(says.line, says.raw, contextOf(profile, raws))[setting] as Settings[K] | undefined) ?? null;
+}
+
+/** Whether any line of the display has a say in a setting. */
+export const canSet = (profile: DisplayProfile, setting: SettingKey): boolean => linesOf(profile).some((line) => settingsOf(line).includes(setting));
 
 export interface Speedometer {
   readonly r: Interval;
@@ -27,45 +39,98 @@ export interface Speedometer {
   readonly setting: WheelSetting;
 }
 
+/** Pulses per wheel turn the display divides by: a line of its own, or a switch between two sensors and a count for one. */
+function pulsesSet(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
+  if (canSet(profile, "pulsesPerTurn")) return decoded(profile, raws, "pulsesPerTurn");
+  if (!canSet(profile, "motorPulses")) return bike.pulsesPerTurn;
+  if (canSet(profile, "speedSensor")) {
+    const sensor = decoded(profile, raws, "speedSensor");
+    if (sensor === null) return null;
+    if (sensor === "wheel") return 1;
+  }
+  return decoded(profile, raws, "motorPulses");
+}
+
+/** Relative uncertainty of what the wheel line stands for. */
+function wheelUncertainty(profile: DisplayProfile, raws: Raws): number {
+  const encoding = decider(profile, raws, "circumferenceMm")?.line.encoding;
+  return encoding?.kind === "wheel-code" || encoding?.kind === "wheel-size" ? encoding.circumferenceUncertainty : 0;
+}
+
 /** The read-out error under these raw values, or null while wheel, pulses or rollout are not known. */
 export function speedometer(profile: DisplayProfile, raws: Raws, bike: Bike): Speedometer | null {
   const circumferenceMm = decoded(profile, raws, "circumferenceMm");
-  const pulsesPerTurn = decoded(profile, raws, "pulsesPerTurn") ?? (linesOf(profile).some((line) => line.encoding.setting === "pulsesPerTurn") ? null : bike.pulsesPerTurn);
+  const pulsesPerTurn = pulsesSet(profile, raws, bike);
   if (circumferenceMm === null || pulsesPerTurn === null || !bike.rollout) return null;
-  const wheel = linesOf(profile).find((line) => line.encoding.kind === "wheel-code")?.encoding;
+  const percent = canSet(profile, "speedCalibrationPercent") ? decoded(profile, raws, "speedCalibrationPercent") : 100;
+  if (percent === null) return null;
   const truth: WheelTruth = { rolloutMm: bike.rollout.mm, rolloutUncertaintyMm: bike.rollout.uncertaintyMm, pulsesPerTurn: bike.pulsesPerTurn };
-  const setting: WheelSetting = { circumferenceMm, circumferenceUncertainty: wheel?.kind === "wheel-code" ? wheel.circumferenceUncertainty : 0, pulsesPerTurn };
+  const setting: WheelSetting = { circumferenceMm: (circumferenceMm * percent) / 100, circumferenceUncertainty: wheelUncertainty(profile, raws), pulsesPerTurn };
   return { r: readoutError(truth, setting), truth, setting };
 }
 
-/** The line that caps assist, and how it is encoded. */
-export function capLine(profile: DisplayProfile): { readonly code: string; readonly encoding: SpeedCapEncoding } | null {
-  for (const { code, encoding } of linesOf(profile)) if (encoding.kind === "speed-cap") return { code, encoding };
-  return null;
+/** How far a measured top assisted speed may be off, km/h: a steady reading off a GPS. Common practice, no source. */
+const MEASURED_SLACK_KMH = 0.5;
+
+/** Where the cap held by a setting really ends drive under these raw values. */
+function capOf(profile: DisplayProfile, raws: Raws, bike: Bike, setting: "assistCapKmh" | "throttleCapKmh"): AppliedCap {
+  const says = decider(profile, raws, setting);
+  if (!says) {
+    const share = setting === "assistCapKmh" ? decider(profile, raws, "capPowerShare") : null;
+    if (!share) return { kind: "no-line" };
+    if (share.raw === null) return { kind: "not-read" };
+    return decoded(profile, raws, "capPowerShare") === "uncapped" ? { kind: "uncapped" } : { kind: "unmeasured", basis: "share" };
+  }
+  if (says.raw === null) return { kind: "not-read" };
+  const { encoding } = says.line;
+  const capKmh = decoded(profile, raws, setting);
+  if (capKmh === "uncapped") return { kind: "uncapped" };
+  if (encoding.kind === "unknown-scale")
+    return capKmh === null ? { kind: "unmeasured", basis: "unknown" } : { kind: "true", shownKmh: capKmh, kmh: { nominal: capKmh, low: capKmh - MEASURED_SLACK_KMH, high: capKmh + MEASURED_SLACK_KMH } };
+  if (capKmh === null) return { kind: "not-read" };
+  if (encoding.kind !== "speed-cap") return { kind: "unmeasured", basis: "own" };
+  if (encoding.basis !== "shown") return { kind: "unmeasured", basis: encoding.basis };
+  const meter = speedometer(profile, raws, bike);
+  return meter ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r) } : { kind: "no-wheel", shownKmh: capKmh };
 }
 
 /** Where assist really ends under these raw values. */
-export function appliedCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap {
-  const line = capLine(profile);
-  if (!line) return { kind: "no-line" };
-  const capKmh = decoded(profile, raws, "assistCapKmh");
-  if (capKmh === null) return { kind: "not-read" };
-  if (capKmh === "uncapped") return { kind: "uncapped" };
-  if (line.encoding.basis !== "shown") return { kind: "unmeasured", basis: line.encoding.basis };
-  const meter = speedometer(profile, raws, bike);
-  return meter ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r) } : { kind: "no-wheel", shownKmh: capKmh };
+export const appliedCap = (profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap => capOf(profile, raws, bike, "assistCapKmh");
+
+function throttleCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap {
+  if (canSet(profile, "throttleCapKmh")) return capOf(profile, raws, bike, "throttleCapKmh");
+  const encoding = decider(profile, raws, "assistCapKmh")?.line.encoding;
+  return encoding?.kind === "speed-cap" && encoding.endsThrottle ? appliedCap(profile, raws, bike) : { kind: "no-line" };
+}
+
+/** How the throttle drives: by its own line, or as the drive mode leaves it. */
+function throttleMode(profile: DisplayProfile, raws: Raws): ThrottleMode | null {
+  const drive = decoded(profile, raws, "driveMode");
+  if (drive === "assist-only") return "off";
+  const mode = decoded(profile, raws, "throttleMode");
+  if (mode !== null) return mode;
+  return drive !== null && !canSet(profile, "throttleMode") ? "full" : null;
+}
+
+/** Battery amps the display lets through: a line in amps, or a share of what the controller gives. */
+export function appliedCurrentA(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
+  const amps = decoded(profile, raws, "currentLimitA");
+  if (amps !== null) return amps;
+  const share = decoded(profile, raws, "currentShare");
+  return share === null || bike.controllerA === null ? null : share * bike.controllerA;
 }
 
 /** Everything a class is judged on, under these raw values. */
 export function asApplied(profile: DisplayProfile, raws: Raws, bike: Bike): AsApplied {
   return {
     assistCap: appliedCap(profile, raws, bike),
-    capEndsThrottle: capLine(profile)?.encoding.endsThrottle ?? false,
+    throttleCap: throttleCap(profile, raws, bike),
     throttleFitted: bike.throttleFitted,
-    throttleMode: decoded(profile, raws, "throttleMode"),
+    throttleMode: throttleMode(profile, raws),
     walkAssistOn: decoded(profile, raws, "walkAssistOn"),
+    walkAssistKmh: decoded(profile, raws, "walkAssistKmh"),
     motorRatedW: bike.motorRatedW,
     nominalV: bike.packV,
-    currentLimitA: decoded(profile, raws, "currentLimitA"),
+    currentLimitA: appliedCurrentA(profile, raws, bike),
   };
 }

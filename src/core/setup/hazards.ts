@@ -5,7 +5,7 @@
 import { cutOffFloor } from "../battery";
 import type { DisplayProfile } from "../display";
 import type { Severity } from "../law";
-import { decoded, type Raws } from "./applied";
+import { appliedCurrentA, decoded, type Raws } from "./applied";
 import type { Bike } from "./bike";
 
 export type HazardMessage =
@@ -15,9 +15,12 @@ export type HazardMessage =
   | { readonly key: "hazard.cut-off-too-low"; readonly cutOffV: number; readonly leastV: number; readonly series: number }
   | { readonly key: "hazard.current-over"; readonly currentA: number; readonly allowedA: number; readonly by: "bms" | "controller" }
   | { readonly key: "hazard.moves-at-power-on"; readonly level: number | "last-used" }
+  | { readonly key: "hazard.cruise-on" }
+  | { readonly key: "hazard.pin-on" }
+  | { readonly key: "hazard.regeneration" }
   | { readonly key: "hazard.no-brake-cut-off" };
 
-export type HazardSubject = "battery" | "cut-off" | "nominal" | "current" | "power-on" | "brakes";
+export type HazardSubject = "battery" | "cut-off" | "nominal" | "current" | "power-on" | "cruise" | "pin" | "regeneration" | "brakes";
 
 export interface HazardFinding {
   readonly severity: Severity;
@@ -51,19 +54,24 @@ function packHazards(profile: DisplayProfile, raws: Raws, { packV, series, chemi
   return findings;
 }
 
-function currentHazards(profile: DisplayProfile, raws: Raws, { bmsA, controllerA }: Bike): HazardFinding[] {
-  const currentA = decoded(profile, raws, "currentLimitA");
+function currentHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
+  const { bmsA, controllerA } = bike;
+  const currentA = appliedCurrentA(profile, raws, bike);
   if (currentA === null) return [];
   if (bmsA !== null && currentA > bmsA) return [{ severity: "breach", subject: "current", message: { key: "hazard.current-over", currentA, allowedA: bmsA, by: "bms" } }];
   if (controllerA !== null && currentA > controllerA) return [{ severity: "caution", subject: "current", message: { key: "hazard.current-over", currentA, allowedA: controllerA, by: "controller" } }];
   return [];
 }
 
-function ridingHazards(profile: DisplayProfile, raws: Raws, { throttleFitted, brakeCutOff }: Bike): HazardFinding[] {
+function ridingHazards(profile: DisplayProfile, raws: Raws, { throttleFitted, brakeCutOff, motorKind }: Bike): HazardFinding[] {
   const findings: HazardFinding[] = [];
   const level = decoded(profile, raws, "levelAtPowerOn");
   const liveThrottle = throttleFitted === true && decoded(profile, raws, "throttleMode") !== "off" && decoded(profile, raws, "throttleFromStandstill") !== false;
   if (level !== null && level !== 0 && liveThrottle) findings.push({ severity: "caution", subject: "power-on", message: { key: "hazard.moves-at-power-on", level } });
+  if (decoded(profile, raws, "cruiseOn") === true) findings.push({ severity: "caution", subject: "cruise", message: { key: "hazard.cruise-on" } });
+  if (decoded(profile, raws, "startPinOn") === true) findings.push({ severity: "caution", subject: "pin", message: { key: "hazard.pin-on" } });
+  const regen = decoded(profile, raws, "regenShare");
+  if (regen !== null && regen > 0 && motorKind !== "direct-drive-hub") findings.push({ severity: "caution", subject: "regeneration", message: { key: "hazard.regeneration" } });
   if (brakeCutOff === false) findings.push({ severity: "caution", subject: "brakes", message: { key: "hazard.no-brake-cut-off" } });
   return findings;
 }

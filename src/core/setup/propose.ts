@@ -4,10 +4,10 @@
  */
 import { pulsesForAngle, startAngle, type StartAngle } from "../assist";
 import { cutOffFloor } from "../battery";
-import { codeCircumferenceMm, decodeLine, encodeLine, linesOf, rankCodes, shows, type DisplayProfile, type Encoded, type EncodeProblem, type Line, type SettingKey, type SettingValue } from "../display";
+import { contextOf, decodeAll, encodeLine, isShown, linesOf, rawValues, settingsOf, SETTINGS, shows, type Decoded, type DisplayProfile, type Encoded, type EncodeProblem, type Line, type SettingKey, type SettingValue } from "../display";
 import { assistLimit, type AssistLimit, type ClassChoice } from "../law";
-import { trueCap, type Interval, type Rollout } from "../wheel";
-import { decoded, speedometer, type Raws } from "./applied";
+import { rankWheels, trueCap, type Interval, type Rollout } from "../wheel";
+import { appliedCurrentA, decoded, speedometer, type Raws } from "./applied";
 import type { Bike } from "./bike";
 
 /** One candidate of a wheel line, for the picture beside the reason. */
@@ -26,7 +26,7 @@ export type Reason =
   | { readonly key: "reason.by-hand" }
   | { readonly key: "reason.cannot-hold"; readonly problem: EncodeProblem }
   | { readonly key: "reason.wheel"; readonly rollout: Rollout; readonly turns: number; readonly options: readonly WheelOption[]; readonly chosen: string; readonly asFound: WheelOption | null }
-  | { readonly key: "reason.cap"; readonly limit: AssistLimit; readonly r: Interval; readonly settingKmh: number; readonly trueKmh: Interval; readonly heldIn: "kmh" | "mph"; readonly beyond: EncodeProblem | null }
+  | { readonly key: "reason.cap"; readonly limit: AssistLimit; readonly r: Interval; readonly settingKmh: number; readonly trueKmh: Interval; readonly heldIn: "kmh" | "mph"; readonly of: "assist" | "throttle"; readonly beyond: EncodeProblem | null }
   | { readonly key: "reason.cap-not-shown"; readonly basis: "own" | "share" | "unknown" }
   | { readonly key: "reason.no-limit" }
   | { readonly key: "reason.throttle-off"; readonly className: string }
@@ -44,7 +44,20 @@ export type Reason =
   | { readonly key: "reason.power-on-zero" }
   | { readonly key: "reason.class-unit"; readonly unit: "kmh" | "mph"; readonly className: string }
   | { readonly key: "reason.volts-advised" }
-  | { readonly key: "reason.owners-choice" };
+  | { readonly key: "reason.owners-choice" }
+  | { readonly key: "reason.technicians-choice" }
+  | { readonly key: "reason.not-shown"; readonly by: string }
+  | { readonly key: "reason.no-effect" }
+  | { readonly key: "reason.unknown-scale" }
+  | { readonly key: "reason.bundle"; readonly settings: readonly SettingKey[]; readonly missed: readonly SettingKey[]; readonly changed: boolean }
+  | { readonly key: "reason.assist-only"; readonly className: string }
+  | { readonly key: "reason.walk-speed"; readonly limitKmh: number }
+  | { readonly key: "reason.level-zero" }
+  | { readonly key: "reason.cruise-off" }
+  | { readonly key: "reason.regeneration-off" }
+  | { readonly key: "reason.softness"; readonly heavy: boolean }
+  | { readonly key: "reason.readiness"; readonly rider: Bike["rider"] }
+  | { readonly key: "reason.chemistry"; readonly chemistry: Bike["chemistry"] };
 
 export interface ProposedLine {
   readonly line: Line;
@@ -72,6 +85,8 @@ export interface ProposalContext {
 interface Draft {
   readonly value: SettingValue | null;
   readonly reason: Reason;
+  /** The value itself is not allowed, only what lies on its safe side. */
+  readonly strict?: boolean;
 }
 
 const keep = (reason: Reason): Draft => ({ value: null, reason });
@@ -90,22 +105,45 @@ export function propose(context: ProposalContext): readonly ProposedLine[] {
   return lines.flatMap((_, i) => proposed.get(i) ?? []);
 }
 
-const rank = (line: Line | undefined): number => (line?.encoding.kind === "speed-cap" ? 1 : 0);
+/** The wheel and the unit first, since a cap rests on them; lines others hang on before those; bundles and caps last. */
+const rank = (line: Line | undefined): number => {
+  if (!line) return 0;
+  if (line.encoding.kind === "speed-cap") return 3;
+  if (line.encoding.kind === "bundle") return 2;
+  return line.shownWhen || line.mattersWhen ? 1 : 0;
+};
 
 function proposeLine(context: ProposalContext, line: Line, index: number, soFar: Raws): ProposedLine {
   const { encoding } = line;
   const { overrides, unlocked } = context.wishes;
   const stay = (reason: Reason): ProposedLine => ({ line, index, raw: null, reason });
   if (encoding.kind === "read-only") return stay({ key: "reason.read-only" });
+  if (line.shownWhen && !isShown(context.profile, index, soFar)) return stay({ key: "reason.not-shown", by: line.shownWhen.line });
   const override = overrides[line.code];
   if (override !== undefined && (!line.makerOnly || unlocked[line.code])) return { line, index, raw: override, reason: { key: "reason.by-hand" } };
   if (encoding.kind === "reserved") return stay({ key: "reason.reserved" });
+  if (line.effect === "none") return stay({ key: "reason.no-effect" });
   if (line.makerOnly && !unlocked[line.code]) return stay({ key: "reason.maker-only" });
-  if (encoding.kind === "speed-cap") return proposeCap(context, line, index, soFar);
-  if (encoding.kind === "wheel-code") return proposeWheel(context, line, index);
-  const draft = DRAFTS[encoding.setting](context);
+  switch (encoding.kind) {
+    case "speed-cap":
+      return proposeCap(context, line, index, soFar);
+    case "wheel-code":
+    case "wheel-size":
+      return proposeWheel(context, line, index);
+    case "bundle":
+      return proposeBundle(context, line, index);
+    case "unknown-scale":
+      if (encoding.measured.length === 0) return stay({ key: "reason.unknown-scale" });
+      break;
+    default:
+  }
+  const draft = draftOf(context, encoding.setting);
   if (draft.value === null) return stay(draft.reason);
-  return fromEncoded(line, index, encodeLine(encoding, draft.value), draft.reason);
+  const current = context.asFound[index];
+  const encoded = encodeLine(encoding, draft.value, draft.strict ?? false, contextOf(context.profile, soFar));
+  // What already stands for the wanted value stays, even where another number stands for it too.
+  if (encoded.ok && current !== null && current !== undefined && decodeAll(line, current, contextOf(context.profile, soFar))[encoding.setting] === encoded.held) return { line, index, raw: current, reason: draft.reason };
+  return fromEncoded(line, index, encoded, draft.reason);
 }
 
 const fromEncoded = (line: Line, index: number, encoded: Encoded, reason: Reason): ProposedLine =>
@@ -113,21 +151,45 @@ const fromEncoded = (line: Line, index: number, encoded: Encoded, reason: Reason
 
 function proposeWheel({ profile, bike, asFound }: ProposalContext, line: Line, index: number): ProposedLine {
   const { encoding } = line;
-  if (encoding.kind !== "wheel-code" || !bike.rollout) return { line, index, raw: null, reason: { key: "reason.no-fact", needs: "rollout" } };
+  const none: ProposedLine = { line, index, raw: null, reason: { key: "reason.no-fact", needs: "rollout" } };
+  if (!bike.rollout) return none;
   const pulsesSet = decoded(profile, asFound, "pulsesPerTurn") ?? bike.pulsesPerTurn;
-  const ranked = rankCodes(encoding, bike.rollout.mm, bike.pulsesPerTurn / pulsesSet);
+  const percent = decoded(profile, asFound, "speedCalibrationPercent") ?? 100;
+  const candidates = rawValues(encoding).map((raw) => ({ code: raw, circumferenceMm: Number(decodeAll(line, raw, contextOf(profile, asFound)).circumferenceMm ?? 0) }));
+  const ranked = rankWheels(candidates, bike.rollout.mm, ((bike.pulsesPerTurn / pulsesSet) * percent) / 100);
   const best = ranked[0];
-  if (!best) return { line, index, raw: null, reason: { key: "reason.no-fact", needs: "rollout" } };
-  const toOption = ({ code, r }: (typeof ranked)[number]): WheelOption => ({ shows: code.shows, circumferenceMm: codeCircumferenceMm(code), r });
-  const found = ranked.find(({ code }) => code.raw === asFound[index]);
+  if (!best) return none;
+  const toOption = ({ code, circumferenceMm, r }: (typeof ranked)[number]): WheelOption => ({ shows: shows(encoding, code), circumferenceMm, r });
+  const found = ranked.find(({ code }) => code === asFound[index]);
   const near = ranked.slice(0, 4);
   const options = [...(found && !near.includes(found) ? [...near.slice(0, 3), found] : near)].map(toOption).sort((a, b) => a.circumferenceMm - b.circumferenceMm);
   return {
     line,
     index,
-    raw: best.code.raw,
-    reason: { key: "reason.wheel", rollout: bike.rollout, turns: bike.rolloutTurns, options, chosen: best.code.shows, asFound: found ? toOption(found) : null },
+    raw: best.code,
+    reason: { key: "reason.wheel", rollout: bike.rollout, turns: bike.rolloutTurns, options, chosen: shows(encoding, best.code), asFound: found ? toOption(found) : null },
   };
+}
+
+/** One line that sets several things: the option that misses fewest of what is wanted, and the present one where none misses fewer. */
+function proposeBundle(context: ProposalContext, line: Line, index: number): ProposedLine {
+  const stay = (reason: Reason): ProposedLine => ({ line, index, raw: null, reason });
+  if (line.encoding.kind !== "bundle") return stay({ key: "reason.as-found" });
+  const settings = settingsOf(line);
+  const limit = context.choice ? assistLimit(context.choice) : null;
+  const misses = (means: Decoded): readonly SettingKey[] =>
+    settings.filter((setting) => {
+      const has = means[setting];
+      if (setting === "assistCapKmh") return limit !== null && (typeof has !== "number" || has > limit.kmh || (limit.strict && has === limit.kmh));
+      const { value } = draftOf(context, setting);
+      return value !== null && has !== undefined && has !== value;
+    });
+  const ranked = line.encoding.options.map((option) => ({ raw: option.raw, missed: misses(option.means as Decoded) })).sort((a, b) => a.missed.length - b.missed.length);
+  const best = ranked[0];
+  const found = ranked.find(({ raw }) => raw === context.asFound[index]);
+  if (!best) return stay({ key: "reason.as-found" });
+  if (found && found.missed.length <= best.missed.length) return stay({ key: "reason.bundle", settings, missed: found.missed, changed: false });
+  return { line, index, raw: best.raw, reason: { key: "reason.bundle", settings, missed: best.missed, changed: true } };
 }
 
 /** A read-out error of exactly 1 and sure of it: what a cap is worth before the wheel is known. */
@@ -138,20 +200,19 @@ function proposeCap({ profile, bike, choice }: ProposalContext, line: Line, inde
   const stay = (reason: Reason): ProposedLine => ({ line, index, raw: null, reason });
   if (encoding.kind !== "speed-cap") return stay({ key: "reason.as-found" });
   if (!choice) return stay({ key: "reason.no-fact", needs: "class" });
+  const of = encoding.setting === "assistCapKmh" ? "assist" : "throttle";
   const limit = assistLimit(choice);
   if (!limit) return stay({ key: "reason.no-limit" });
+  if (of === "throttle" && choice.rule.throttle.kind !== "to-assist-limit") return stay({ key: "reason.throttle-as-class", className: choice.rule.name });
   if (encoding.basis !== "shown") return stay({ key: "reason.cap-not-shown", basis: encoding.basis });
   const meter = speedometer(profile, soFar, bike);
   if (!meter) return stay({ key: "reason.no-fact", needs: "rollout" });
-  const encoded = encodeLine(encoding, limit.kmh * meter.r.low, limit.strict);
+  const context = contextOf(profile, soFar);
+  const encoded = encodeLine(encoding, limit.kmh * meter.r.low, limit.strict, context);
   if (!encoded.ok) return stay({ key: "reason.cannot-hold", problem: encoded.problem });
   const settingKmh = typeof encoded.held === "number" ? encoded.held : limit.kmh;
-  return {
-    line,
-    index,
-    raw: encoded.raw,
-    reason: { key: "reason.cap", limit, r: meter.r, settingKmh, trueKmh: trueCap(settingKmh, meter.r), heldIn: encoding.heldIn, beyond: encoded.beyond },
-  };
+  const heldIn = encoding.heldIn === "shown" ? context.shownUnit : encoding.heldIn;
+  return { line, index, raw: encoded.raw, reason: { key: "reason.cap", limit, r: meter.r, settingKmh, trueKmh: trueCap(settingKmh, meter.r), heldIn, of, beyond: encoded.beyond } };
 }
 
 /** What a limit comes to on a cap line when the speedometer is right, raw and in km/h. */
@@ -176,9 +237,24 @@ const SPARING_V = 1;
 
 const HEAVY_FRAME = /cargo|long-?tail|trailer|delivery|trike|three-wheel/i;
 
-type Draftable = Exclude<SettingKey, "circumferenceMm" | "assistCapKmh">;
+/** Softness of the ramp as a share of the softest, and readiness of the start. Common practice, no source. */
+const SOFTNESS = { usual: 0.6, heavy: 0.35 } as const;
+const READINESS: Readonly<Record<Bike["rider"], number>> = { novice: 0.4, "used-to-it": 0.65 };
 
-const DRAFTS: { readonly [K in Draftable]: (context: ProposalContext) => Draft } = {
+function draftOf(context: ProposalContext, setting: SettingKey): Draft {
+  const draft = DRAFTS[setting];
+  if (draft) return draft(context);
+  return keep({ key: SETTINGS[setting].setBy === "owner" ? "reason.owners-choice" : "reason.technicians-choice" });
+}
+
+const ownBatteryAmps = ({ profile, bike, asFound }: ProposalContext) => {
+  const amps = [bike.controllerA, bike.bmsA].filter((a): a is number => a !== null);
+  const foundA = appliedCurrentA(profile, asFound, bike);
+  return amps.length === 0 ? null : { allowedA: Math.min(...amps), foundA, reason: { key: "reason.current", controllerA: bike.controllerA, bmsA: bike.bmsA, allowedA: Math.min(...amps), foundA } satisfies Reason };
+};
+
+/** Settings not named here stay as found: the owner's or the technician's choice. */
+const DRAFTS: { readonly [K in SettingKey]?: (context: ProposalContext) => Draft } = {
   throttleMode: ({ bike, choice }) => {
     if (bike.throttleFitted === false) return keep({ key: "reason.throttle-not-fitted" });
     if (!choice) return keep({ key: "reason.no-fact", needs: "class" });
@@ -201,19 +277,21 @@ const DRAFTS: { readonly [K in Draftable]: (context: ProposalContext) => Draft }
     return { value: share, reason: { key: "reason.start-strength", share, heavy } };
   },
   walkAssistOn: ({ choice }) => keep({ key: "reason.walk-assist", limitKmh: choice?.rule.walkAssistKmh ?? null }),
-  currentLimitA: ({ profile, bike, asFound }) => {
-    const amps = [bike.controllerA, bike.bmsA].filter((a): a is number => a !== null);
-    if (amps.length === 0) return keep({ key: "reason.no-fact", needs: "current" });
-    const allowedA = Math.min(...amps);
-    const foundA = decoded(profile, asFound, "currentLimitA");
-    const reason: Reason = { key: "reason.current", controllerA: bike.controllerA, bmsA: bike.bmsA, allowedA, foundA };
-    // Never raised of its own accord: more current heats controller, wires and connectors.
-    return foundA !== null && foundA <= allowedA ? keep(reason) : { value: allowedA, reason };
+  // Never raised of its own accord: more current heats controller, wires and connectors.
+  currentLimitA: (context) => {
+    const amps = ownBatteryAmps(context);
+    if (!amps) return keep({ key: "reason.no-fact", needs: "current" });
+    return amps.foundA !== null && amps.foundA <= amps.allowedA ? keep(amps.reason) : { value: amps.allowedA, reason: amps.reason };
+  },
+  currentShare: (context) => {
+    const amps = ownBatteryAmps(context);
+    if (!amps || context.bike.controllerA === null) return keep({ key: "reason.no-fact", needs: "current" });
+    return amps.foundA !== null && amps.foundA <= amps.allowedA ? keep(amps.reason) : { value: amps.allowedA / context.bike.controllerA, reason: amps.reason };
   },
   cutOffV: ({ profile, bike, asFound }) => {
     if (bike.series === null) return keep({ key: "reason.no-fact", needs: "pack" });
     const line = linesOf(profile).find(({ encoding }) => encoding.setting === "cutOffV");
-    const stepV = line?.encoding.kind === "scaled" ? line.encoding.perRaw : 1;
+    const stepV = line?.encoding.kind === "number" || line?.encoding.kind === "around-default" ? Math.abs(line.encoding.perRaw) : 1;
     const { advisedV } = cutOffFloor(bike.series, bike.chemistry, stepV);
     const foundV = decoded(profile, asFound, "cutOffV");
     const reason: Reason = { key: "reason.cut-off", series: bike.series, perCellV: advisedV / bike.series, advisedV, chemistry: bike.chemistry };
@@ -222,16 +300,28 @@ const DRAFTS: { readonly [K in Draftable]: (context: ProposalContext) => Draft }
   nominalV: ({ bike }) =>
     bike.packV === null ? keep({ key: "reason.no-fact", needs: "pack" }) : { value: bike.packV, reason: { key: "reason.nominal", packV: bike.packV, series: bike.series } },
   pulsesPerTurn: ({ bike }) => ({ value: bike.pulsesPerTurn, reason: { key: "reason.pulses", pulses: bike.pulsesPerTurn } }),
-  assistLevels: () => keep({ key: "reason.owners-choice" }),
   levelAtPowerOn: () => ({ value: 0, reason: { key: "reason.power-on-zero" } }),
   speedUnit: ({ choice }) =>
     choice ? { value: choice.rule.speedUnit, reason: { key: "reason.class-unit", unit: choice.rule.speedUnit, className: choice.rule.name } } : keep({ key: "reason.no-fact", needs: "class" }),
-  autoOffMin: () => keep({ key: "reason.owners-choice" }),
   batteryReadout: () => ({ value: "volts", reason: { key: "reason.volts-advised" } }),
+  driveMode: ({ bike, choice }) => {
+    if (bike.throttleFitted === false) return keep({ key: "reason.throttle-not-fitted" });
+    if (!choice) return keep({ key: "reason.no-fact", needs: "class" });
+    const { kind } = choice.rule.throttle;
+    if (kind === "none" || kind === "only-while-pedalling" || kind === "walking-pace") return { value: "assist-only", reason: { key: "reason.assist-only", className: choice.rule.name } };
+    return keep({ key: "reason.throttle-as-class", className: choice.rule.name });
+  },
+  walkAssistKmh: ({ choice }) => {
+    const limitKmh = choice?.rule.walkAssistKmh ?? null;
+    return limitKmh === null ? keep({ key: "reason.walk-assist", limitKmh }) : { value: limitKmh, reason: { key: "reason.walk-speed", limitKmh } };
+  },
+  levelZero: () => ({ value: true, reason: { key: "reason.level-zero" } }),
+  cruiseOn: () => ({ value: false, reason: { key: "reason.cruise-off" } }),
+  regenShare: ({ bike }) => (bike.motorKind === "direct-drive-hub" ? keep({ key: "reason.owners-choice" }) : { value: 0, reason: { key: "reason.regeneration-off" } }),
+  rampSoftness: ({ bike }) => {
+    const heavy = HEAVY_FRAME.test(bike.frame);
+    return { value: heavy ? SOFTNESS.heavy : SOFTNESS.usual, reason: { key: "reason.softness", heavy } };
+  },
+  startReadiness: ({ bike }) => ({ value: READINESS[bike.rider], reason: { key: "reason.readiness", rider: bike.rider } }),
+  packChemistry: ({ bike }) => ({ value: bike.chemistry, reason: { key: "reason.chemistry", chemistry: bike.chemistry } }),
 };
-
-/** What a raw value of a line means, for the sheet: the value shown and the canonical value behind it. */
-export const meaningOf = (line: Line, raw: number): { readonly shows: string; readonly means: SettingValue | null } => ({
-  shows: shows(line.encoding, raw),
-  means: decodeLine(line.encoding, raw),
-});

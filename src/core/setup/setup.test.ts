@@ -45,7 +45,7 @@ describe("the fat tyre set as 26", () => {
     expect(keys(byHand.targetFindings)).not.toContain("cap.over");
   });
   it("keeps three per cent in hand while the display's code is only assumed", () => {
-    const unproven: DisplayProfile = { ...TARN, menu: { ...TARN.menu, lines: TARN.menu.lines.map((line) => (line.encoding.kind === "wheel-code" ? { ...line, encoding: { ...line.encoding, circumferenceUncertainty: 0.03 } } : line)) } };
+    const unproven: DisplayProfile = { ...TARN, lines: TARN.lines.map((line) => (line.encoding.kind === "wheel-code" ? { ...line, encoding: { ...line.encoding, circumferenceUncertainty: 0.03 } } : line)) };
     expect(targetOf(makeSheet(context({ profile: unproven })), "53")).toBe(24);
   });
 });
@@ -96,8 +96,8 @@ describe("missing facts narrow the plan and never fake a figure", () => {
     expect(keys(sheet.presentFindings).filter((key) => key.startsWith("cap."))).toEqual([]);
   });
   it("a cap of another basis is never turned into a true speed", () => {
-    for (const basis of ["own", "share", "unknown"] as const) {
-      const profile: DisplayProfile = { ...TARN, menu: { ...TARN.menu, lines: TARN.menu.lines.map((line) => (line.encoding.kind === "speed-cap" ? { ...line, encoding: { ...line.encoding, basis } } : line)) } };
+    for (const basis of ["own", "unknown"] as const) {
+      const profile: DisplayProfile = { ...TARN, lines: TARN.lines.map((line) => (line.encoding.kind === "speed-cap" ? { ...line, encoding: { ...line.encoding, basis } } : line)) };
       expect(appliedCap(profile, found, context().bike)).toEqual({ kind: "unmeasured", basis });
       expect(makeSheet(context({ profile })).rows[at("53")]?.reason).toEqual({ key: "reason.cap-not-shown", basis });
     }

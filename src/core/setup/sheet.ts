@@ -2,11 +2,11 @@
  * The sheet: every line of the display as found, as it should be and as left, with its reason, its findings and its mark.
  * Findings hang on the lines whose values cause them; what the target mends is told apart from what it leaves.
  */
-import { linesOf, SETTINGS, type DisplayProfile, type Line, type SettingKey, type Settings } from "../display";
+import { contextOf, decodeAll, isShown, linesOf, settingsOf, shows, SETTINGS, type Decoded, type DisplayProfile, type EncodingContext, type Line, type SettingKey } from "../display";
 import { judge, type AppliedCap, type ClassChoice, type Finding, type LawMessage, type Severity, type Subject } from "../law";
 import { appliedCap, asApplied, type Raws } from "./applied";
 import { hazards, type HazardMessage, type HazardSubject } from "./hazards";
-import { meaningOf, propose, type ProposalContext, type Reason } from "./propose";
+import { propose, type ProposalContext, type Reason } from "./propose";
 
 export type SheetMessage = LawMessage | HazardMessage;
 
@@ -24,14 +24,15 @@ export type Mark = "same" | "odd" | "caution" | "breach" | "unknown" | "left-alo
 export interface SheetValue {
   readonly raw: number;
   readonly shows: string;
-  readonly means: Settings[SettingKey] | null;
+  /** Every canonical value it stands for under the column it stands in. */
+  readonly means: Decoded;
 }
 
 export interface SheetRow {
   readonly code: string;
   readonly index: number;
   readonly line: Line;
-  readonly setting: SettingKey | null;
+  readonly settings: readonly SettingKey[];
   /** What the display holds at present as far as anybody knows: as found, or as programmed since. */
   readonly present: SheetValue | null;
   readonly asFound: SheetValue | null;
@@ -41,6 +42,8 @@ export interface SheetRow {
   readonly mark: Mark;
   readonly reason: Reason;
   readonly locked: boolean;
+  /** Whether the menu has the line at all, as it is and with the targets set. */
+  readonly shown: { readonly present: boolean; readonly target: boolean };
 }
 
 export interface Sheet {
@@ -62,15 +65,18 @@ export interface SheetContext extends ProposalContext {
 }
 
 const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly SettingKey[]>> = {
-  "assist-cap": ["assistCapKmh", "circumferenceMm", "pulsesPerTurn"],
-  throttle: ["throttleMode"],
-  "walk-assist": ["walkAssistOn"],
-  motor: ["currentLimitA"],
+  "assist-cap": ["assistCapKmh", "capPowerShare", "circumferenceMm", "speedCalibrationPercent", "pulsesPerTurn", "motorPulses"],
+  throttle: ["throttleMode", "driveMode", "throttleCapKmh"],
+  "walk-assist": ["walkAssistKmh", "walkAssistOn"],
+  motor: ["currentLimitA", "currentShare"],
   battery: ["nominalV"],
   nominal: ["nominalV"],
   "cut-off": ["cutOffV"],
-  current: ["currentLimitA"],
+  current: ["currentLimitA", "currentShare"],
   "power-on": ["levelAtPowerOn", "throttleFromStandstill"],
+  cruise: ["cruiseOn"],
+  pin: ["startPinOn"],
+  regeneration: ["regenShare"],
   brakes: [],
 };
 
@@ -81,7 +87,7 @@ export function findingsOn(profile: DisplayProfile, raws: Raws, bike: SheetConte
 }
 
 const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): readonly string[] =>
-  SUBJECT_SETTINGS[subject].flatMap((setting) => linesOf(profile).filter(({ encoding }) => encoding.setting === setting).map(({ code }) => code));
+  [...new Set(SUBJECT_SETTINGS[subject].flatMap((setting) => linesOf(profile).filter((line) => settingsOf(line).includes(setting)).map(({ code }) => code)))];
 
 const GRAVITY: readonly Severity[] = ["breach", "caution", "unknown", "note"];
 const gravity = ({ severity }: { severity: Severity }): number => GRAVITY.indexOf(severity);
@@ -93,27 +99,28 @@ export function makeSheet(context: SheetContext): Sheet {
   const targetRaws: Raws = proposals.map(({ raw, index }) => raw ?? asFound[index] ?? present[index] ?? null);
   const presentFindings = findingsOn(profile, present, bike, choice);
   const targetFindings = findingsOn(profile, targetRaws, bike, choice);
+  const presentContext = contextOf(profile, present);
+  const targetContext = contextOf(profile, targetRaws);
+  const foundContext = contextOf(profile, asFound);
   const rows = proposals.map(({ line, index, reason }): SheetRow => {
-    const valueAt = (raws: Raws): SheetValue | null => {
-      const raw = raws[index];
-      return raw === null || raw === undefined ? null : { raw, ...meaningOf(line, raw) };
-    };
-    const presentValue = valueAt(present);
-    const target = valueAt(targetRaws);
-    const changes = target === null ? false : presentValue === null ? null : presentValue.raw !== target.raw;
+    const presentValue = valueAt(line, present[index], presentContext);
+    const target = valueAt(line, targetRaws[index], targetContext);
+    const shown = { present: isShown(profile, index, present), target: isShown(profile, index, targetRaws) };
+    const changes = target === null || !shown.target ? false : presentValue === null ? null : presentValue.raw !== target.raw;
     const locked = line.makerOnly && !context.wishes.unlocked[line.code];
     return {
       code: line.code,
       index,
       line,
-      setting: line.encoding.setting,
+      settings: settingsOf(line),
       present: presentValue,
-      asFound: valueAt(asFound),
+      asFound: valueAt(line, asFound[index], foundContext),
       target,
       changes,
-      mark: markOf({ code: line.code, changes, locked, presentKnown: presentValue !== null, stays: reason.key }, presentFindings, targetFindings),
+      mark: markOf({ code: line.code, changes, locked, presentKnown: presentValue !== null || !shown.present, shown: shown.present || shown.target, stays: reason.key }, presentFindings, targetFindings),
       reason,
       locked,
+      shown,
     };
   });
   return {
@@ -127,6 +134,9 @@ export function makeSheet(context: SheetContext): Sheet {
   };
 }
 
+const valueAt = (line: Line, raw: number | null | undefined, context: EncodingContext): SheetValue | null =>
+  raw === null || raw === undefined ? null : { raw, shows: shows(line.encoding, raw), means: decodeAll(line, raw, context) };
+
 const SERIOUS: ReadonlySet<Severity> = new Set(["breach", "caution", "unknown"]);
 
 interface MarkFacts {
@@ -134,14 +144,15 @@ interface MarkFacts {
   readonly changes: boolean | null;
   readonly locked: boolean;
   readonly presentKnown: boolean;
+  readonly shown: boolean;
   readonly stays: Reason["key"];
 }
 
-function markOf({ code, changes, locked, presentKnown, stays }: MarkFacts, presentFindings: readonly SheetFinding[], targetFindings: readonly SheetFinding[]): Mark {
+function markOf({ code, changes, locked, presentKnown, shown, stays }: MarkFacts, presentFindings: readonly SheetFinding[], targetFindings: readonly SheetFinding[]): Mark {
   const worst = (severity: Severity) => [...presentFindings, ...targetFindings].some((finding) => finding.severity === severity && finding.lines[0] === code);
   if (worst("breach")) return "breach";
   if (worst("caution")) return "caution";
-  if (stays === "reason.read-only") return "left-alone";
+  if (stays === "reason.read-only" || !shown) return "left-alone";
   if (!presentKnown || worst("unknown") || changes === null) return "unknown";
   if (changes) return "odd";
   return locked ? "left-alone" : "same";
@@ -160,9 +171,9 @@ export const countSheet = ({ rows, presentFindings }: Sheet): SheetCounts => ({
   odd: rows.filter((row) => row.changes === true).length,
   breaches: presentFindings.filter((finding) => finding.severity === "breach").length,
   cautions: presentFindings.filter((finding) => finding.severity === "caution").length,
-  unknown: rows.filter((row) => row.present === null && row.line.encoding.kind !== "read-only").length,
+  unknown: rows.filter((row) => row.present === null && row.shown.present && row.line.encoding.kind !== "read-only").length,
   leftAlone: rows.filter((row) => row.mark === "left-alone").length,
 });
 
-/** The definition behind a row's setting, or null on lines that set nothing. */
-export const definitionOf = (row: SheetRow) => (row.setting ? SETTINGS[row.setting] : null);
+/** The definitions behind a row's settings; none on lines that set nothing. */
+export const definitionsOf = (row: SheetRow) => row.settings.map((setting) => SETTINGS[setting]);

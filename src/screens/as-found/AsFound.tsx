@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
-import { atHome, decodeLine, factoryRaws, linesOf, rawValues, shows, type DisplayProfile } from "@/core/display";
+import { atHome, contextOf, decodeAll, factoryRaws, linesOf, rawValues, shows, type DisplayProfile } from "@/core/display";
 import { readingTour } from "@/core/record";
 import { Button, buttonClass, Caution, Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, keyNames, lineName, shownProblemText, valueMeaning } from "@/ui/wording";
@@ -127,7 +127,7 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
   const usual = readOnly ? "" : shows(line.encoding, line.factoryRaw);
   const problem = found[at]?.problem;
   const raw = found[at]?.raw;
-  const meaning = raw === null || raw === undefined ? null : valueMeaning(line, decodeLine(line.encoding, raw));
+  const meaning = raw === null || raw === undefined ? null : valueMeaning(decodeAll(line, raw, contextOf(profile, found.map((each) => each.raw))));
   const go = (index: number) => {
     setSince(moment());
     onGo(index);

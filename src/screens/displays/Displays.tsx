@@ -1,11 +1,11 @@
 "use client";
 import { useState } from "react";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
-import { atHome, factoryRaws, rawValues, shows, SETTINGS, type DisplayProfile, type MenuState } from "@/core/display";
+import { atHome, factoryRaws, rawValues, settingsOf, shows, SETTINGS, type DisplayProfile, type Line, type MenuState } from "@/core/display";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Caution } from "@/ui/primitives";
-import { keyNames, lineName, secondsOf, WHO_SETS } from "@/ui/wording";
+import { deedWords, keyNames, lineName, secondsOf, WHO_SETS } from "@/ui/wording";
 
 /** The displays this copy knows: their keys, their lines, and a simulated one to press. */
 export function Displays() {
@@ -20,20 +20,12 @@ export function Displays() {
   );
 }
 
-const DEEDS: Readonly<Record<DisplayProfile["rules"][number]["does"]["kind"], string>> = {
-  "power-on": "switches on",
-  "power-off": "switches off",
-  "open-menu": "opens the menu",
-  "next-line": "goes to the next line",
-  "step-value": "steps the value",
-  "save-and-leave": "saves and leaves",
-  "leave-without-saving": "leaves without saving",
-  "start-walk-assist": "starts walk assist: the motor runs",
-  "step-level": "steps the level",
-  "toggle-lamp": "switches the lamp",
-};
+const SCREENS = { off: "Off", home: "Home screen", menu: "Menu", code: "Code", confirm: "Question", monitor: "Monitor" } as const;
 
-const SCREENS = { off: "Off", home: "Home screen", menu: "Menu" } as const;
+function whoSets(line: Line): string {
+  const [setting] = settingsOf(line);
+  return line.makerOnly ? WHO_SETS.maker : setting ? WHO_SETS[SETTINGS[setting].setBy] : "nobody";
+}
 
 function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
   const [state, setState] = useState<MenuState>(() => atHome(profile, factoryRaws(profile)));
@@ -62,7 +54,7 @@ function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
                 <td className="py-1 pr-3 font-semibold">
                   {keyNames(profile, rule.keys)} {rule.gesture.kind === "hold" ? <span className="font-normal text-quiet">held {secondsOf(rule.gesture.holdMs)} s</span> : null}
                 </td>
-                <td className="py-1">{DEEDS[rule.does.kind]}</td>
+                <td className="py-1">{deedWords(profile, rule)}</td>
               </tr>
             ))}
           </tbody>
@@ -80,7 +72,7 @@ function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
               </tr>
             </thead>
             <tbody>
-              {profile.menu.lines.map((line) => {
+              {profile.lines.map((line) => {
                 const raws = rawValues(line.encoding);
                 const first = raws[0];
                 const last = raws[raws.length - 1];
@@ -91,7 +83,7 @@ function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
                     <td className="py-1 pr-3">{lineName(line)}</td>
                     <td className="py-1 pr-3">{range}</td>
                     <td className="py-1 pr-3">{line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}</td>
-                    <td className="py-1 text-quiet">{line.encoding.setting ? WHO_SETS[SETTINGS[line.encoding.setting].setBy] : "nobody"}</td>
+                    <td className="py-1 text-quiet">{whoSets(line)}</td>
                   </tr>
                 );
               })}

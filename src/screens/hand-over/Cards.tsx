@@ -1,7 +1,7 @@
-import { atHome, levelsInForce, type DisplayProfile } from "@/core/display";
+import { atHome, levelsInForce, type Deed } from "@/core/display";
 import type { KeyWork } from "@/core/record";
 import { decoded } from "@/core/setup";
-import { keyNames, keyOf, count, duration, dayAndTime, lineName, plain, reasonWords, speed, stepRunWords, valueMeaning } from "@/ui/wording";
+import { deedWords, gestureWords, keyNames, keyOf, ruleConditions, count, duration, dayAndTime, lineName, plain, reasonWords, speed, stepRunWords, valueMeaning } from "@/ui/wording";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import type { StageProps } from "../job/JobScreen";
 import { stepName } from "../program/stepWords";
@@ -73,21 +73,24 @@ export function WorkshopSheet({ job, workings }: StageProps) {
   );
 }
 
+/** Deeds that are the rider's own business. */
+const OWNERS: ReadonlySet<Deed["kind"]> = new Set<Deed["kind"]>(["power-on", "power-off", "start-walk-assist", "step-level", "toggle-lamp", "toggle-hazard-lamp", "next-info", "open-monitor", "start-cruise", "end-cruise", "step-backlight"]);
+
 /** Owner's card: their keys, their levels, their limits. */
 export function OwnersCard({ job, workings }: StageProps) {
   const { sheet, choice } = workings;
   const { profile } = job;
   if (!sheet || !profile) return null;
   const { unit } = voiceOf(workings);
-  const levels = levelsInForce(profile, atHome(profile, sheet.targetRaws.map((raw, i) => raw ?? profile.menu.lines[i]?.factoryRaw ?? 0)));
+  const levels = levelsInForce(profile, atHome(profile, sheet.targetRaws.map((raw, i) => raw ?? profile.lines[i]?.factoryRaw ?? 0)));
   const cap = sheet.targetCap;
   const cutOff = decoded(profile, sheet.targetRaws, "cutOffV");
   const powerOn = decoded(profile, sheet.targetRaws, "levelAtPowerOn");
-  const throttle = sheet.rows.find((row) => row.setting === "throttleMode");
+  const throttle = sheet.rows.find((row) => row.settings.includes("throttleMode"));
   const facts: readonly (readonly [string, string])[] = [
     ["Assist ends at", cap.kind === "true" ? `${speed(cap.kmh.nominal, unit)} true, ${plain(cap.shownKmh)} km/h set` : cap.kind === "uncapped" ? "no cap" : "measured, see the workshop sheet"],
     ["Levels", `0 to ${levels}, starts in ${powerOn === "last-used" ? "the one last used" : `level ${powerOn ?? 0}`}`],
-    ["Throttle", workings.bike.throttleFitted === false ? "none fitted" : throttle?.target ? (valueMeaning(throttle.line, throttle.target.means) ?? throttle.target.shows) : "see the workshop sheet"],
+    ["Throttle", workings.bike.throttleFitted === false ? "none fitted" : throttle?.target ? (valueMeaning(throttle.target.means) ?? throttle.target.shows) : "see the workshop sheet"],
     ["Battery cuts off at", cutOff === null ? "see the workshop sheet" : `${plain(cutOff)} V. Charge well before.`],
   ];
   return (
@@ -106,14 +109,15 @@ export function OwnersCard({ job, workings }: StageProps) {
           <h3 className="mb-2 text-[1.1rem]">Your keys</h3>
           <ul className="flex flex-col gap-2">
             {profile.rules
-              .filter((rule) => (rule.on === "home" || rule.on === "off") && rule.does.kind !== "open-menu")
+              .filter((rule) => (rule.on === "home" || rule.on === "off") && OWNERS.has(rule.does.kind))
               .map((rule, i) => {
                 const key = rule.keys[0] ? keyOf(profile, rule.keys[0]) : null;
                 return (
                   <li key={i} className="flex items-center gap-3">
                     {key ? <KeyCap displayKey={key} size={36} /> : null}
                     <span>
-                      <strong>{keyNames(profile, rule.keys)}</strong> {rule.gesture.kind === "hold" ? `held ${plain(rule.gesture.holdMs / 1000)} s` : "tapped"}: {OWNER_DEEDS[rule.does.kind]}
+                      <strong>{keyNames(profile, rule.keys)}</strong> {gestureWords(rule)}: {deedWords(profile, rule)}
+                      {ruleConditions(profile, rule) ? `, ${ruleConditions(profile, rule)}` : ""}
                     </span>
                   </li>
                 );
@@ -133,19 +137,6 @@ export function OwnersCard({ job, workings }: StageProps) {
     </article>
   );
 }
-
-const OWNER_DEEDS: Readonly<Record<DisplayProfile["rules"][number]["does"]["kind"], string>> = {
-  "power-on": "switches on",
-  "power-off": "switches off",
-  "open-menu": "opens the settings",
-  "next-line": "next line",
-  "step-value": "steps the value",
-  "save-and-leave": "saves",
-  "leave-without-saving": "leaves",
-  "start-walk-assist": "walk assist while held: walk beside the bike",
-  "step-level": "changes the level",
-  "toggle-lamp": "lamp on or off",
-};
 
 /** Way-back card: the keys that bring the display back to how it was found. */
 export function WayBackCard({ job, workings, work }: StageProps & { readonly work: KeyWork }) {

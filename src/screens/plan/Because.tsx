@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { rawValues, shows } from "@/core/display";
 import { withEvent } from "@/core/record";
-import { definitionOf, type Reason, type Sheet, type SheetRow } from "@/core/setup";
+import { definitionsOf, type Reason, type Sheet, type SheetRow } from "@/core/setup";
 import { Button, KeptField, SignShape } from "@/ui/primitives";
 import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
@@ -17,13 +17,13 @@ const SAFE_SIDES = { down: "smaller", up: "larger" } as const;
 
 /** Why this line should hold this value: the sentence, the working, the alternatives, what it mends. */
 export function Because({ job, change, row, sheet, voice }: BecauseProps) {
-  const definition = definitionOf(row);
+  const [definition] = definitionsOf(row);
   const reason = reasonWords(row.reason, job.profile?.name ?? "The display", voice);
   const mended = sheet.mended.filter((finding) => finding.lines.includes(row.code));
   const left = sheet.targetFindings.filter((finding) => finding.lines[0] === row.code);
-  const held = (value: SheetRow["target"]) => (value ? (valueMeaning(row.line, value.means) ?? value.shows) : "unread");
+  const held = (value: SheetRow["target"]) => (value ? (valueMeaning(value.means) ?? value.shows) : "unread");
   const title = row.changes === true ? `${lineName(row.line)} ${held(row.present)} → ${held(row.target)}` : row.changes === null && row.target ? `${lineName(row.line)} → ${held(row.target)}` : `${lineName(row.line)} ${held(row.present)}`;
-  const short = row.setting === "circumferenceMm" ? (row.changes ? `Wheel ${row.present?.shows ?? "unread"} → ${row.target?.shows}` : `Wheel ${row.present?.shows ?? "unread"}`) : title;
+  const short = row.settings[0] === "circumferenceMm" ? (row.changes ? `Wheel ${row.present?.shows ?? "unread"} → ${row.target?.shows}` : `Wheel ${row.present?.shows ?? "unread"}`) : title;
   return (
     <section aria-label={`Because: line ${row.code}`} className="rounded-xl bg-sheet p-5">
       <p className="code text-quiet">Line {row.code}</p>

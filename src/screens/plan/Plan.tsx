@@ -170,7 +170,7 @@ function Row({ row, selected, onSelect }: { readonly row: SheetRow; readonly sel
 
 function Value({ row, value }: { readonly row: SheetRow; readonly value: NonNullable<SheetRow["target"]> }) {
   // A wheel code is what the technician sees and sets; the millimetres behind it stand in its reason.
-  const meaning = row.setting === "circumferenceMm" ? null : valueMeaning(row.line, value.means);
+  const meaning = row.settings[0] === "circumferenceMm" ? null : valueMeaning(value.means);
   const bare = meaning && (meaning === value.shows || meaning.startsWith(`${value.shows} `) || Number(value.shows) === Number.parseFloat(meaning));
   return (
     <>

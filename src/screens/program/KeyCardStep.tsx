@@ -1,6 +1,6 @@
-import { shows, viewOf, type DisplayProfile } from "@/core/display";
+import { lineAt, linesOf, shows, viewOf, type DisplayProfile } from "@/core/display";
 import type { CardStep } from "@/core/keys";
-import { lineName } from "@/ui/wording";
+import { lineName, viewWords } from "@/ui/wording";
 import { StrokeRuns } from "./StrokeRuns";
 
 interface KeyCardStepProps {
@@ -12,6 +12,8 @@ interface KeyCardStepProps {
 const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readonly after: string }>> = {
   "switch-on": { title: "Switch it on", after: "The home screen must come up." },
   open: { title: "Open the menu", after: "" },
+  code: { title: "Enter the code", after: "" },
+  go: { title: "", after: "" },
   line: { title: "", after: "" },
   save: { title: "Save and leave", after: "Back on the home screen. It is saved, and not yet in force." },
   leave: { title: "Leave without saving", after: "Back on the home screen." },
@@ -21,13 +23,15 @@ const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readon
 
 /** One step, read from a metre away: the line, what it shows, what it must show, and the keys. */
 export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
-  const line = step.line === null ? undefined : profile.menu.lines[step.line];
+  const line = step.line === null ? undefined : linesOf(profile)[step.line];
   const view = viewOf(profile, step.after);
   const beforeView = viewOf(profile, step.before);
   const from = beforeView.kind === "line" ? beforeView.code : null;
   const size = step.runs.length > 2 ? 84 : 104;
   if (line && view.kind === "line") {
-    const raw = step.before.pending[view.line];
+    // What the line holds before the step: the blinking value where it is already being changed.
+    const { screen } = step.before;
+    const raw = screen.kind === "menu" && screen.draft !== null && lineAt(profile, step.before) === view.line ? screen.draft : step.before.pending[view.line];
     const now = raw === undefined ? "" : shows(line.encoding, raw);
     const isUnread = unread.includes(view.line);
     const changes = now !== view.shows;
@@ -65,9 +69,9 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
   const words = TITLES[step.kind];
   return (
     <div>
-      <h3 className="mb-6 text-[2.9rem] max-sm:text-[2rem]">{words.title}</h3>
+      <h3 className="mb-6 text-[2.9rem] max-sm:text-[2rem]">{step.kind === "go" ? `Go into ${step.page ?? "the next page"}` : words.title}</h3>
       <StrokeRuns profile={profile} runs={step.runs} size={size} from={from} />
-      <p className="mt-4 text-[1.1rem]">{step.kind === "open" && view.kind === "line" ? `It must show line ${view.code}.` : words.after}</p>
+      <p className="mt-4 text-[1.1rem]">{view.kind === "home" || view.kind === "off" ? words.after : `It must show ${viewWords(view)}.`}</p>
     </div>
   );
 }

@@ -2,13 +2,13 @@
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useEffect, useMemo, useRef, useState } from "react";
-import { viewOf, type DisplayProfile, type MenuState } from "@/core/display";
+import { codeOf, lineAt, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
 import { closedByItself, likelySlips, nearMisses, type Slip } from "@/core/keys";
-import { advanceProgram, keyWork, startProgram, takeReading, withEvent, type Job, type KeyWork, type Program as ProgramRecord } from "@/core/record";
+import { advanceProgram, keptState, keyWork, startProgram, takeReading, withEvent, type Job, type KeyWork, type Program as ProgramRecord } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, buttonClass, Caution, Choice, FindingLine, KeptField, useShortcuts, useTell } from "@/ui/primitives";
-import { count, duration, findingText, keyNames, planProblemText } from "@/ui/wording";
+import { count, DANGER_WORDS, duration, findingText, keyNames, planProblemText, secondsOf, viewWords } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/JobScreen";
 import { outlookOf } from "../job/outlook";
@@ -16,7 +16,7 @@ import { voiceOf } from "../rack/ticket";
 import { KeyCardStep } from "./KeyCardStep";
 import { MenuClock, moment } from "./MenuClock";
 import { ReadingStep } from "./ReadingStep";
-import { stepName, viewWords } from "./stepWords";
+import { stepName } from "./stepWords";
 
 const ShowsSomethingElse = dynamic(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse), { ssr: false });
 
@@ -111,13 +111,13 @@ function KeyCard({ job, change, profile, program }: CardProps) {
 
   /** Takes a settled state: shows it, keeps it, and lets `edit` add to the record. */
   const settle = (next: MenuState, edit: (now: Job) => Job = (now) => now) => {
-    const rested: MenuState = { ...next, held: null };
-    const line = rested.screen.kind === "menu" ? rested.screen.line : -1;
+    const rested: MenuState = { ...next, held: null, tapped: null };
+    const line = lineAt(profile, rested);
     const raw = rested.pending[line];
     // The simulated display tells by itself what a line holds; on the bike the technician does.
     const read = (now: Job): Job => (simulated && raw !== undefined ? takeReading(now, line, raw) : now);
     const keep = (now: Job): Job => read(edit(advanceProgram(now, rested, nowIso())));
-    const after = keep({ ...job, program: { ...program, state: rested as ProgramRecord["state"] } });
+    const after = keep({ ...job, program: { ...program, state: keptState(rested) } });
     const kept = after.program?.state ?? rested;
     // The machine's own state stays the live one unless the record changed it.
     const shown = sameValues(kept, rested) ? next : kept;
@@ -130,14 +130,14 @@ function KeyCard({ job, change, profile, program }: CardProps) {
   /** A line nobody had read: what it shows becomes its as-found value, and the targets are worked out anew. */
   const settleReading = (state: MenuState, line: number, raw: number) => settle(state, (now) => withNotice(null)(takeReading(now, line, raw)));
   const withNotice = (notice: ProgramRecord["notice"]) => (now: Job): Job => (now.program ? { ...now, program: { ...now.program, notice } } : now);
-  const codes = (lines: readonly number[]): string[] => lines.flatMap((i) => profile.menu.lines[i]?.code ?? []);
+  const codes = (lines: readonly number[]): string[] => lines.map((i) => codeOf(profile, i));
   const closing = (before: MenuState) => {
     const { lines, kept } = closedByItself(profile, before);
     const detail = codes(lines);
     return (now: Job): Job => withEvent(withNotice({ kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: detail })(now), nowIso(), "menu-closed", detail.join(" "));
   };
 
-  const here = settled.screen.kind === "menu" ? settled.screen.line : -1;
+  const here = lineAt(profile, settled);
   const reading = !simulated && program.unread.includes(here);
   const hereShows = settled.pending[here];
 
@@ -150,10 +150,10 @@ function KeyCard({ job, change, profile, program }: CardProps) {
   const recover = (slip: Pick<Slip, "state" | "how">) => {
     setAsking(false);
     setPast((all) => [...all.slice(-20), settled]);
-    const { screen } = slip.state;
-    if (screen.kind === "menu" && program.unread.includes(screen.line)) {
-      const raw = slip.state.pending[screen.line];
-      if (raw !== undefined) return settleReading(slip.state, screen.line, raw);
+    const line = lineAt(profile, slip.state);
+    if (program.unread.includes(line)) {
+      const raw = slip.state.pending[line];
+      if (raw !== undefined) return settleReading(slip.state, line, raw);
     }
     const note = slip.how === "menu-closed" && settled.screen.kind === "menu" ? closing(settled) : slip.state.screen.kind === "off" && settled.screen.kind === "menu" ? withNotice({ kind: "power-lost", lines: codes(closedByItself(profile, settled).lines) }) : withNotice({ kind: "off-plan", lines: [] });
     settle(slip.state, (now) => withEvent(note(now), nowIso(), "recovered", slip.how));
@@ -205,7 +205,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
   const total = Math.max(fromHome, work.steps.length);
   const slips = likelySlips(profile, step);
   const inMenu = settled.screen.kind === "menu";
-  const misses = step.kind === "open" && step.runs[0] && "keys" in step.runs[0].stroke ? nearMisses(profile, "home", step.runs[0].stroke.keys) : [];
+  const misses = step.kind === "open" && step.runs[0] && "keys" in step.runs[0].stroke ? nearMisses(profile, step.before.screen.kind === "menu" ? "menu" : "home", step.runs[0].stroke.keys) : [];
   const next = work.steps.slice(1, 4);
 
   return (
@@ -220,9 +220,11 @@ function KeyCard({ job, change, profile, program }: CardProps) {
         {program.notice ? <Notice notice={program.notice} /> : null}
         <KeyCardStep profile={profile} step={step} unread={program.unread} />
         {misses.map((miss) => (
-          <div key={miss.keys.join()} className="mt-4">
+          <div key={miss.keys.join() + miss.danger + (miss.when?.kind ?? "")} className="mt-4">
             <Caution>
-              Both down together. {keyNames(profile, miss.keys)} alone for {miss.holdMs / 1000} s starts walk assist: the bike drives off.
+              {miss.when
+                ? `${miss.when.kind === "within" ? `Not within ${secondsOf(miss.when.ms)} s of power-on` : `Within ${secondsOf(miss.when.ms)} s of power-on, no later`}: the same keys at the wrong time, and ${DANGER_WORDS[miss.danger]}.`
+                : `Both down together. ${keyNames(profile, miss.keys)} alone for ${secondsOf(miss.holdMs)} s, and ${DANGER_WORDS[miss.danger]}.`}
             </Caution>
           </div>
         ))}
@@ -233,7 +235,7 @@ function KeyCard({ job, change, profile, program }: CardProps) {
           <>
             <div className="mt-4 grid gap-4 sm:grid-cols-[1.15fr_1fr]">
               <Button weight="main" big shortcut="space" className="justify-between! min-h-[4.4rem]" onClick={done}>
-                {step.line !== null && program.unread.includes(step.line) ? `Done, line ${profile.menu.lines[step.line]?.code ?? ""} is up` : doneWords(viewOf(profile, step.after))}
+                {step.line !== null && program.unread.includes(step.line) ? `Done, line ${codeOf(profile, step.line)} is up` : doneWords(viewOf(profile, step.after))}
               </Button>
               <Button big shortcut="e" className="justify-between! min-h-[4.4rem]" onClick={() => setAsking(true)}>
                 It shows something else
@@ -299,17 +301,9 @@ function KeyCard({ job, change, profile, program }: CardProps) {
 
 const sameValues = (a: MenuState, b: MenuState): boolean => a.saved.join() === b.saved.join() && a.pending.join() === b.pending.join() && a.inForce.join() === b.inForce.join();
 
-function doneWords(view: ReturnType<typeof viewOf>): string {
-  switch (view.kind) {
-    case "line":
-      return `Done, it shows ${view.shows}`;
-    case "home":
-      return "Done, home screen";
-    case "off":
-      return "Done, it is dark";
-    case "walk-assist":
-      return "Done";
-  }
+function doneWords(view: View): string {
+  if (view.kind === "line") return view.blinks ? `Done, ${view.shows} blinks` : `Done, it shows ${view.shows}`;
+  return view.kind === "off" ? "Done, it is dark" : view.kind === "walk-assist" ? "Done" : `Done, ${viewWords(view)}`;
 }
 
 function Notice({ notice }: { readonly notice: NonNullable<ProgramRecord["notice"]> }) {

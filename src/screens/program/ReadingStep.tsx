@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { type DisplayProfile, type MenuState } from "@/core/display";
+import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { shownChoices } from "@/core/keys";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button } from "@/ui/primitives";
@@ -18,7 +18,7 @@ interface ReadingStepProps {
 
 /** The card's stop at a line nobody has read: what it shows is written down before anything is changed. */
 export function ReadingStep({ profile, line, suggested, left, state, onRead, clock }: ReadingStepProps) {
-  const described = profile.menu.lines[line];
+  const described = linesOf(profile)[line];
   if (!described) return null;
   const choices = shownChoices(profile, line);
   const first = choices.find((choice) => choice.raw === suggested);

@@ -4,8 +4,7 @@ import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { likelySlips, shownChoices, stateFromShown, type CardStep, type Slip } from "@/core/keys";
 import { Button, isTyping } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { lineName } from "@/ui/wording";
-import { viewWords } from "./stepWords";
+import { lineName, viewWords } from "@/ui/wording";
 
 interface ShowsSomethingElseProps {
   readonly open: boolean;

@@ -2,26 +2,20 @@ import { Fragment } from "react";
 import type { DisplayProfile } from "@/core/display";
 import type { StrokeRun } from "@/core/keys";
 import { KeyCap } from "@/ui/keys/KeyCap";
-import { keyOf, strokeWords } from "@/ui/wording";
+import { keyOf, strokeWords, viewWords } from "@/ui/wording";
 
 /** What a run of strokes passes and where it ends, in few words. */
 function passes({ views, stroke }: StrokeRun): string {
   const last = views[views.length - 1];
-  if (!last) return "";
-  if (last.kind === "home") return "home screen";
+  if (!last || last.kind === "walk-assist") return "";
   if (last.kind === "off") return "display goes dark";
-  if (last.kind === "walk-assist") return "";
-  const codes = views.map((view) => (view.kind === "line" ? view.code : ""));
-  const sameLine = codes.every((code) => code === last.code) && stroke.kind !== "hold";
-  if (sameLine && views.length > 0 && stroke.kind === "tap" && isValueRun(views)) return views.length <= 4 ? views.map((view) => (view.kind === "line" ? view.shows : "")).join(" · ") : `until it shows ${last.shows}`;
+  if (last.kind !== "line") return viewWords(last);
+  const onOneLine = views.every((view) => view.kind === "line" && view.code === last.code);
   if (stroke.kind === "repeat") return "if you pass it, tap back";
-  return `goes to ${last.code}`;
+  if (!onOneLine || stroke.kind !== "tap") return `goes to ${last.code}`;
+  if (views.length === 1 && last.blinks) return `${last.shows} blinks`;
+  return views.length <= 4 ? views.map((view) => (view.kind === "line" ? view.shows : "")).join(" · ") : `until it shows ${last.shows}`;
 }
-
-const isValueRun = (views: StrokeRun["views"]): boolean => {
-  const shown = views.map((view) => (view.kind === "line" ? `${view.code}` : ""));
-  return new Set(shown).size === 1;
-};
 
 /** Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value. */
 export function StrokeRuns({ profile, runs, size, from }: { readonly profile: DisplayProfile; readonly runs: readonly StrokeRun[]; readonly size: number; readonly from?: string | null }) {

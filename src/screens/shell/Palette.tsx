@@ -76,7 +76,7 @@ function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<Pale
           )),
         )}
         {jobs.flatMap((job) =>
-          (job.profile?.menu.lines ?? []).map((line) => (
+          (job.profile?.lines ?? []).map((line) => (
             <Command.Item
               key={`${job.id}-${line.code}`}
               value={`${job.intake.nickname ?? "new bike"} ${job.number} line ${line.code} ${lineName(line)} ${job.id}`}

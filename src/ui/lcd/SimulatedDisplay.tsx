@@ -1,6 +1,6 @@
 "use client";
 import { useCallback, useEffect, useRef, useState } from "react";
-import { levelsInForce, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
+import { contextOf, levelsInForce, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
 import { isTyping } from "@/ui/primitives/useShortcuts";
 import { keyNames } from "@/ui/wording";
 import { KeyGlyph } from "../keys/KeyCap";
@@ -20,11 +20,19 @@ const words = (view: View): string => {
     case "off":
       return "off";
     case "home":
-      return `home screen, level ${view.level}`;
+      return `home screen, level ${view.level}${view.info ? `, ${view.info}` : ""}`;
     case "walk-assist":
       return "walk assist: the motor runs";
     case "line":
-      return `line ${view.code} shows ${view.shows}`;
+      return `line ${view.code} shows ${view.shows}${view.blinks ? ", blinking" : ""}`;
+    case "entry":
+      return `at ${view.code}`;
+    case "code":
+      return `code ${view.shows}, digit ${view.at + 1}`;
+    case "confirm":
+      return `${view.code} asks: ${view.shows}`;
+    case "monitor":
+      return "monitor page";
   }
 };
 
@@ -99,7 +107,7 @@ export function SimulatedDisplay({ profile, state, lit = [], onHold }: Simulated
   return (
     <div className="w-full select-none">
       <div role="group" aria-label={`Simulated ${profile.name}: ${words(view)}`} className="rounded-[1.9rem] rounded-b-[3rem] bg-case p-5 text-case-ink">
-        <Lcd view={view} profile={profile} levels={levelsInForce(profile, state)} unit={unitInForce(profile, state)} blinking={false} />
+        <Lcd view={view} glass={profile.glass} levels={levelsInForce(profile, state)} unit={unitInForce(profile, state)} />
         <div className="mt-4 grid gap-2.5" style={{ gridTemplateColumns: `repeat(${Math.min(profile.keys.length, 4)}, minmax(0, 1fr))` }}>
           {profile.keys.map((key) => {
             const isLit = lit.includes(key.id) && !shownDown.includes(key.id);
@@ -135,9 +143,4 @@ export function SimulatedDisplay({ profile, state, lit = [], onHold }: Simulated
   );
 }
 
-function unitInForce(profile: DisplayProfile, state: MenuState): string {
-  const index = profile.menu.lines.findIndex((line) => line.encoding.setting === "speedUnit");
-  const encoding = profile.menu.lines[index]?.encoding;
-  if (encoding?.kind !== "choice") return "km/h";
-  return encoding.options.find((option) => option.raw === state.inForce[index])?.means === "mph" ? "mph" : "km/h";
-}
+const unitInForce = (profile: DisplayProfile, state: MenuState): string => (contextOf(profile, state.inForce).shownUnit === "mph" ? "mph" : "km/h");

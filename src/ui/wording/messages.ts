@@ -5,6 +5,7 @@ import type { JobFileProblem } from "@/core/record/jobFile";
 import { kmhToMph, type SpeedUnit } from "@/core/units";
 import type { FieldProblem, Reason, SheetFinding, SheetMessage } from "@/core/setup";
 import type { RolloutDisagreement } from "@/core/wheel";
+import { SETTING_NAMES } from "./names";
 import { count, fixed, offBy, plain, speed, unitName } from "./speak";
 
 export interface Voice {
@@ -49,6 +50,8 @@ export function findingText(message: SheetMessage, { unit, className }: Voice): 
       return "A throttle is fitted and switched off by its line only. Unplug it, or expect it to be switched on again.";
     case "walk.measure":
       return `Walk assist is on. Measure it: ${className} says ${v(message.limitKmh)}.`;
+    case "walk.over":
+      return `Walk assist is set to ${v(message.setKmh)}; ${className} says ${v(message.limitKmh)}.`;
     case "motor.over":
       return `The motor is rated ${message.ratedW} W; ${className} says ${message.limitW} W. No line mends that.`;
     case "motor.at-limit":
@@ -71,6 +74,12 @@ export function findingText(message: SheetMessage, { unit, className }: Voice): 
       return `${plain(message.currentA)} A is more than the ${plain(message.allowedA)} A the ${message.by === "bms" ? "BMS bears" : "controller gives"}.`;
     case "hazard.moves-at-power-on":
       return `It switches on in ${message.level === "last-used" ? "the level last used" : `level ${message.level}`} with a live throttle. A touch moves the bike.`;
+    case "hazard.cruise-on":
+      return "Cruise is on: the motor goes on pushing with nobody pedalling.";
+    case "hazard.pin-on":
+      return "A start PIN is set. Forgotten, it can mean a new controller. Its digits stay with the owner.";
+    case "hazard.regeneration":
+      return "Regeneration is on without a direct-drive hub. It charges nothing, and a BMS that takes no charge can cut out.";
     case "hazard.no-brake-cut-off":
       return "No brake cut-off levers. The motor can push against the brakes.";
   }
@@ -124,7 +133,7 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
       const accepted = limit.aboveTextKmh !== 0 ? [`You accept ${plain(limit.kmh, 2)} km/h as equivalent: ${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`] : [];
       const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
       return words(
-        [`${className} ends assist ${limit.strict ? "before" : "at"} ${text}. The line holds whole ${unitName(reason.heldIn)}, so ${held}, rounded down.`, ...accepted, `With this wheel line assist really stops at ${speed(trueKmh.nominal, unit, 2)}.`, ...beyond],
+        [`${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. The line holds whole ${unitName(reason.heldIn)}, so ${held}, rounded down.`, ...accepted, `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`, ...beyond],
         [
           ...(limit.textUnit === "mph" ? [`${text} = ${fixed(limit.textKmh, 3)} km/h`] : []),
           `${fixed(limit.kmh, limit.kmh % 1 === 0 ? 0 : 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(limit.kmh * r.low, 2)}`,
@@ -178,6 +187,34 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
       return words("Volts are measured; per cent follows somebody’s curve.");
     case "reason.owners-choice":
       return words("The owner’s choice. It stays as found.");
+    case "reason.technicians-choice":
+      return words("Nothing about this bike asks for a change. It stays as found.");
+    case "reason.not-shown":
+      return words(`Not in the menu while line ${reason.by} stands as it does.`);
+    case "reason.no-effect":
+      return words("This firmware takes the value and does nothing with it. It stays as found.");
+    case "reason.unknown-scale":
+      return words("What the numbers stand for is not known until somebody measures it. It stays as found.");
+    case "reason.bundle": {
+      const names = reason.settings.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ");
+      return words([`One line sets ${names}.`, reason.missed.length === 0 ? "All of them come out as wanted." : `Not as wanted on any better choice: ${reason.missed.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ")}.`]);
+    }
+    case "reason.assist-only":
+      return words(`${reason.className} has no free throttle, so the motor drives with pedalling only.`);
+    case "reason.walk-speed":
+      return words(`${className} says ${speed(reason.limitKmh, unit)} for a walking aid, rounded down.`);
+    case "reason.level-zero":
+      return words("Level 0 is kept: a bike that can be ridden and wheeled with the motor asleep.");
+    case "reason.cruise-off":
+      return words("Off: cruise pushes on with nobody pedalling.");
+    case "reason.regeneration-off":
+      return words("Off: only a direct-drive hub can charge, and only where the BMS is known to take it.");
+    case "reason.softness":
+      return words(reason.heavy ? "A loaded bike: too soft a ramp bogs down." : "A soft ramp spares spokes and riders.");
+    case "reason.readiness":
+      return words(reason.rider === "novice" ? "A rider new to it: a calm start." : "A ready start that still waits for the pedals.");
+    case "reason.chemistry":
+      return words(`The cells are ${reason.chemistry === "nmc" ? "NMC" : "LFP"}.`);
   }
 }
 
@@ -190,6 +227,8 @@ export function encodeProblemText(problem: EncodeProblem): string {
       return `The line holds ${plain(problem.least, 2)} or more; ${plain(problem.asked, 2)} is asked.`;
     case "encode.above-range":
       return `The line holds ${plain(problem.most, 2)} at most; ${plain(problem.asked, 2)} is asked.`;
+    case "encode.unknown-scale":
+      return "Nobody knows what the numbers of this line stand for. Measure it first.";
     case "encode.no-such-choice":
       return problem.accepted.length > 0 ? `The line has no value for ${problem.asked}. It holds ${problem.accepted.join(", ")}.` : `The line has no value for ${problem.asked}.`;
   }
@@ -227,6 +266,7 @@ export const disagreementText = ({ measuredMm, expectedMm }: RolloutDisagreement
   `Rolled ${plain(measuredMm, 0)} mm a turn; this tyre should roll about ${plain(expectedMm, 0)}. Miscounted turns, or another tyre?`;
 
 export function planProblemText(problem: PlanProblem): string {
+  if (problem.key === "plan.locked") return "The display asks for a start PIN. Its owner knows it.";
   return problem.key === "plan.no-way" ? "The keys of this display do not lead there. Check its description." : `Line ${problem.code} cannot be stepped to ${problem.raw}. Choose a value it holds.`;
 }
 

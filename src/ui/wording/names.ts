@@ -1,72 +1,140 @@
 /** One word for one thing: the names of settings, stages, marks and fields on screen. docs/glossary.md explains them. */
-import type { DisplayKey, DisplayProfile, Line, SettingKey, WhoSets } from "@/core/display";
+import { settingsOf, SETTINGS, type Danger, type Decoded, type Deed, type DisplayKey, type DisplayProfile, type KeyRule, type Line, type SettingKey, type SettingUnit, type SettingValue, type View, type WhoSets } from "@/core/display";
 import type { Stroke, StrokeRun } from "@/core/keys";
 import type { CheckId } from "@/core/proof";
 import type { Stage } from "@/core/record";
 import type { IntakeKey, Mark } from "@/core/setup";
-import { plain, secondsOf } from "./speak";
+import { count, plain, secondsOf } from "./speak";
+
+const SHARES = Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [`share${n}`, `Share at level ${n}`])) as Record<`share${1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9}`, string>;
+const BARS = Object.fromEntries([1, 2, 3, 4, 5].map((n) => [`bar${n}V`, `Gauge bar ${n}`])) as Record<`bar${1 | 2 | 3 | 4 | 5}V`, string>;
 
 export const SETTING_NAMES: Readonly<Record<SettingKey, string>> = {
-  throttleMode: "Throttle",
-  throttleFromStandstill: "Standstill throttle",
-  startPulses: "Start after",
-  startStrengthShare: "Start strength",
-  walkAssistOn: "Walk assist",
-  currentLimitA: "Current limit",
-  cutOffV: "Cut-off",
-  nominalV: "Pack volts",
+  ...SHARES,
+  ...BARS,
+  speedUnit: "Speed unit",
+  temperatureUnit: "Temperature unit",
+  backlight: "Backlight",
+  lightSensor: "Light sensor",
+  autoOffMin: "Auto-off",
+  powerReadout: "Power read-out",
+  batteryReadout: "Battery read-out",
+  infoLine: "Info line",
+  motorTemperatureShown: "Motor temperature",
   circumferenceMm: "Wheel",
   pulsesPerTurn: "Pulses per turn",
+  speedSensor: "Speed sensor",
+  motorPulses: "Motor pulses",
+  motorPreset: "Motor preset",
+  speedCalibrationPercent: "Speed calibration",
   assistCapKmh: "Speed cap",
+  throttleCapKmh: "Throttle cap",
+  walkAssistKmh: "Walk assist speed",
+  capPowerShare: "Power cap",
+  currentLimitA: "Current limit",
+  currentShare: "Current step",
+  cutOffV: "Cut-off",
+  nominalV: "Pack volts",
+  packChemistry: "Pack chemistry",
+  gaugeAveragingS: "Gauge averaging",
   assistLevels: "Assist levels",
+  levelZero: "Level 0",
   levelAtPowerOn: "Level at power-on",
-  speedUnit: "Speed unit",
-  autoOffMin: "Auto-off",
-  batteryReadout: "Battery read-out",
+  strengthCurve: "Strength curve",
+  crankPulses: "Crank pulses",
+  crankDirection: "Crank direction",
+  startPulses: "Start after",
+  startDelayS: "Start delay",
+  startReadiness: "Start readiness",
+  crankScalingPercent: "Crank scaling",
+  startStrengthShare: "Start strength",
+  rampSoftness: "Ramp softness",
+  throttleMode: "Throttle",
+  throttleFromStandstill: "Standstill throttle",
+  throttleAfterPedalling: "Throttle after pedalling",
+  throttleWalkingPace: "Throttle at walking pace",
+  throttleShare: "Throttle share",
+  throttleCurve: "Throttle curve",
+  throttleLevel: "Throttle level",
+  driveMode: "Drive mode",
+  walkAssistOn: "Walk assist",
+  cruiseOn: "Cruise",
+  regenShare: "Regeneration",
+  gentleAtPowerOn: "Gentle at power-on",
+  gentleShare: "Gentle share",
+  lampMode: "Lamp",
+  startPinOn: "Start PIN",
+  odometerShown: "Odometer",
+  tripReset: "Trip reset",
+  protocol: "Protocol",
+  waveForm: "Wave form",
+  phaseCoding: "Phase coding",
 };
 
-export const lineName = (line: Line): string => {
-  if (line.encoding.setting) return SETTING_NAMES[line.encoding.setting];
+/** What a line sets, in the product's words; the display's own code stands beside it. */
+export function lineName(line: Line): string {
+  const settings = settingsOf(line);
+  if (settings.length > 0) return settings.length > 2 ? "Class preset" : settings.map((setting) => SETTING_NAMES[setting]).join(" and ");
   return line.encoding.kind === "read-only" ? "Read only" : "Reserved";
+}
+
+const VALUE_WORDS: Readonly<Record<string, string>> = {
+  kmh: "km/h",
+  mph: "mph",
+  celsius: "°C",
+  fahrenheit: "°F",
+  percent: "per cent",
+  "last-used": "last used",
+  uncapped: "no cap",
+  nmc: "NMC",
+  lfp: "LFP",
+  "lead-acid": "lead-acid",
+  own: "own figures",
+  full: "always full",
+  "follows-level": "follows level",
+  "assist-only": "assist only",
+  "throttle-only": "throttle only",
+  "at-power-off": "at power-off",
+  "time-ridden": "time ridden",
+  "top-speed": "top speed",
+  any: "any level",
 };
 
-/** A raw value's meaning in words, where the number the display shows does not say it. */
-export function valueMeaning(line: Line, means: number | string | boolean | null): string | null {
-  const { setting } = line.encoding;
-  if (means === null || setting === null) return null;
-  switch (setting) {
-    case "throttleMode":
-      return means === "full" ? "always full" : means === "follows-level" ? "follows level" : "off";
-    case "throttleFromStandstill":
-      return means === true ? "pulls" : "rolling start";
-    case "startPulses":
-      return `${means} pulses`;
-    case "startStrengthShare":
-      return typeof means === "number" ? `${plain(means * 100, 0)} %` : null;
-    case "walkAssistOn":
-      return means === true ? "on" : "off";
-    case "currentLimitA":
-      return `${means} A`;
-    case "cutOffV":
-    case "nominalV":
-      return `${means} V`;
-    case "circumferenceMm":
-      return typeof means === "number" ? `${plain(means, 0)} mm` : null;
-    case "pulsesPerTurn":
-      return null;
-    case "assistCapKmh":
-      return means === "uncapped" ? "no cap" : typeof means === "number" ? `${plain(means)} km/h` : null;
-    case "assistLevels":
-      return `${means} levels`;
-    case "levelAtPowerOn":
-      return means === "last-used" ? "last used" : `level ${means}`;
-    case "speedUnit":
-      return means === "mph" ? "mph" : "km/h";
-    case "autoOffMin":
-      return means === 0 ? "never" : `${means} min`;
-    case "batteryReadout":
-      return means === "volts" ? "volts" : "per cent";
-  }
+const FLAG_WORDS: Partial<Readonly<Record<SettingKey, readonly [yes: string, no: string]>>> = {
+  throttleFromStandstill: ["pulls", "rolling start"],
+  throttleAfterPedalling: ["pedal first", "at once"],
+  levelZero: ["has level 0", "no level 0"],
+};
+
+const UNIT_WORDS: Readonly<Record<NonNullable<SettingUnit>, (value: number) => string>> = {
+  "km/h": (value) => `${plain(value)} km/h`,
+  A: (value) => `${plain(value)} A`,
+  V: (value) => `${plain(value)} V`,
+  mm: (value) => `${plain(value, 0)} mm`,
+  pulses: (value) => count(value, "pulse"),
+  levels: (value) => count(value, "level"),
+  min: (value) => (value === 0 ? "never" : `${plain(value)} min`),
+  s: (value) => `${plain(value)} s`,
+  share: (value) => `${plain(value * 100, 0)} %`,
+  percent: (value) => `${plain(value)} %`,
+};
+
+/** A canonical value in words. */
+export function settingValueWords(setting: SettingKey, value: SettingValue): string {
+  if (typeof value === "boolean") return (FLAG_WORDS[setting] ?? ["on", "off"])[value ? 0 : 1];
+  if (typeof value === "string") return VALUE_WORDS[value] ?? value;
+  const { unit } = SETTINGS[setting];
+  if (unit) return UNIT_WORDS[unit](value);
+  return setting === "levelAtPowerOn" || setting === "throttleLevel" ? `level ${value}` : plain(value, 2);
+}
+
+/** What a raw value stands for in words, where the number the display shows does not say it; null where it means nothing. */
+export function valueMeaning(means: Decoded): string | null {
+  const entries = Object.entries(means) as readonly (readonly [SettingKey, SettingValue])[];
+  if (entries.length === 0) return null;
+  const [only] = entries;
+  if (entries.length === 1 && only) return only[0] === "pulsesPerTurn" ? null : settingValueWords(only[0], only[1]);
+  return entries.map(([setting, value]) => `${SETTING_NAMES[setting].toLowerCase()} ${settingValueWords(setting, value)}`).join(", ");
 }
 
 export const WHO_SETS: Readonly<Record<WhoSets, string>> = { owner: "the owner", technician: "the technician", maker: "the maker only" };
@@ -132,6 +200,95 @@ export const keyOf = (profile: DisplayProfile, id: string): DisplayKey | null =>
 /** "Lamp + Plus", as said aloud. */
 export const keyNames = (profile: DisplayProfile, keys: readonly string[]): string => keys.map((id) => keyOf(profile, id)?.name ?? id).join(" + ");
 
+/** What each deed does, as a sentence goes on after its keys. */
+export const DEED_WORDS: Readonly<Record<Deed["kind"], string>> = {
+  "power-on": "switches on",
+  "power-off": "switches off",
+  "open-page": "opens the menu",
+  "next-entry": "goes to the next line",
+  "previous-entry": "goes to the line before",
+  select: "goes in, or makes the value blink",
+  back: "goes back",
+  "step-value": "steps the value",
+  "step-digit": "steps one digit",
+  "confirm-value": "confirms the value",
+  "cancel-value": "drops the change",
+  "save-and-leave": "saves and leaves",
+  "leave-without-saving": "leaves without saving",
+  "next-digit": "goes to the next digit",
+  "run-action": "does what the line says",
+  "start-walk-assist": "starts walk assist: the motor runs while held",
+  "step-level": "steps the level",
+  "toggle-lamp": "switches the lamp",
+  "toggle-hazard-lamp": "switches the hazard lamp",
+  "next-info": "shows the next figure",
+  "open-monitor": "opens the read-only monitor",
+  "start-cruise": "starts cruise: the motor holds the speed",
+  "end-cruise": "ends cruise",
+  "step-backlight": "steps the brightness until power-off",
+};
+
+/** What a deed does, with what it is about named. */
+export function deedWords(profile: DisplayProfile, { does }: KeyRule): string {
+  if (does.kind === "open-page") return `opens ${profile.menu.pages.find((page) => page.id === does.page)?.name ?? does.page}${does.code ? `, code ${does.code}` : ""}`;
+  if (does.kind === "run-action") return ACTION_WORDS[does.action];
+  if (does.kind === "step-value" || does.kind === "step-level" || does.kind === "step-backlight") return `${DEED_WORDS[does.kind]} ${does.by === 1 ? "up" : "down"}`;
+  if (does.kind === "step-digit") return `steps the ${["ones", "tens", "hundreds"][does.place] ?? "next digit"}`;
+  return DEED_WORDS[does.kind];
+}
+
+export const ACTION_WORDS = {
+  restore: "puts the maker’s values back: everything set is lost",
+  "clear-trip": "clears the trip",
+  "clear-odometer": "clears the odometer",
+  "set-pin": "sets a start PIN",
+  "copy-settings": "copies the settings to another controller",
+} as const;
+
+export const DANGER_WORDS: Readonly<Record<Danger, string>> = {
+  "bike-moves": "the bike drives off",
+  "erases-settings": "every setting is lost",
+  "erases-distance": "the odometer is cleared",
+  "locks-out": "the display locks",
+};
+
+/** How its keys are pressed: "held 2 s". */
+export const gestureWords = ({ gesture }: KeyRule): string => (gesture.kind === "hold" ? `held ${secondsOf(gesture.holdMs)} s` : gesture.kind === "double-tap" ? "tapped twice" : "tapped");
+
+/** When and where a rule holds, beyond its screen. */
+export function ruleConditions(profile: DisplayProfile, rule: KeyRule): string | null {
+  const parts = [
+    rule.pages ? `on ${rule.pages.map((id) => profile.menu.pages.find((page) => page.id === id)?.name ?? id).join(", ")}` : null,
+    rule.editing === true ? "while the value blinks" : null,
+    rule.infoLine ? `while it shows ${rule.infoLine}` : null,
+    rule.sincePowerOn ? `${rule.sincePowerOn.kind === "within" ? "within" : "later than"} ${secondsOf(rule.sincePowerOn.ms)} s of power-on` : null,
+    rule.wheelStill ? "wheel still" : null,
+  ].filter(Boolean);
+  return parts.length > 0 ? parts.join(", ") : null;
+}
+
+/** What can be seen on a display, in few words. */
+export function viewWords(view: View): string {
+  switch (view.kind) {
+    case "line":
+      return `${view.code} · ${view.shows}${view.blinks ? ", blinking" : ""}`;
+    case "entry":
+      return view.code;
+    case "code":
+      return `code ${view.shows}`;
+    case "confirm":
+      return `${view.code} · ${view.shows}`;
+    case "home":
+      return "home screen";
+    case "off":
+      return "dark";
+    case "monitor":
+      return "monitor page";
+    case "walk-assist":
+      return "walk assist";
+  }
+}
+
 /** What to do with the keys of a stroke: "3 taps", "hold 1.8 s". */
 export function strokeWords(stroke: Stroke, times: number, ends: string | null): string {
   switch (stroke.kind) {
@@ -139,6 +296,8 @@ export function strokeWords(stroke: Stroke, times: number, ends: string | null):
       return times === 1 ? "1 tap" : `${times} taps`;
     case "hold":
       return `hold ${secondsOf(stroke.holdMs)} s`;
+    case "double-tap":
+      return "double tap";
     case "repeat":
       return ends ? `hold until ${ends}` : "hold";
     case "wait":
@@ -152,6 +311,7 @@ export function stepRunWords(profile: DisplayProfile, run: StrokeRun): string {
   const shown = last?.kind === "line" ? last.shows : null;
   if (run.stroke.kind === "wait") return strokeWords(run.stroke, run.count, null);
   const stays = run.views.every((view) => view.kind === "line" && last?.kind === "line" && view.code === last.code);
-  const result = last?.kind === "line" && run.stroke.kind === "tap" ? (stays && run.count > 0 ? ` (line ${last.code} shows ${last.shows})` : ` to line ${last.code}`) : "";
+  const onLine = last?.kind === "line" && run.stroke.kind === "tap" ? (stays && run.count > 0 ? ` (line ${last.code} shows ${last.shows})` : ` to line ${last.code}`) : "";
+  const result = last?.kind === "entry" ? ` to ${last.code}` : onLine;
   return `${keyNames(profile, run.stroke.keys)} ${strokeWords(run.stroke, run.count, shown)}${result}`;
 }

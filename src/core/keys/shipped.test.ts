@@ -1,0 +1,72 @@
+// Every shipped display, planned and replayed on the machine: what the planner promises, the machine must do.
+import { describe, expect, it } from "vitest";
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { atHome, dangerOf, factoryRaws, isShown, layoutOf, linesOf, rawValues, ruleActs, switchedOff, type DisplayProfile, type MenuState } from "../display";
+import { cardSteps, likelySlips, runsInTime, stateFromShown } from "./card";
+import { planKeys } from "./plan";
+import { play, strokeMs, type Stroke } from "./strokes";
+import { pick, randomRaws, randomTargets, seeded } from "./testing";
+
+/** The wanted figure of the product; searching nested groups takes its time, so those are sampled. */
+const pairsFor = ({ menu, lines }: DisplayProfile): number => (menu.pages.length > 3 ? 400 : lines.length > 40 ? 600 : 2000);
+
+/** Whether making this stroke now would set off anything that hurts, at any moment of it. */
+const hurts = (profile: DisplayProfile, state: MenuState, stroke: Stroke): boolean =>
+  stroke.kind !== "wait" && profile.rules.some((rule) => dangerOf(rule.does) !== null && rule.keys.length === stroke.keys.length && rule.keys.every((key) => stroke.keys.includes(key)) && ruleActs(profile, rule, state, state.sincePowerOnMs) && rule.gesture.kind === stroke.kind);
+
+describe.each(SHIPPED_DISPLAYS.map((profile) => [profile.name, profile] as const))("plans on %s", (_, profile) => {
+  it("random pairs end exactly at the target, saved and in force, with no time-out and nothing set off", { timeout: 240_000 }, () => {
+    const random = seeded(20261124);
+    for (let i = 0; i < pairsFor(profile); i++) {
+      const from = randomRaws(profile, random);
+      const targets = randomTargets(profile, from, random);
+      const start = i % 4 === 0 ? switchedOff(profile, from) : atHome(profile, from);
+      const plan = planKeys(profile, start, { targets });
+      if (!plan.ok) throw new Error(`${plan.problem.key} from ${from.join()} to ${targets.join()}`);
+      let state = start;
+      let ms = 0;
+      for (const { stroke } of plan.strokes) {
+        expect(hurts(profile, state, stroke)).toBe(false);
+        expect(stroke.kind === "wait" && stroke.for === "menu-closes" && profile.menu.idle.pending === "discard").toBe(false);
+        state = play(profile, state, stroke);
+        ms += strokeMs(stroke);
+        expect(state.screen.kind).not.toBe("walk-assist");
+      }
+      expect(state.screen.kind).toBe("home");
+      expect(state.done).toEqual([]);
+      expect(ms).toBe(plan.totalMs);
+      const wanted = targets.flatMap((raw, line) => (isShown(profile, line, targets) ? [[line, raw]] : []));
+      expect(wanted.map(([line]) => [line, state.saved[line ?? -1]])).toEqual(wanted);
+      expect(wanted.map(([line]) => [line, state.inForce[line ?? -1]])).toEqual(wanted);
+    }
+  });
+
+  it("leads every line up to be read, changing none", () => {
+    const raws = factoryRaws(profile);
+    const look = linesOf(profile).flatMap((_, i) => (isShown(profile, i, raws) ? [i] : []));
+    const plan = planKeys(profile, atHome(profile, raws), { targets: raws, look, end: "anywhere" });
+    if (!plan.ok) throw new Error(plan.problem.key);
+    expect(plan.end.saved).toEqual(raws);
+  });
+
+  it("goes on from any line and value it may show, and from every likely slip of a step", () => {
+    const random = seeded(99);
+    const from = factoryRaws(profile);
+    const targets = randomTargets(profile, from, random);
+    const plan = planKeys(profile, atHome(profile, from), { targets });
+    if (!plan.ok) throw new Error(plan.problem.key);
+    const steps = cardSteps(profile, plan.strokes);
+    const leadsOn = (state: MenuState) => expect(planKeys(profile, state, { targets }).ok).toBe(true);
+    for (const step of steps) {
+      expect(step.runs.length).toBeLessThanOrEqual(runsInTime(profile));
+      for (const slip of likelySlips(profile, step).slice(0, 3)) leadsOn(slip.state);
+    }
+    for (let i = 0; i < 20; i++) {
+      const line = pick(random, 0, profile.lines.length - 1);
+      const raws = rawValues(profile.lines[line]?.encoding ?? { kind: "read-only", setting: null, shows: "-" });
+      const raw = raws[pick(random, 0, raws.length - 1)];
+      const tracked = steps[pick(random, 0, steps.length - 1)]?.before ?? atHome(profile, from);
+      if (raw !== undefined && layoutOf(profile).placeOfLine[line] && isShown(profile, line, tracked.pending)) leadsOn(stateFromShown(profile, tracked, { kind: "line", line, raw }));
+    }
+  });
+});

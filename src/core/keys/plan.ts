@@ -218,7 +218,7 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   if (!node.discarding && (wrong || controls)) {
     if (edits) moves.push(...ruleMoves(profile, state, (kind) => kind === "select"));
     else if (from !== undefined)
-      for (const to of controls ? rawValues(linesOf(profile)[line]?.encoding ?? { kind: "read-only", setting: null, shows: "-" }) : target !== undefined ? [target] : []) {
+      for (const to of controls ? worthTrying(profile, line, from, target) : target !== undefined ? [target] : []) {
         const change = to === from ? null : changes.get(line, from, to);
         if (change) moves.push({ strokes: change.strokes, steppedTo: to, passesWrong: false });
       }
@@ -240,6 +240,14 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   return moves;
 }
 
+/** Values of a line others hang on that make a difference: the target, and those under which the menu has other lines. */
+function worthTrying(profile: DisplayProfile, line: number, from: number, target: number | undefined): readonly number[] {
+  const { encoding, code } = linesOf(profile)[line] ?? { encoding: { kind: "read-only" as const, setting: null, shows: "-" }, code: "" };
+  const shownBy = (raw: number): string => linesOf(profile).map(({ shownWhen }) => (shownWhen?.line === code && shownWhen.raws.includes(raw) ? 1 : 0)).join("");
+  const now = shownBy(from);
+  return rawValues(encoding).filter((raw) => raw === target || shownBy(raw) !== now);
+}
+
 /** Passing a wrong line by helps only on the way out of a visit whose unsaved changes are worth throwing away, where they can be. */
 function gainsByDiscarding(profile: DisplayProfile, { state }: Node, { required, targets }: Aim): boolean {
   const canDiscard =
@@ -257,7 +265,7 @@ function editingMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Ch
   const controls = aim.isController(line);
   const required = aim.isRequired(line);
   const moves: Move[] = [plainly([waitForClose(profile)])];
-  for (const to of controls ? rawValues(linesOf(profile)[line]?.encoding ?? { kind: "read-only", setting: null, shows: "-" }) : target !== undefined ? [target] : []) {
+  for (const to of controls ? worthTrying(profile, line, draft, target) : target !== undefined ? [target] : []) {
     const change = to === draft ? null : changes.get(line, draft, to);
     if (change) moves.push({ strokes: change.strokes, steppedTo: to, passesWrong: false });
   }

@@ -3,3 +3,5 @@ export * from "./bike";
 export * from "./hazards";
 export * from "./propose";
 export * from "./sheet";
+export * from "./carryOver";
+export * from "./compareDisplays";

@@ -1,0 +1,30 @@
+/**
+ * A line's meaning is a claim, with evidence: leaflet, seller, video, what another line did, an own trial. Claims may disagree;
+ * one is chosen, and an own trial outweighs hearsay.
+ */
+import type { Claim, Line } from "./profile";
+
+const WEIGHTS: Readonly<Record<Claim["from"], number>> = { "own-trial": 1, "other-line": 0.7, leaflet: 0.6, seller: 0.4, video: 0.35 };
+
+/** How much a claim weighs: who says so, times how sure they are. 0 to 1. */
+export const weightOf = ({ from, confidence }: Claim): number => WEIGHTS[from] * confidence;
+
+export interface ClaimState {
+  /** The chosen claim, or the weightiest where none is chosen; null where there is none. */
+  readonly standing: Claim | null;
+  /** Claims that name another setting than the standing one. */
+  readonly against: readonly Claim[];
+  readonly settled: boolean;
+}
+
+/** Where a line's claims stand. Settled: an own trial agrees, or nobody disagrees and one is chosen. */
+export function claimState({ claims }: Line): ClaimState {
+  const standing = claims.find((claim) => claim.chosen) ?? [...claims].sort((a, b) => weightOf(b) - weightOf(a))[0] ?? null;
+  if (!standing) return { standing: null, against: [], settled: false };
+  const against = claims.filter((claim) => claim.setting !== standing.setting);
+  const tried = claims.some((claim) => claim.from === "own-trial" && claim.setting === standing.setting);
+  return { standing, against, settled: tried || (standing.chosen && against.length === 0) };
+}
+
+/** The same claims with one chosen. */
+export const chooseClaim = (claims: readonly Claim[], index: number): Claim[] => claims.map((claim, i) => ({ ...claim, chosen: i === index }));

@@ -1,0 +1,6 @@
+// Every shipped display, planned and replayed on the machine. Second half: the ones that take longest.
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { testShipped } from "./testingShipped";
+
+const HEAVY: ReadonlySet<string> = new Set(["Windrow", "Lathe", "Quillon"]);
+testShipped(SHIPPED_DISPLAYS.filter(({ name }) => HEAVY.has(name)));

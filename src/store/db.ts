@@ -1,5 +1,6 @@
 /** The browser's own database: jobs and a few facts about this copy. Every schema change is a numbered, named step here. */
 import Dexie, { type EntityTable } from "dexie";
+import type { DisplayProfile } from "@/core/display";
 import type { Job } from "@/core/record";
 
 export interface Fact {
@@ -7,14 +8,41 @@ export interface Fact {
   readonly value: string;
 }
 
+/** A display described in this workshop. */
+export interface OwnDisplay {
+  readonly id: string;
+  readonly profile: DisplayProfile;
+  readonly updatedAt: string;
+}
+
+/** A photo of one line as found, made small before it is kept. */
+export interface Photo {
+  readonly id: string;
+  readonly jobId: string;
+  readonly code: string;
+  readonly takenAt: string;
+  readonly image: Blob;
+}
+
 export class OddSpokeDatabase extends Dexie {
   declare jobs: EntityTable<Job, "id">;
+  declare displays: EntityTable<OwnDisplay, "id">;
+  declare photos: EntityTable<Photo, "id">;
   declare facts: EntityTable<Fact, "key">;
 
   constructor(name = "odd-spoke") {
     super(name);
     // 1: first shape. Jobs are found by id and listed by number; everything else is read whole.
     this.version(1).stores({ jobs: "id, number", facts: "key" });
+    // 2: displays described here, photos of lines; jobs and the displays they carry brought up to format 2.
+    this.version(2)
+      .stores({ jobs: "id, number", facts: "key", displays: "id", photos: "id, jobId" })
+      .upgrade(async (upgrade) => {
+        const { migrateJob } = await Dexie.waitFor(import("@/core/record/migrateJob"));
+        await upgrade.table("jobs").toCollection().modify((job, place) => {
+          place.value = migrateJob(job) as Job;
+        });
+      });
   }
 }
 

@@ -1,2 +1,3 @@
 export * from "./db";
 export * from "./jobs";
+export * from "./displays";

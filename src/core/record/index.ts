@@ -2,3 +2,4 @@ export * from "./job";
 export * from "./format";
 export * from "./seal";
 export * from "./workings";
+export * from "./swap";

@@ -72,7 +72,7 @@ export const SealedSheetSchema = v.strictObject({
 
 export const EventSchema = v.strictObject({
   at: Moment,
-  kind: v.picklist(["created", "imported", "baseline-kept", "baseline-waived", "plan-sealed", "line-unlocked", "menu-closed", "recovered", "programmed", "read-back", "check", "handed-over", "reopened", "exported"]),
+  kind: v.picklist(["created", "imported", "baseline-kept", "baseline-waived", "plan-sealed", "line-unlocked", "menu-closed", "recovered", "programmed", "read-back", "check", "handed-over", "reopened", "exported", "display-swapped"]),
   detail: v.pipe(v.string(), v.maxLength(2000)),
 });
 

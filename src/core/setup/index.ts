@@ -5,3 +5,4 @@ export * from "./propose";
 export * from "./sheet";
 export * from "./carryOver";
 export * from "./compareDisplays";
+export * from "./classesHeld";

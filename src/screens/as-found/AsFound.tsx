@@ -1,13 +1,14 @@
 "use client";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
-import { atHome, contextOf, decodeAll, factoryRaws, linesOf, rawValues, shows, type DisplayProfile } from "@/core/display";
-import { readingTour } from "@/core/record";
+import { atHome, contextOf, decodeAll, factoryRaws, linesOf, rawValues, readPastedList, shows, type DisplayProfile } from "@/core/display";
+import { addUnknownLine, isUnread, readingTour } from "@/core/record";
 import { Button, buttonClass, Caution, Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, keyNames, lineName, shownProblemText, valueMeaning } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
 import { NoDisplay } from "../job/NoDisplay";
 import { MenuClock, moment } from "../program/MenuClock";
+import { LinePhotos } from "./LinePhotos";
 import { StrokeRuns } from "../program/StrokeRuns";
 
 /** As found: the display's own order, every line written down before any is changed. This is the way home. */
@@ -20,7 +21,7 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
   const { found, foundCount, baseline } = workings;
   const [way, setWay] = useKeptState(`as-found-way.${job.id}`, "guided");
   const lines = linesOf(profile);
-  const firstUnread = lines.findIndex((_, i) => found[i]?.raw === null);
+  const firstUnread = found.findIndex(isUnread);
   const chosen = lines.findIndex((each) => each.code === line);
   const at = chosen >= 0 ? chosen : Math.max(0, firstUnread);
   const keep = (code: string, typed: string) => {
@@ -40,14 +41,23 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
             options={[
               { value: "guided", label: "Line by line" },
               { value: "column", label: "Column of numbers" },
+              { value: "list", label: "Pasted list" },
             ]}
             onChoose={setWay}
           />
           <p className="text-quiet">
-            {foundCount} of {lines.length} written down
+            {foundCount} of {workings.shownCount} written down
           </p>
         </div>
-        {way === "column" ? <Column profile={profile} shown={job.asFound.shown} onKeep={(shown) => change((now) => ({ ...now, asFound: { ...now.asFound, shown } }))} /> : <Guided profile={profile} at={at} typed={job.asFound.shown} found={found} onKeep={keep} onGo={(index) => setLine(lines[index]?.code ?? "")} />}
+        {way === "column" ? (
+          <Column profile={profile} shown={job.asFound.shown} onKeep={(shown) => change((now) => ({ ...now, asFound: { ...now.asFound, shown } }))} />
+        ) : way === "list" ? (
+          <PastedList profile={profile} onTake={(shown) => change((now) => ({ ...now, asFound: { ...now.asFound, shown: { ...now.asFound.shown, ...shown } } }))} />
+        ) : (
+          <Guided profile={profile} at={at} typed={job.asFound.shown} found={found} onKeep={keep} onGo={(index) => setLine(lines[index]?.code ?? "")} photos={<LinePhotos jobId={job.id} code={lines[at]?.code ?? ""} />} />
+        )}
+        <Foreign found={found} profile={profile} />
+        <UnknownLine profile={profile} onAdd={(code, shown) => change((now) => addUnknownLine(now, code, shown))} />
 
         {baseline.kind !== "kept" ? (
           <section aria-labelledby="no-baseline" className="mt-8 border-t border-rule pt-4">
@@ -76,6 +86,7 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
         <ol>
           {lines.map((each, i) => {
             const state = found[i];
+            if (state && !state.shown) return null;
             const here = way === "guided" && i === at;
             return (
               <li key={each.code}>
@@ -109,11 +120,15 @@ interface GuidedProps {
   readonly found: StageProps["workings"]["found"];
   readonly onKeep: (code: string, typed: string) => void;
   readonly onGo: (index: number) => void;
+  readonly photos: React.ReactNode;
 }
+
+/** Short codes stand in segment digits as the display writes them; words in type. */
+const codeFace = (code: string): string => (/^[\d-]{1,3}$/.test(code) ? "segment text-[5rem] max-sm:text-[4rem]" : "font-head text-[2.6rem] leading-tight font-extrabold break-words");
 
 const PAD = ["7", "8", "9", "4", "5", "6", "1", "2", "3", ".", "0", "⌫"] as const;
 
-function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
+function Guided({ profile, at, typed, found, onKeep, onGo, photos }: GuidedProps) {
   const lines = linesOf(profile);
   const line = lines[at];
   const box = useRef<HTMLDivElement>(null);
@@ -134,7 +149,8 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
   };
   const next = () => {
     if (value.trim() === "" && !readOnly) onKeep(line.code, usual);
-    if (at + 1 < lines.length) go(at + 1);
+    const following = lines.findIndex((_, i) => i > at && found[i]?.shown !== false);
+    if (following > 0) go(following);
   };
   const home = atHome(profile, factoryRaws(profile));
   const way = readingTour(profile, home, [at]);
@@ -146,7 +162,7 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
       <div className="flex flex-wrap items-center gap-x-8 gap-y-3">
         <div>
           <p className="text-quiet">Line on the display</p>
-          <p className="segment text-[5rem] max-sm:text-[4rem]" aria-hidden="true">
+          <p className={codeFace(line.code)} aria-hidden="true">
             {line.code}
           </p>
         </div>
@@ -208,6 +224,7 @@ function Guided({ profile, at, typed, found, onKeep, onGo }: GuidedProps) {
         )}
       </div>
 
+      {photos}
       <details className="mt-6 border-t border-rule pt-3">
         <summary className="min-h-11 font-semibold">The keys to this line from the home screen</summary>
         <div className="mt-2 flex flex-col gap-4">
@@ -252,5 +269,79 @@ function Column({ profile, shown, onKeep }: { readonly profile: DisplayProfile; 
         />
       </div>
     </div>
+  );
+}
+
+/** The list as it was written on a phone or a scrap: "31 = 0", one a row, read by code. */
+function PastedList({ profile, onTake }: { readonly profile: DisplayProfile; readonly onTake: (shown: Readonly<Record<string, string>>) => void }) {
+  const [text, setText] = useState("");
+  const reading = readPastedList(profile, text);
+  const codes = Object.keys(reading.shown);
+  return (
+    <div>
+      <label htmlFor="pasted" className="font-semibold">
+        Line and value, one a row: {linesOf(profile)[0]?.code} = 0
+      </label>
+      <textarea id="pasted" rows={8} value={text} onChange={(event) => setText(event.target.value)} className="mt-2 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.95rem]" />
+      <div className="mt-2 flex flex-wrap items-center gap-4">
+        <Button
+          weight="main"
+          disabled={codes.length === 0}
+          onClick={() => {
+            onTake(reading.shown);
+            setText(reading.unknown.join("\n"));
+          }}
+        >
+          Take {count(codes.length, "value")}
+        </Button>
+        {reading.unknown.length > 0 ? <span className="text-quiet">{count(reading.unknown.length, "row")} not understood; they stay here.</span> : null}
+      </div>
+    </div>
+  );
+}
+
+/** Values that could not come from this display: another display or variant was chosen, or the wrong line was read. */
+function Foreign({ found, profile }: { readonly found: StageProps["workings"]["found"]; readonly profile: DisplayProfile }) {
+  const codes = found.flatMap((line, i) => (line.problem ? [linesOf(profile)[i]?.code ?? ""] : []));
+  if (codes.length < 2) return null;
+  return (
+    <div className="mt-5" role="status">
+      <Caution>
+        {count(codes.length, "value")} could not come from a {profile.name}, {profile.variant}: lines {codes.join(", ")}. Is it another display or variant? “Which of these is it?” under Displays tells with a few looks.
+      </Caution>
+    </div>
+  );
+}
+
+/** A line the menu has and the description does not: added to this job's copy on the spot, with what it shows. */
+function UnknownLine({ profile, onAdd }: { readonly profile: DisplayProfile; readonly onAdd: (code: string, shown: string) => void }) {
+  const [code, setCode] = useState("");
+  const [shown, setShown] = useState("");
+  const taken = linesOf(profile).some((line) => line.code === code.trim());
+  const bad = shown.trim() !== "" && !/^\d{1,4}$/.test(shown.trim());
+  return (
+    <details className="mt-5 border-t border-rule pt-3">
+      <summary className="min-h-11 font-semibold">A line is missing here?</summary>
+      <p className="mb-3 max-w-[60ch] text-quiet">It is added to this bike’s copy of the description as not known, left as found, and read back like the others.</p>
+      <div className="flex flex-wrap items-start gap-3">
+        <div className="w-40">
+          <KeptField label="Its code" value={code} onKeep={setCode} problem={taken ? "This line is already there." : code.length > 24 ? "Keep it to 24 characters." : null} />
+        </div>
+        <div className="w-40">
+          <KeptField label="What it shows" numeric value={shown} onKeep={setShown} problem={bad ? "Give a whole number up to 9999." : null} />
+        </div>
+        <Button
+          className="mt-7"
+          disabled={code.trim() === "" || code.length > 24 || taken || bad || shown.trim() === ""}
+          onClick={() => {
+            onAdd(code.trim(), shown.trim());
+            setCode("");
+            setShown("");
+          }}
+        >
+          Add the line
+        </Button>
+      </div>
+    </details>
   );
 }

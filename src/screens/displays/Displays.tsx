@@ -1,105 +1,143 @@
 "use client";
-import { useState } from "react";
-import { SHIPPED_DISPLAYS } from "@/catalog/displays";
-import { atHome, factoryRaws, rawValues, settingsOf, shows, SETTINGS, type DisplayProfile, type Line, type MenuState } from "@/core/display";
-import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
-import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
-import { Caution } from "@/ui/primitives";
-import { deedWords, keyNames, lineName, secondsOf, WHO_SETS } from "@/ui/wording";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useRef, useState } from "react";
+import type { DisplayProfile } from "@/core/display";
+import { addDisplay, cloneDisplay, importDisplay, removeDisplay, restoreDisplay } from "@/store";
+import { Button, buttonClass, SignShape, useKeptState, useTell } from "@/ui/primitives";
+import { count } from "@/ui/wording";
+import { profileProblemText } from "@/ui/wording/profiles";
+import { saveText } from "@/ui/primitives/saveText";
+import { DisplaySheet, FreeDisplay } from "./DisplaySheet";
+import { useDisplays } from "./useDisplays";
+import { WhichIsIt } from "./WhichIsIt";
 
-/** The displays this copy knows: their keys, their lines, and a simulated one to press. */
+/** The displays this copy knows: to press, to vary, to describe anew. */
 export function Displays() {
+  const router = useRouter();
+  const tell = useTell();
+  const displays = useDisplays();
+  const [chosen, setChosen] = useKeptState("display", "");
+  const [refused, setRefused] = useState<readonly string[]>([]);
+  const picker = useRef<HTMLInputElement>(null);
+  if (!displays) return null;
+  const profile = displays.all.find(({ id }) => id === chosen) ?? displays.all[0];
+  const isOwn = displays.own.some(({ id }) => id === profile?.id);
+
+  const describe = async () => {
+    const fresh = await addDisplay("New display");
+    router.push(`/displays/${fresh.id}`);
+  };
+  const vary = async (from: DisplayProfile) => {
+    const copy = await cloneDisplay(from);
+    router.push(`/displays/${copy.id}`);
+  };
+  const take = async (file: File) => {
+    const reading = await importDisplay(await file.text());
+    if (!reading.ok) return setRefused(reading.problems.map((problem) => profileProblemText(problem)));
+    setRefused([]);
+    setChosen(reading.profile.id);
+    tell(`${reading.profile.name} is in the library.`, () => void removeDisplay(reading.profile.id));
+  };
+  const drop = async (gone: DisplayProfile) => {
+    await removeDisplay(gone.id);
+    setChosen("");
+    tell(`${gone.name} was taken out. Jobs keep the description they were planned with.`, () => void restoreDisplay(gone));
+  };
+
   return (
     <div className="mx-auto max-w-[1160px]">
-      <h1 className="mb-1 text-[2.1rem]">Displays</h1>
-      <p className="mb-6 max-w-[64ch] text-quiet">The display that ships is invented, to learn on. Press its keys: it does what its description says, and nothing here touches a bike.</p>
-      {SHIPPED_DISPLAYS.map((profile) => (
-        <DisplaySheet key={profile.id} profile={profile} />
-      ))}
-    </div>
-  );
-}
-
-const SCREENS = { off: "Off", home: "Home screen", menu: "Menu", code: "Code", confirm: "Question", monitor: "Monitor" } as const;
-
-function whoSets(line: Line): string {
-  const [setting] = settingsOf(line);
-  return line.makerOnly ? WHO_SETS.maker : setting ? WHO_SETS[SETTINGS[setting].setBy] : "nobody";
-}
-
-function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
-  const [state, setState] = useState<MenuState>(() => atHome(profile, factoryRaws(profile)));
-  const onHold = useLiveMachine({ profile, state, running: true, onState: setState });
-  const { idle } = profile.menu;
-  return (
-    <article aria-label={profile.name} className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
-      <div className="min-w-0">
-        <h2 className="text-[1.6rem]">{profile.name}</h2>
-        <p className="mb-4 text-quiet">
-          {profile.variant}. {profile.source} Menu closes after {secondsOf(idle.closesAfterMs)} s and {idle.pending === "save" ? "saves" : "throws away"} what is not saved; {profile.inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.
-        </p>
-        <h3 className="mb-1 text-[1.15rem]">Keys</h3>
-        <table className="mb-6 w-full text-[0.95rem]">
-          <thead className="text-left text-[0.82rem] text-quiet">
-            <tr className="border-b border-rule">
-              <th className="py-1 font-semibold">On</th>
-              <th className="py-1 font-semibold">Keys</th>
-              <th className="py-1 font-semibold">What it does</th>
-            </tr>
-          </thead>
-          <tbody>
-            {profile.rules.map((rule, i) => (
-              <tr key={i} className="border-b border-rule">
-                <td className="py-1 pr-3 text-quiet">{SCREENS[rule.on]}</td>
-                <td className="py-1 pr-3 font-semibold">
-                  {keyNames(profile, rule.keys)} {rule.gesture.kind === "hold" ? <span className="font-normal text-quiet">held {secondsOf(rule.gesture.holdMs)} s</span> : null}
-                </td>
-                <td className="py-1">{deedWords(profile, rule)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <h3 className="mb-1 text-[1.15rem]">Lines</h3>
-        <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={`Lines of ${profile.name}`}>
-          <table className="w-full min-w-[560px] text-[0.95rem]">
-            <thead className="text-left text-[0.82rem] text-quiet">
-              <tr className="border-b border-rule">
-                <th className="py-1 font-semibold">Line</th>
-                <th className="py-1 font-semibold">Sets</th>
-                <th className="py-1 font-semibold">Shows</th>
-                <th className="py-1 font-semibold">Maker’s</th>
-                <th className="py-1 font-semibold">Set by</th>
-              </tr>
-            </thead>
-            <tbody>
-              {profile.lines.map((line) => {
-                const raws = rawValues(line.encoding);
-                const first = raws[0];
-                const last = raws[raws.length - 1];
-                const range = line.encoding.kind === "read-only" ? line.encoding.shows : raws.length <= 10 ? raws.map((raw) => shows(line.encoding, raw)).join(" ") : first !== undefined && last !== undefined ? `${shows(line.encoding, first)} to ${shows(line.encoding, last)}` : "";
-                return (
-                  <tr key={line.code} className="border-b border-rule">
-                    <td className="py-1 font-bold">{line.code}</td>
-                    <td className="py-1 pr-3">{lineName(line)}</td>
-                    <td className="py-1 pr-3">{range}</td>
-                    <td className="py-1 pr-3">{line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}</td>
-                    <td className="py-1 text-quiet">{whoSets(line)}</td>
-                  </tr>
-                );
-              })}
-            </tbody>
-          </table>
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
+        <div className="flex flex-wrap items-baseline gap-x-4">
+          <h1 className="text-[2.1rem]">Displays</h1>
+          <p className="text-quiet">
+            {displays.shipped.length} invented, to learn on · {displays.own.length} described here
+          </p>
+        </div>
+        <div className="flex flex-wrap gap-2.5">
+          <input
+            ref={picker}
+            type="file"
+            accept=".json,application/json"
+            className="sr-only"
+            tabIndex={-1}
+            aria-label="Display file to import"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = "";
+              if (file) void take(file);
+            }}
+          />
+          <Button weight="quiet" onClick={() => picker.current?.click()}>
+            Import a display
+          </Button>
+          <Link href="/displays/compare" className={buttonClass()}>
+            Compare two
+          </Link>
+          <Button weight="main" onClick={() => void describe()}>
+            Describe a display
+          </Button>
         </div>
       </div>
-      <aside aria-label="Simulated display" className="self-start lg:sticky lg:top-4">
-        <SimulatedDisplay profile={profile} state={state} onHold={onHold} />
-        <p className="mt-3 text-[0.9rem] text-quiet">On a keyboard: {profile.keys.map((key) => `${key.name} is ${key.keyboard}`).join(", ")}.</p>
-        {state.screen.kind === "walk-assist" ? (
-          <div className="mt-3">
-            <Caution>On a bike the motor would run now. Let go.</Caution>
-          </div>
+      {refused.length > 0 ? (
+        <div role="alert" className="mb-4 rounded-md bg-breach-tint p-4">
+          <p className="font-semibold">This file was not taken in. Nothing on this machine was changed.</p>
+          <ul className="mt-1">
+            {refused.slice(0, 5).map((text) => (
+              <li key={text} className="flex items-baseline gap-2">
+                <SignShape sign="breach" /> <span className="break-words">{text}</span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : null}
+
+      <div className="grid gap-x-8 gap-y-6 lg:grid-cols-[200px_minmax(0,1fr)_300px]">
+        <nav aria-label="Displays" className="self-start">
+          <ul>
+            {displays.all.map((each) => (
+              <li key={each.id} className="border-t border-rule">
+                <button type="button" aria-current={each.id === profile?.id ? "true" : undefined} onClick={() => setChosen(each.id)} className={`block min-h-12 w-full border-l-4 px-3 py-1.5 text-left ${each.id === profile?.id ? "border-action bg-sheet" : "border-transparent hover:bg-sheet"}`}>
+                  <span className="block font-head font-bold break-words">{each.name}</span>
+                  <span className="block text-[0.82rem] text-quiet">
+                    {count(each.lines.length, "line")}, {count(each.keys.filter((key) => key.part === "key").length, "key")}
+                    {displays.own.includes(each) ? ", described here" : ""}
+                  </span>
+                </button>
+              </li>
+            ))}
+          </ul>
+          <WhichIsIt displays={displays.all} onFound={setChosen} />
+        </nav>
+        {profile ? (
+          <>
+            <article aria-label={profile.name} className="min-w-0">
+              <div className="mb-1 flex flex-wrap items-baseline justify-between gap-x-4 gap-y-2">
+                <h2 className="text-[1.7rem] break-words">{profile.name}</h2>
+                <span className="text-quiet">{profile.variant}</span>
+              </div>
+              <div className="mb-3 flex flex-wrap gap-2">
+                {isOwn ? (
+                  <Link href={`/displays/${profile.id}`} className={buttonClass("main")}>
+                    Open in the workbench
+                  </Link>
+                ) : null}
+                <Button onClick={() => void vary(profile)}>Clone and vary</Button>
+                <Button onClick={() => saveText(`odd-spoke-display-${profile.id}.json`, `${JSON.stringify(profile, null, 1)}\n`, "application/json")}>Save as a file</Button>
+                {isOwn ? (
+                  <Button weight="quiet" onClick={() => void drop(profile)}>
+                    Take it out
+                  </Button>
+                ) : null}
+              </div>
+              <DisplaySheet profile={profile} />
+            </article>
+            <aside aria-label="Simulated display" className="self-start max-lg:max-w-[340px] lg:sticky lg:top-4">
+              <FreeDisplay key={`${profile.id}.${profile.revision}`} profile={profile} />
+            </aside>
+          </>
         ) : null}
-      </aside>
-    </article>
+      </div>
+    </div>
   );
 }

@@ -1,15 +1,20 @@
 "use client";
+import dynamic from "next/dynamic";
 import Link from "next/link";
+import { useState } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
-import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { labelWatts, fullPackV } from "@/core/battery";
+import type { DisplayProfile } from "@/core/display";
 import { assistLimit } from "@/core/law";
-import { acceptedReadingProblem } from "@/core/record";
+import { acceptedReadingProblem, swapDisplay } from "@/core/record";
 import { INTAKE_FIELDS, type IntakeField, type IntakeKey } from "@/core/setup";
-import { buttonClass, Caution, Choice, FindingLine, KeptField } from "@/ui/primitives";
+import { buttonClass, Caution, Choice, FindingLine, KeptField, useTell } from "@/ui/primitives";
 import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
+import { useDisplays } from "../displays/useDisplays";
 import type { StageProps } from "../job/JobScreen";
 import { voiceOf } from "../rack/ticket";
+
+const SwapDisplay = dynamic(() => import("./SwapDisplay").then((module) => module.SwapDisplay), { ssr: false });
 
 const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
   { title: "The bike", keys: ["nickname", "frame", "visit", "rider", "complaint"] },
@@ -34,12 +39,7 @@ export function Intake({ job, workings, change }: StageProps) {
             Display and class
           </h2>
           <div className="grid gap-4">
-            <Choice
-              label="Display on the bike"
-              value={job.profile?.id ?? ""}
-              options={SHIPPED_DISPLAYS.map((profile) => ({ value: profile.id, label: `${profile.name} · ${profile.variant}` }))}
-              onChoose={(id) => change((now) => ({ ...now, profile: SHIPPED_DISPLAYS.find((profile) => profile.id === id) ?? now.profile }))}
-            />
+            <DisplayOnTheBike job={job} change={change} />
             <Choice label="Must leave as" value={rule?.id ?? ""} options={CLASSES.map((each) => ({ value: each.id, label: each.name }))} onChoose={(id) => setClass({ rule: CLASSES.find((each) => each.id === id) ?? null, acceptReading: false, acceptedKmh: "" })} />
             {rule?.acceptedReading ? (
               <div className="grid gap-3 sm:grid-cols-2">
@@ -85,6 +85,49 @@ export function Intake({ job, workings, change }: StageProps) {
         </Link>
       </div>
       <Follows job={job} workings={workings} />
+    </div>
+  );
+}
+
+/** Which display is on the bike. Changing it once lines are written down is a swap, and shows first what becomes of them. */
+function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
+  const tell = useTell();
+  const displays = useDisplays();
+  const [swapTo, setSwapTo] = useState<DisplayProfile | null>(null);
+  const known = displays?.all ?? [];
+  const mine = job.profile && !known.some(({ id }) => id === job.profile?.id) ? [job.profile] : [];
+  const written = Object.values(job.asFound.shown).some((typed) => typed.trim() !== "");
+  const choose = (id: string) => {
+    const profile = known.find((each) => each.id === id);
+    if (!profile || id === job.profile?.id) return;
+    if (job.profile && written) setSwapTo(profile);
+    else change((now) => ({ ...now, profile, overrides: {}, unlocked: {} }));
+  };
+  const newer = known.find(({ id, revision }) => id === job.profile?.id && revision !== job.profile.revision);
+  return (
+    <div>
+      <Choice label="Display on the bike" value={job.profile?.id ?? ""} options={[...mine, ...known].map((profile) => ({ value: profile.id, label: profile.name }))} onChoose={choose} hint={job.profile ? job.profile.variant : "Not among them? Describe it under Displays: a leaflet’s text is enough to begin with."} />
+      {newer && !job.program ? (
+        <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[0.9rem]">
+          Its description has changed since (revision {job.profile?.revision} here, {newer.revision} now).
+          <button type="button" className="min-h-9 font-semibold underline underline-offset-4" onClick={() => change((now) => ({ ...now, profile: newer }))}>
+            Use the new one
+          </button>
+        </p>
+      ) : null}
+      {swapTo ? (
+        <SwapDisplay
+          job={job}
+          to={swapTo}
+          onClose={() => setSwapTo(null)}
+          onSwap={() => {
+            const before = job;
+            change((now) => swapDisplay(now, swapTo, new Date().toISOString()));
+            setSwapTo(null);
+            tell(`${swapTo.name} is on the bike. Write down what it shows.`, () => change(() => before));
+          }}
+        />
+      ) : null}
     </div>
   );
 }

@@ -1,0 +1,5 @@
+import { Compare } from "@/screens/compare/Compare";
+
+export default function ComparePage() {
+  return <Compare />;
+}

@@ -1,0 +1,47 @@
+import { describe, expect, it } from "vitest";
+import { demoJobs } from "@/catalog/demo/workshop";
+import { PINFOLD } from "@/catalog/displays/pinfold";
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { writeJobFile } from "./job";
+import { readJobFile } from "./jobFile";
+import { brokenAt } from "./seal";
+import { addUnknownLine, swapDisplay, swapOutlook } from "./swap";
+import { workOut } from "./workings";
+
+const AT = "2026-11-24T10:00:00.000Z";
+const fat = demoJobs().find((job) => job.number === 207);
+if (!fat) throw new Error("no demo bike 207");
+
+describe("swapping the display of a job", () => {
+  it("seals what was found, carries what can be carried, and asks for the new one to be read", () => {
+    const swapped = swapDisplay(fat, PINFOLD, AT);
+    expect(swapped.sheets.map(({ kind, note }) => [kind, note])).toEqual([["as-found", "Before the display was swapped for Pinfold."]]);
+    expect(brokenAt(swapped.sheets)).toBeNull();
+    expect(swapped.asFound.shown).toEqual({});
+    expect(swapped.overrides.q3).toBe(405); // 40.5 V, the cut-off as it was found
+    expect(swapped.events.at(-1)).toMatchObject({ kind: "display-swapped" });
+    expect(workOut(swapped).baseline.kind).toBe("missing");
+    expect(readJobFile(writeJobFile(swapped))).toEqual({ ok: true, job: swapped });
+  });
+  it("works between all shipped displays, and a job without one just gets one", () => {
+    for (const to of SHIPPED_DISPLAYS) {
+      expect(swapOutlook(fat, to)?.settings.length).toBeGreaterThan(10);
+      expect(workOut(swapDisplay(fat, to, AT)).sheet?.rows.length).toBe(to.lines.length);
+    }
+    expect(swapDisplay({ ...fat, profile: null }, PINFOLD, AT)).toMatchObject({ profile: { id: "pinfold-q" }, sheets: [] });
+  });
+});
+
+describe("a line the description did not have", () => {
+  it("is added to this job's copy only, left as found", () => {
+    const added = addUnknownLine(fat, "77", "4");
+    const row = workOut(added).sheet?.rows.at(-1);
+    expect(row).toMatchObject({ code: "77", asFound: { raw: 4 }, target: { raw: 4 }, changes: false, mark: "left-alone" });
+    expect(fat.profile?.lines.some(({ code }) => code === "77")).toBe(false);
+    expect(readJobFile(writeJobFile(added)).ok).toBe(true);
+  });
+  it("is refused where it is already there or shows no number", () => {
+    expect(addUnknownLine(fat, "51", "4")).toBe(fat);
+    expect(addUnknownLine(fat, "77", "x")).toBe(fat);
+  });
+});

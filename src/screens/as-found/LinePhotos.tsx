@@ -1,0 +1,83 @@
+"use client";
+import { useLiveQuery } from "dexie-react-hooks";
+import { useEffect, useMemo, useRef } from "react";
+import { addPhoto, photosOf, removePhoto, restorePhoto, type Photo } from "@/store";
+import { Button, useTell } from "@/ui/primitives";
+import { count } from "@/ui/wording";
+
+/** Longest side a photo is kept at, px: enough to read a display, small enough to keep many. */
+const LONGEST_PX = 900;
+
+/** A photo made small: drawn on a canvas and kept as JPEG. */
+async function madeSmall(file: File): Promise<Blob> {
+  const bitmap = await createImageBitmap(file);
+  const scale = Math.min(1, LONGEST_PX / Math.max(bitmap.width, bitmap.height));
+  const canvas = document.createElement("canvas");
+  canvas.width = Math.max(1, Math.round(bitmap.width * scale));
+  canvas.height = Math.max(1, Math.round(bitmap.height * scale));
+  canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
+  bitmap.close();
+  return new Promise((resolve, reject) => canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error("the picture could not be made small"))), "image/jpeg", 0.8));
+}
+
+/** Photos of a line as found, kept with the job on this machine. */
+export function LinePhotos({ jobId, code }: { readonly jobId: string; readonly code: string }) {
+  const tell = useTell();
+  const picker = useRef<HTMLInputElement>(null);
+  const all = useLiveQuery(() => photosOf(jobId), [jobId]) ?? [];
+  const here = all.filter((photo) => photo.code === code);
+  const kilobytes = Math.round(all.reduce((sum, photo) => sum + photo.image.size, 0) / 1000);
+  const take = async (file: File) => {
+    try {
+      await addPhoto(jobId, code, await madeSmall(file));
+    } catch {
+      tell(`${file.name} is not a picture this browser can read. A photo as JPEG or PNG would be.`);
+    }
+  };
+  const drop = async (photo: Photo) => {
+    await removePhoto(photo.id);
+    tell("The photo was taken away.", () => void restorePhoto(photo));
+  };
+  return (
+    <div className="mt-5 flex flex-wrap items-center gap-3">
+      <input
+        ref={picker}
+        type="file"
+        accept="image/*"
+        capture="environment"
+        className="sr-only"
+        tabIndex={-1}
+        aria-label={`Photo of line ${code}`}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = "";
+          if (file) void take(file);
+        }}
+      />
+      <Button onClick={() => picker.current?.click()}>Photo of line {code}</Button>
+      {here.map((photo) => (
+        <Thumb key={photo.id} photo={photo} onDrop={() => void drop(photo)} />
+      ))}
+      {all.length > 0 ? (
+        <span className="text-[0.9rem] text-quiet">
+          {count(all.length, "photo")} with this bike, {kilobytes} kB in this browser
+        </span>
+      ) : null}
+    </div>
+  );
+}
+
+function Thumb({ photo, onDrop }: { readonly photo: Photo; readonly onDrop: () => void }) {
+  const url = useMemo(() => URL.createObjectURL(photo.image), [photo.image]);
+  useEffect(() => () => URL.revokeObjectURL(url), [url]);
+  return (
+    <span className="inline-flex items-center gap-1">
+      {/* A blob of this browser's own: no image service stands behind it. */}
+      {/* eslint-disable-next-line @next/next/no-img-element */}
+      <img src={url} alt={`Line ${photo.code} as found`} className="h-16 rounded-md border-2 border-rule" />
+      <button type="button" onClick={onDrop} className="min-h-9 px-1 text-[0.85rem] text-quiet underline underline-offset-4">
+        take away
+      </button>
+    </span>
+  );
+}

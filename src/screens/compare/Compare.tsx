@@ -1,0 +1,84 @@
+"use client";
+import Link from "next/link";
+import { compareDisplays, type AbilityRow } from "@/core/setup";
+import { SignShape, useKeptState } from "@/ui/primitives";
+import { count, SETTING_NAMES } from "@/ui/wording";
+import { useDisplays } from "../displays/useDisplays";
+
+/** Two displays side by side: what each can set, in what range, and what one has that the other lacks. */
+export function Compare() {
+  const displays = useDisplays();
+  const [left, setLeft] = useKeptState("compare.left", "tarn-18");
+  const [right, setRight] = useKeptState("compare.right", "skerry-words");
+  if (!displays) return null;
+  const a = displays.all.find(({ id }) => id === left) ?? displays.all[0];
+  const b = displays.all.find(({ id }) => id === right) ?? displays.all[1];
+  if (!a || !b) return null;
+  const rows = compareDisplays(a, b);
+  const only = (side: "a" | "b") => rows.filter((row) => row[side] !== null && row[side === "a" ? "b" : "a"] === null).length;
+  const pick = (label: string, value: string, onPick: (id: string) => void) => (
+    <label className="flex flex-col gap-1">
+      <span className="text-[0.92rem] font-semibold">{label}</span>
+      <select value={value} onChange={(event) => onPick(event.target.value)} className="min-h-11 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold">
+        {displays.all.map((each) => (
+          <option key={each.id} value={each.id}>
+            {each.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+  return (
+    <div className="mx-auto max-w-[1000px]">
+      <Link href="/displays" className="text-quiet underline underline-offset-4">
+        Displays
+      </Link>
+      <h1 className="mt-1 mb-4 text-[2.1rem]">Two displays, side by side</h1>
+      <div className="mb-4 grid gap-4 sm:grid-cols-2">
+        {pick("One", a.id, setLeft)}
+        {pick("The other", b.id, setRight)}
+      </div>
+      <p className="mb-3 text-quiet">
+        {count(rows.length, "setting")} between them. {a.name} alone sets {only("a")}, {b.name} alone {only("b")}. To carry a bike’s sheet over, swap the display at its intake.
+      </p>
+      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={`${a.name} and ${b.name}`}>
+        <table className="w-full min-w-[520px] text-[0.95rem]">
+          <thead className="text-left text-[0.85rem] text-quiet">
+            <tr className="border-b border-rule">
+              <th className="py-1 pr-3 font-semibold">Setting</th>
+              <th className="py-1 pr-3 font-semibold">{a.name}</th>
+              <th className="py-1 font-semibold">{b.name}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.setting} className="border-b border-rule">
+                <th scope="row" className="py-1 pr-3 text-left font-semibold">
+                  {SETTING_NAMES[row.setting]}
+                </th>
+                <Ability ability={row.a} />
+                <Ability ability={row.b} />
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </div>
+  );
+}
+
+function Ability({ ability }: { readonly ability: AbilityRow["a"] }) {
+  return (
+    <td className="py-1 pr-3">
+      {ability ? (
+        <>
+          <strong>{ability.code}</strong> <span className="text-quiet">{ability.values <= 1 || ability.first === ability.last ? ability.first : `${ability.first} to ${ability.last}`}</span>
+        </>
+      ) : (
+        <span className="inline-flex items-baseline gap-1.5 text-quiet">
+          <SignShape sign="unknown" size={10} /> no line
+        </span>
+      )}
+    </td>
+  );
+}

@@ -1,0 +1,122 @@
+"use client";
+import { useState } from "react";
+import { atHome, factoryRaws, rawValues, settingsOf, shows, SETTINGS, type DisplayProfile, type Line, type MenuState } from "@/core/display";
+import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
+import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
+import { Caution } from "@/ui/primitives";
+import { deedWords, gestureWords, keyNames, lineName, ruleConditions, secondsOf, WHO_SETS } from "@/ui/wording";
+
+const SCREENS = { off: "Off", home: "Home screen", menu: "Menu", code: "Code", confirm: "Question", monitor: "Monitor" } as const;
+
+const SAVING = { "each-change": "each change is kept at once", "leaving-line": "a change is kept when its line is left", "leaving-menu": "changes are kept together on leaving" } as const;
+
+/** A display to press freely: its state lives here, and nothing touches a bike. */
+export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
+  const [state, setState] = useState<MenuState>(() => atHome(profile, factoryRaws(profile)));
+  const onHold = useLiveMachine({ profile, state, running: true, onState: setState });
+  return (
+    <div>
+      <SimulatedDisplay profile={profile} state={state} onHold={onHold} />
+      <p className="mt-3 text-[0.9rem] text-quiet">On a keyboard: {profile.keys.map((key) => `${key.name} is ${key.keyboard}`).join(", ")}.</p>
+      {state.screen.kind === "walk-assist" ? (
+        <div className="mt-3">
+          <Caution>On a bike the motor would run now. Let go.</Caution>
+        </div>
+      ) : null}
+      {state.done.length > 0 ? (
+        <div className="mt-3">
+          <Caution>{state.done.at(-1) === "restore" ? "The maker’s values are back. On a bike every setting would be lost." : "Done. On a bike there would be no undo."}</Caution>
+        </div>
+      ) : null}
+    </div>
+  );
+}
+
+function whoSets(line: Line): string {
+  const [setting] = settingsOf(line);
+  return line.makerOnly ? WHO_SETS.maker : setting ? WHO_SETS[SETTINGS[setting].setBy] : "nobody";
+}
+
+function rangeOf({ encoding }: Line): string {
+  if (encoding.kind === "read-only") return encoding.shows;
+  const raws = rawValues(encoding);
+  if (raws.length <= 8) return raws.map((raw) => shows(encoding, raw)).join(" · ");
+  return `${shows(encoding, raws[0] ?? 0)} to ${shows(encoding, raws.at(-1) ?? 0)}`;
+}
+
+/** All that is known of a display: how its menu behaves, its keys, its lines. */
+export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) {
+  const { idle, saves } = profile.menu;
+  return (
+    <div className="min-w-0">
+      <p className="mb-5 max-w-[70ch] text-quiet">
+        {profile.source} The menu closes after {secondsOf(idle.closesAfterMs)} s and {idle.pending === "save" ? "saves" : "throws away"} what is not saved; {SAVING[saves]}; {profile.inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.
+      </p>
+      <h3 className="mb-1 text-[1.15rem]">Keys</h3>
+      <table className="mb-6 w-full text-[0.95rem]">
+        <thead className="text-left text-[0.82rem] text-quiet">
+          <tr className="border-b border-rule">
+            <th className="py-1 font-semibold">On</th>
+            <th className="py-1 font-semibold">Keys</th>
+            <th className="py-1 font-semibold">What it does</th>
+          </tr>
+        </thead>
+        <tbody>
+          {profile.rules.map((rule, i) => (
+            <tr key={i} className="border-b border-rule align-top">
+              <td className="py-1 pr-3 text-quiet">{SCREENS[rule.on]}</td>
+              <td className="py-1 pr-3 font-semibold">
+                {keyNames(profile, rule.keys)} <span className="font-normal text-quiet">{rule.gesture.kind === "tap" ? "" : gestureWords(rule)}</span>
+              </td>
+              <td className="py-1">
+                {deedWords(profile, rule)}
+                {ruleConditions(profile, rule) ? <span className="text-quiet">, {ruleConditions(profile, rule)}</span> : null}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <h3 className="mb-1 text-[1.15rem]">Lines</h3>
+      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={`Lines of ${profile.name}`}>
+        <table className="w-full min-w-[540px] text-[0.95rem]">
+          <thead className="text-left text-[0.82rem] text-quiet">
+            <tr className="border-b border-rule">
+              <th className="py-1 font-semibold">Line</th>
+              <th className="py-1 font-semibold">Sets</th>
+              <th className="py-1 font-semibold">Shows</th>
+              <th className="py-1 font-semibold">Maker’s</th>
+              <th className="py-1 font-semibold">Set by</th>
+            </tr>
+          </thead>
+          <tbody>
+            {profile.lines.map((line) => (
+              <tr key={line.code} className="border-b border-rule align-top">
+                <td className="py-1 pr-3 font-bold whitespace-nowrap">{line.code}</td>
+                <td className="py-1 pr-3">
+                  {lineName(line)}
+                  {line.shownWhen ? <span className="block text-[0.82rem] text-quiet">only with {line.shownWhen.line}</span> : null}
+                </td>
+                <td className="py-1 pr-3">{rangeOf(line)}</td>
+                <td className="py-1 pr-3">{line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}</td>
+                <td className="py-1 text-quiet">{whoSets(line)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {profile.faultCodes.length > 0 ? (
+        <>
+          <h3 className="mt-6 mb-1 text-[1.15rem]">Fault codes</h3>
+          <dl>
+            {profile.faultCodes.map(({ code, says }) => (
+              <div key={code} className="flex gap-4 border-t border-rule py-1">
+                <dt className="w-32 font-bold">{code}</dt>
+                <dd>{says}</dd>
+              </div>
+            ))}
+          </dl>
+        </>
+      ) : null}
+    </div>
+  );
+}

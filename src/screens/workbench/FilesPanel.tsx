@@ -1,0 +1,83 @@
+"use client";
+import { useRef, useState } from "react";
+import { withLines } from "@/core/display";
+import { readLinesCsv, writeLinesCsv } from "@/core/display/profileCsv";
+import { readProfileFile } from "@/core/display/readProfile";
+import { Button, SignShape, useTell } from "@/ui/primitives";
+import { saveText } from "@/ui/primitives/saveText";
+import { count } from "@/ui/wording";
+import { csvProblemText, profileProblemText } from "@/ui/wording/profiles";
+import type { WorkbenchProps } from "./Workbench";
+
+/** The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for what no form can say. */
+export function FilesPanel({ profile, change }: WorkbenchProps) {
+  const tell = useTell();
+  const picker = useRef<HTMLInputElement>(null);
+  const [problems, setProblems] = useState<readonly string[]>([]);
+  const [text, setText] = useState<string | null>(null);
+  const whole = `${JSON.stringify(profile, null, 1)}\n`;
+
+  const takeLines = async (file: File) => {
+    const reading = readLinesCsv(await file.text());
+    if (!reading.ok) return setProblems(reading.problems.map(csvProblemText));
+    setProblems([]);
+    const before = profile;
+    change((now) => withLines(now, reading.lines));
+    tell(`${count(reading.lines.length, "line")} taken from ${file.name}.`, () => change(() => before));
+  };
+  const takeText = () => {
+    if (text === null) return;
+    const reading = readProfileFile(text);
+    if (!reading.ok) return setProblems(reading.problems.map(profileProblemText));
+    setProblems([]);
+    setText(null);
+    const before = profile;
+    change(() => reading.profile);
+    tell("The description was taken.", () => change(() => before));
+  };
+
+  return (
+    <div>
+      <div className="mb-4 flex flex-wrap gap-2">
+        <Button onClick={() => saveText(`odd-spoke-display-${profile.id}.json`, whole, "application/json")}>Save the display as JSON</Button>
+        <Button onClick={() => saveText(`odd-spoke-lines-${profile.id}.csv`, writeLinesCsv(profile.lines), "text/csv")}>Save its lines as CSV</Button>
+        <input
+          ref={picker}
+          type="file"
+          accept=".csv,text/csv"
+          className="sr-only"
+          tabIndex={-1}
+          aria-label="Lines to import, as CSV"
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = "";
+            if (file) void takeLines(file);
+          }}
+        />
+        <Button onClick={() => picker.current?.click()}>Take lines from CSV</Button>
+      </div>
+      {problems.length > 0 ? (
+        <div role="alert" className="mb-4 rounded-md bg-breach-tint p-4">
+          <p className="font-semibold">Not taken. Nothing was changed.</p>
+          <ul className="mt-1">
+            {problems.slice(0, 10).map((problem) => (
+              <li key={problem} className="flex items-baseline gap-2">
+                <SignShape sign="breach" /> <span className="break-words">{problem}</span>
+              </li>
+            ))}
+          </ul>
+        </div>
+      ) : null}
+      <label htmlFor="whole" className="text-[0.92rem] font-semibold">
+        The whole description as text
+      </label>
+      <textarea id="whole" rows={22} spellCheck={false} value={text ?? whole} onChange={(event) => setText(event.target.value)} className="mt-1 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.78rem]" />
+      <div className="mt-2 flex gap-2">
+        <Button weight="main" disabled={text === null} onClick={takeText}>
+          Take this text
+        </Button>
+        {text !== null ? <Button onClick={() => setText(null)}>Back to what is kept</Button> : null}
+      </div>
+    </div>
+  );
+}

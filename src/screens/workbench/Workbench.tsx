@@ -1,0 +1,126 @@
+"use client";
+import { useLiveQuery } from "dexie-react-hooks";
+import dynamic from "next/dynamic";
+import Link from "next/link";
+import { CLASSES } from "@/catalog/classes/classes";
+import { atHome, factoryRaws, linesOf, type DisplayProfile } from "@/core/display";
+import { checkProfile } from "@/core/display/check";
+import { readingTour } from "@/core/record";
+import { classesNotHeld } from "@/core/setup";
+import { changeDisplay, ownDisplay } from "@/store";
+import { Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
+import { count, duration, encodeProblemText } from "@/ui/wording";
+import { profileProblemText } from "@/ui/wording/profiles";
+import { FreeDisplay } from "../displays/DisplaySheet";
+import { LineGrid } from "./LineGrid";
+
+const MannerForm = dynamic(() => import("./MannerForm").then((module) => module.MannerForm));
+const LeafletPanel = dynamic(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
+const FilesPanel = dynamic(() => import("./FilesPanel").then((module) => module.FilesPanel));
+
+export interface WorkbenchProps {
+  readonly profile: DisplayProfile;
+  readonly change: (edit: (profile: DisplayProfile) => DisplayProfile) => void;
+}
+
+const PARTS = [
+  { value: "leaflet", label: "Leaflet" },
+  { value: "keys", label: "Keys" },
+  { value: "lines", label: "Lines" },
+  { value: "files", label: "Files" },
+] as const;
+
+/** The workbench: a display nobody has described yet, put into words, with a simulated one living beside. */
+export function Workbench({ id }: { readonly id: string }) {
+  const found = useLiveQuery(async () => ({ profile: await ownDisplay(id) }), [id]);
+  const [part, setPart] = useKeptState(`workbench.${id}`, "leaflet");
+  if (!found) return null;
+  const { profile } = found;
+  if (!profile)
+    return (
+      <div className="max-w-xl py-10">
+        <h1 className="text-3xl">This display is not described on this machine</h1>
+        <p className="my-4 text-quiet">Displays that ship can be cloned and varied. Others are kept in the browser they were described in; import the file.</p>
+        <Link href="/displays" className="font-semibold underline">
+          To the displays
+        </Link>
+      </div>
+    );
+  const change: WorkbenchProps["change"] = (edit) => void changeDisplay(id, edit);
+  return (
+    <div className="mx-auto max-w-[1160px]">
+      <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
+        <Link href="/displays" className="min-h-11 self-end py-2 text-quiet underline underline-offset-4">
+          Displays
+        </Link>
+        <div className="min-w-56 flex-1">
+          <KeptField label="What you call it" value={profile.name} onKeep={(name) => (name.trim() ? change((now) => ({ ...now, name: name.slice(0, 200) })) : undefined)} inputClass="font-head text-xl font-bold" />
+        </div>
+        <div className="min-w-56 flex-1">
+          <KeptField label="Which variant" value={profile.variant} onKeep={(variant) => (variant.trim() ? change((now) => ({ ...now, variant: variant.slice(0, 200) })) : undefined)} hint="Line count, marks, firmware: whatever tells it apart." />
+        </div>
+      </div>
+      <div className="mb-5">
+        <Choice label="Part of the description" hideLabel value={part} options={PARTS} onChoose={setPart} />
+      </div>
+      <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_300px]">
+        <div className="min-w-0">
+          {part === "keys" ? <MannerForm profile={profile} change={change} /> : part === "lines" ? <LineGrid profile={profile} change={change} /> : part === "files" ? <FilesPanel profile={profile} change={change} /> : <LeafletPanel profile={profile} change={change} onDone={() => setPart("lines")} />}
+        </div>
+        <aside aria-label="How it stands" className="self-start max-lg:max-w-[360px] lg:sticky lg:top-4">
+          <Standing profile={profile} />
+        </aside>
+      </div>
+    </div>
+  );
+}
+
+/** What is wrong with the description, at once; and the display it makes, to press. */
+function Standing({ profile }: { readonly profile: DisplayProfile }) {
+  const problems = checkProfile(profile);
+  const notHeld = classesNotHeld(profile, CLASSES);
+  const tour = problems.length === 0 ? readingTour(profile, atHome(profile, factoryRaws(profile)), linesOf(profile).map((_, i) => i)) : null;
+  return (
+    <>
+      {problems.length > 0 ? (
+        <section aria-label="Problems" className="mb-4 rounded-xl bg-sheet p-4">
+          <h2 className="mb-2 text-[1.15rem]">{count(problems.length, "thing")} to mend</h2>
+          <ul className="flex flex-col gap-1.5 text-[0.95rem]">
+            {problems.slice(0, 8).map((problem) => (
+              <li key={problem.path + problem.key} className="flex items-baseline gap-2">
+                <SignShape sign="breach" /> <span>{profileProblemText(problem)}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : (
+        <>
+          <p className="mb-2 flex items-baseline gap-2">
+            <SignShape sign="done" /> It works. Press it and see.
+          </p>
+          <FreeDisplay key={profile.revision} profile={profile} />
+          {tour?.plan.ok ? (
+            <p className="mt-3 text-[0.95rem]">
+              Keys to read every line: <strong>{count(tour.presses, "press", "presses")}</strong>, {duration(tour.totalMs)}.
+            </p>
+          ) : null}
+        </>
+      )}
+      {notHeld.length > 0 ? (
+        <section aria-label="Classes its cap cannot hold" className="mt-4 border-t border-rule pt-3 text-[0.95rem]">
+          <h2 className="mb-1 text-[1.05rem]">Its cap line against the classes</h2>
+          <ul className="flex flex-col gap-1">
+            {notHeld.map(({ code, className, problem }) => (
+              <li key={code + className} className="flex items-baseline gap-2">
+                <SignShape sign="caution" />
+                <span>
+                  Line {code}, {className}: {encodeProblemText(problem)}
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,66 @@
+/** Displays described in this workshop, and the photos of lines. */
+import { newProfile, withLines, type DisplayProfile } from "@/core/display";
+import type { ProfileReading } from "@/core/display/readProfile";
+import { db, type OddSpokeDatabase, type Photo } from "./db";
+
+const nowIso = (): string => new Date().toISOString();
+const newId = (): string => crypto.randomUUID?.() ?? `id-${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
+
+/** All displays described here, by name. */
+export const ownDisplays = async (database: OddSpokeDatabase = db): Promise<readonly DisplayProfile[]> =>
+  (await database.displays.toArray()).map(({ profile }) => profile).sort((a, b) => a.name.localeCompare(b.name));
+
+export const ownDisplay = async (id: string, database: OddSpokeDatabase = db): Promise<DisplayProfile | null> => (await database.displays.get(id))?.profile ?? null;
+
+/** Begins a new display; its id is new. */
+export async function addDisplay(name: string, database: OddSpokeDatabase = db): Promise<DisplayProfile> {
+  const profile = newProfile(`own-${newId()}`, name);
+  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
+  return profile;
+}
+
+/** A copy of a display to vary, beside the one it was taken from. */
+export async function cloneDisplay(from: DisplayProfile, database: OddSpokeDatabase = db): Promise<DisplayProfile> {
+  const profile: DisplayProfile = { ...withLines(from, from.lines), id: `own-${newId()}`, revision: 1, name: `${from.name}, varied`.slice(0, 200), source: `Varied from ${from.name}.` };
+  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
+  return profile;
+}
+
+/** Changes a display described here; every change raises its revision, so that jobs can tell. */
+export async function changeDisplay(id: string, change: (profile: DisplayProfile) => DisplayProfile, database: OddSpokeDatabase = db): Promise<void> {
+  await database.transaction("rw", database.displays, async () => {
+    const own = await database.displays.get(id);
+    if (!own) throw new Error(`display ${id} is not on this machine`);
+    const profile = change(own.profile);
+    if (profile !== own.profile) await database.displays.put({ id, profile: { ...profile, id, revision: own.profile.revision + 1 }, updatedAt: nowIso() });
+  });
+}
+
+export async function removeDisplay(id: string, database: OddSpokeDatabase = db): Promise<DisplayProfile | null> {
+  const own = await ownDisplay(id, database);
+  await database.displays.delete(id);
+  return own;
+}
+
+export const restoreDisplay = async (profile: DisplayProfile, database: OddSpokeDatabase = db): Promise<void> => void (await database.displays.put({ id: profile.id, profile, updatedAt: nowIso() }));
+
+/** Reads a profile file and keeps it under an id of its own; a bad file stores nothing. */
+export async function importDisplay(text: string, database: OddSpokeDatabase = db): Promise<ProfileReading> {
+  const { readProfileFile } = await import("@/core/display/readProfile");
+  const reading = readProfileFile(text);
+  if (!reading.ok) return reading;
+  const profile: DisplayProfile = { ...reading.profile, id: `own-${newId()}` };
+  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
+  return { ok: true, profile };
+}
+
+export const photosOf = (jobId: string, database: OddSpokeDatabase = db): Promise<Photo[]> => database.photos.where("jobId").equals(jobId).toArray();
+
+export async function addPhoto(jobId: string, code: string, image: Blob, database: OddSpokeDatabase = db): Promise<Photo> {
+  const photo: Photo = { id: newId(), jobId, code, takenAt: nowIso(), image };
+  await database.photos.add(photo);
+  return photo;
+}
+
+export const removePhoto = (id: string, database: OddSpokeDatabase = db): Promise<void> => database.photos.delete(id);
+export const restorePhoto = async (photo: Photo, database: OddSpokeDatabase = db): Promise<void> => void (await database.photos.put(photo));

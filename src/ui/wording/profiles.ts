@@ -1,0 +1,110 @@
+/** Words about describing displays: what is wrong with a profile, what a cell takes, what becomes of a value on another display. */
+import { acceptedMeanings, SETTINGS, type CellProblem, type Claim, type Line } from "@/core/display";
+import type { ProfileProblem } from "@/core/display/check";
+import type { CsvProblem } from "@/core/display/profileCsv";
+import type { Doubt, Sureness } from "@/core/display/leaflet";
+import type { Fate, FateReason } from "@/core/setup";
+import { encodeProblemText } from "./messages";
+
+const PROBLEMS: Readonly<Record<Exclude<ProfileProblem["key"], "profile.schema">, (detail: string) => string>> = {
+  "profile.duplicate-key": (detail) => `Key ${detail} is there twice.`,
+  "profile.unknown-key": (detail) => `No key is called ${detail}.`,
+  "profile.rules-collide": (detail) => `Two meanings for the same keys: ${detail}.`,
+  "profile.no-way-in": () => "No keys open the menu.",
+  "profile.no-way-to-save": () => "Nothing saves: no key does, and the menu throws away when it closes.",
+  "profile.no-way-on": (detail) => `Some lines cannot be reached: ${detail}.`,
+  "profile.no-way-to-change": () => "No key changes a value.",
+  "profile.no-way-to-confirm": () => "A value blinks, but no key begins or confirms the change.",
+  "profile.no-power-cycle": () => "Values act after a power cycle, but no keys switch off and on.",
+  "profile.duplicate-page": (detail) => `Page ${detail} is there twice.`,
+  "profile.unknown-page": (detail) => `No page is called ${detail}.`,
+  "profile.page-unreachable": (detail) => `Nothing opens page ${detail}.`,
+  "profile.unknown-line": (detail) => `No other line is called ${detail}.`,
+  "profile.line-unreachable": (detail) => `No page lists line ${detail}.`,
+  "profile.line-listed-twice": (detail) => `Line ${detail} is listed twice.`,
+  "profile.unknown-info-line": (detail) => `The info line never shows ${detail}.`,
+  "profile.duplicate-code": (detail) => `Two lines are called ${detail}.`,
+  "profile.default-not-in-range": (detail) => `The maker’s value ${detail} is not one the line can show.`,
+  "profile.ambiguous-value": (detail) => `Two values look the same: ${detail}.`,
+  "profile.empty-range": (detail) => `Line ${detail} has no values: the range is empty.`,
+  "profile.value-not-in-domain": (detail) => `${detail}.`,
+  "profile.uncapped-inside-range": (detail) => `The value for no cap, ${detail}, must be the first or the last.`,
+};
+
+export const profileProblemText = (problem: ProfileProblem): string =>
+  problem.key === "profile.schema" ? `At ${problem.path || "the top"}: ${problem.detail}` : `${PROBLEMS[problem.key](problem.detail)}${problem.path ? ` (${problem.path})` : ""}`;
+
+export const csvProblemText = ({ row, field, detail }: CsvProblem): string => `Row ${row}, ${field}: ${detail}`;
+
+export function cellProblemText({ accepted }: CellProblem, line: Line): string {
+  switch (accepted) {
+    case "whole-number":
+      return "Give a number.";
+    case "above-from":
+      return "Up to must not be below from.";
+    case "a-value-it-shows":
+      return "Give a value the line can show.";
+    case "wheel-options":
+      return "Give inches from 5 to 40, such as 20, 26, 700=28.";
+    case "options":
+      return `Give what it shows and what that means, such as 0=…, 1=…. ${line.encoding.setting ? `Means: ${acceptedMeanings(line.encoding.setting)}.` : ""}`;
+  }
+}
+
+export const SURENESS_WORDS: Readonly<Record<Sureness, string>> = { sure: "sure", guess: "guess", unknown: "not known" };
+
+export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
+  "no-setting": "no word of it says what it sets",
+  "two-settings": "could be one of two things",
+  "options-not-understood": "its options are not understood",
+  "no-range": "no range stated",
+  "no-default": "no maker’s value stated",
+  "default-not-in-range": "the maker’s value is out of its range",
+};
+
+export const CLAIM_SOURCES: Readonly<Record<Claim["from"], string>> = { leaflet: "Leaflet", seller: "Seller", video: "Video", "other-line": "Another line’s behaviour", "own-trial": "Own trial" };
+
+export const FATE_WORDS: Readonly<Record<Fate, string>> = { kept: "kept", rounded: "rounded", lost: "lost", gained: "gained" };
+
+export function fateReasonText(reason: FateReason): string {
+  switch (reason.key) {
+    case "fate.same":
+      return "The same on both.";
+    case "fate.nearest-safe":
+      return "The nearest the new line can hold.";
+    case "fate.by-preset":
+      return "Set by a preset.";
+    case "fate.no-line":
+      return "The new display has no line for it.";
+    case "fate.not-read":
+      return "Never read on the old display.";
+    case "fate.scale-unknown":
+      return "What the old number stood for is not known.";
+    case "fate.not-in-use":
+      return "Had no effect on the old display.";
+    case "fate.not-shown":
+      return "Not in the new menu while its other lines stand so.";
+    case "fate.cannot-hold":
+      return encodeProblemText(reason.problem);
+    case "fate.preset-forces":
+      return `The preset on line ${reason.code} sets it otherwise.`;
+    case "fate.new-line":
+      return "New: the old display could not set it.";
+  }
+}
+
+/** What kind of line it is, in a word or two. */
+export const ENCODING_WORDS: Readonly<Record<Line["encoding"]["kind"], string>> = {
+  choice: "listed values",
+  bundle: "several settings at once",
+  number: "a number",
+  "around-default": "steps around a default",
+  "wheel-code": "wheel codes",
+  "wheel-size": "wheel size",
+  "speed-cap": "a speed",
+  "unknown-scale": "scale not known",
+  "read-only": "read only",
+  reserved: "not known",
+};
+
+export const groupOf = (line: Line): string => (line.encoding.setting ? SETTINGS[line.encoding.setting].group : "");

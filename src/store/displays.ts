@@ -1,30 +1,15 @@
 /** Displays described in this workshop, and the photos of lines. */
-import { newProfile, withLines, type DisplayProfile } from "@/core/display";
-import type { ProfileReading } from "@/core/display/readProfile";
+import type { DisplayProfile } from "@/core/display";
 import { db, type OddSpokeDatabase, type Photo } from "./db";
 
 const nowIso = (): string => new Date().toISOString();
-const newId = (): string => crypto.randomUUID?.() ?? `id-${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
+export const newId = (): string => crypto.randomUUID?.() ?? `id-${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
 
 /** All displays described here, by name. */
 export const ownDisplays = async (database: OddSpokeDatabase = db): Promise<readonly DisplayProfile[]> =>
   (await database.displays.toArray()).map(({ profile }) => profile).sort((a, b) => a.name.localeCompare(b.name));
 
 export const ownDisplay = async (id: string, database: OddSpokeDatabase = db): Promise<DisplayProfile | null> => (await database.displays.get(id))?.profile ?? null;
-
-/** Begins a new display; its id is new. */
-export async function addDisplay(name: string, database: OddSpokeDatabase = db): Promise<DisplayProfile> {
-  const profile = newProfile(`own-${newId()}`, name);
-  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
-  return profile;
-}
-
-/** A copy of a display to vary, beside the one it was taken from. */
-export async function cloneDisplay(from: DisplayProfile, database: OddSpokeDatabase = db): Promise<DisplayProfile> {
-  const profile: DisplayProfile = { ...withLines(from, from.lines), id: `own-${newId()}`, revision: 1, name: `${from.name}, varied`.slice(0, 200), source: `Varied from ${from.name}.` };
-  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
-  return profile;
-}
 
 /** Changes a display described here; every change raises its revision, so that jobs can tell. */
 export async function changeDisplay(id: string, change: (profile: DisplayProfile) => DisplayProfile, database: OddSpokeDatabase = db): Promise<void> {
@@ -43,16 +28,6 @@ export async function removeDisplay(id: string, database: OddSpokeDatabase = db)
 }
 
 export const restoreDisplay = async (profile: DisplayProfile, database: OddSpokeDatabase = db): Promise<void> => void (await database.displays.put({ id: profile.id, profile, updatedAt: nowIso() }));
-
-/** Reads a profile file and keeps it under an id of its own; a bad file stores nothing. */
-export async function importDisplay(text: string, database: OddSpokeDatabase = db): Promise<ProfileReading> {
-  const { readProfileFile } = await import("@/core/display/readProfile");
-  const reading = readProfileFile(text);
-  if (!reading.ok) return reading;
-  const profile: DisplayProfile = { ...reading.profile, id: `own-${newId()}` };
-  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
-  return { ok: true, profile };
-}
 
 export const photosOf = (jobId: string, database: OddSpokeDatabase = db): Promise<Photo[]> => database.photos.where("jobId").equals(jobId).toArray();
 

@@ -2,6 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { checkProfile, linesOf, settingsOf, SETTING_KEYS, type DisplayProfile, type Encoding, type KeyRule, type Line } from "@/core/display";
 import { SHIPPED_DISPLAYS } from ".";
+import { SHIPPED_NAMES } from "./names";
 
 const rule = (test: (rule: KeyRule) => boolean) => (profile: DisplayProfile) => profile.rules.some(test);
 const line = (test: (line: Line) => boolean) => (profile: DisplayProfile) => linesOf(profile).some(test);
@@ -131,6 +132,7 @@ describe("the shipped displays", () => {
     expect(SHIPPED_DISPLAYS.length).toBeGreaterThanOrEqual(8);
     for (const profile of SHIPPED_DISPLAYS) expect(checkProfile(profile), profile.name).toEqual([]);
   });
+  it("are named in the light list as they name themselves", () => expect(SHIPPED_NAMES).toEqual(SHIPPED_DISPLAYS.map(({ id, name, variant }) => ({ id, name, variant }))));
   it.each(Object.entries(FEATURES))("show: %s", (_, has) => expect(SHIPPED_DISPLAYS.filter(has).map(({ name }) => name)).not.toEqual([]));
   it("between them have a line for nearly every canonical setting", () => {
     const set = new Set(SHIPPED_DISPLAYS.flatMap((profile) => linesOf(profile).flatMap(settingsOf)));

@@ -4,7 +4,8 @@
  */
 import { rawValues, shows } from "./encoding";
 import type { ReadLine } from "./leaflet";
-import { FORMAT, FORMAT_VERSION, type Claim, type DisplayKey, type DisplayProfile, type Encoding, type KeyRule, type Line } from "./profile";
+import { newLine } from "./lines";
+import { FORMAT, FORMAT_VERSION, type DisplayKey, type DisplayProfile, type Encoding, type KeyRule, type Line } from "./profile";
 import { inDomain, SETTINGS, type SettingKey } from "./settings";
 
 /** The few facts most menus are made of. */
@@ -105,32 +106,6 @@ export function newProfile(id: string, name: string): DisplayProfile {
     source: "Described in this workshop.",
   };
   return blank;
-}
-
-/** A line nothing is known of yet. */
-export const newLine = (code: string, encoding: Encoding = { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 }, factoryRaw = 0, claims: readonly Claim[] = []): Line => ({
-  code,
-  encoding,
-  atEnds: "stop",
-  factoryRaw,
-  makerOnly: encoding.setting !== null && SETTINGS[encoding.setting].setBy === "maker",
-  note: null,
-  shownWhen: null,
-  mattersWhen: null,
-  effect: "not-tried",
-  claims: [...claims],
-});
-
-/** The same profile with these lines; entries of lines that are gone go with them, new ones stand at the end of the first page. */
-export function withLines(profile: DisplayProfile, lines: readonly Line[]): DisplayProfile {
-  const codes = new Set(lines.map((line) => line.code));
-  const pages = profile.menu.pages.map((page) => ({ ...page, entries: page.entries.filter((entry) => entry.kind !== "line" || codes.has(entry.line)) }));
-  const listed = new Set(pages.flatMap((page) => page.entries.flatMap((entry) => (entry.kind === "line" ? [entry.line] : []))));
-  const added = lines.filter((line) => !listed.has(line.code)).map((line) => ({ kind: "line" as const, line: line.code }));
-  const flat = pages.length === 1 && pages[0]?.entries.every((entry) => entry.kind === "line");
-  const [first, ...others] = pages;
-  const entries = flat ? lines.map((line) => ({ kind: "line" as const, line: line.code })) : [...(first?.entries ?? []), ...added];
-  return { ...profile, lines: [...lines], menu: { ...profile.menu, pages: first ? [{ ...first, entries }, ...others].filter((page) => page.entries.length > 0) : profile.menu.pages } };
 }
 
 /** A line as the leaflet reader proposes it, with the leaflet's own words as its first claim. */
@@ -253,20 +228,4 @@ function valueOf(setting: SettingKey, typed: string): number | boolean | string 
 export function acceptedMeanings(setting: SettingKey): string {
   const { domain } = SETTINGS[setting];
   return domain.kind === "flag" ? "yes or no" : domain.kind === "choice" ? domain.values.join(", ") : `${domain.min} to ${domain.max}${domain.words.length > 0 ? ` or ${domain.words.join(", ")}` : ""}`;
-}
-
-/** Lines pasted as "31 = 0", one a row or separated by commas, read by code. */
-export function readPastedList(profile: DisplayProfile, text: string): { readonly shown: Readonly<Record<string, string>>; readonly unknown: readonly string[] } {
-  const shown: Record<string, string> = {};
-  const unknown: string[] = [];
-  const codes = [...profile.lines.map((line) => line.code)].sort((a, b) => b.length - a.length);
-  for (const row of text.split(/\n|;/).flatMap((each) => (/[=:]/.test(each) ? each.split(/,(?=[^,]*[=:])/) : [each]))) {
-    const trimmed = row.trim();
-    if (trimmed === "") continue;
-    const code = codes.find((each) => trimmed.toLowerCase().startsWith(each.toLowerCase()) && /^[\s=:.)\-–|\t]/.test(trimmed.slice(each.length)));
-    const value = code ? trimmed.slice(code.length).replace(/^[\s=:.)|\t]+/, "").replace(/^-\s+/, "").trim() : "";
-    if (code && value !== "") shown[code] = value;
-    else unknown.push(trimmed);
-  }
-  return { shown, unknown };
 }

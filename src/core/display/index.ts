@@ -6,3 +6,5 @@ export * from "./settings";
 export * from "./claims";
 export * from "./draft";
 export * from "./variants";
+export * from "./lines";
+export * from "./pastedList";

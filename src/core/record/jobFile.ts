@@ -4,7 +4,8 @@
  */
 import * as v from "valibot";
 import { JOB_FORMAT, JOB_VERSION, OLDEST_JOB_VERSION, LARGEST_JOB_FILE_BYTES } from "./format";
-import { jobProblem, type Job } from "./job";
+import { checkProfile } from "../display/check";
+import type { Job } from "./job";
 import { JobSchema } from "./jobSchema";
 import { migrateJob } from "./migrateJob";
 import { brokenAt } from "./seal";
@@ -51,4 +52,22 @@ export function readJobFile(text: string): JobFileReading {
   const broken = brokenAt(parsed.output.sheets);
   if (broken !== null) return refuse({ key: "file.broken-seal", sheet: broken + 1 });
   return { ok: true, job: parsed.output };
+}
+
+/** What a schema cannot say about a job: that its profile can be used and its program fits the profile. First problem, or null. */
+export function jobProblem(job: Job): { readonly path: string; readonly detail: string } | null {
+  if (!job.profile) return job.program ? { path: "program", detail: "a program without a display" } : null;
+  const problem = checkProfile(job.profile)[0];
+  if (problem) return { path: `profile.${problem.path}`, detail: `${problem.key}: ${problem.detail}` };
+  const count = job.profile.lines.length;
+  if (job.program) {
+    const { state, targets, unread } = job.program;
+    for (const [name, values] of Object.entries({ saved: state.saved, pending: state.pending, inForce: state.inForce, targets }))
+      if (values.length !== count) return { path: `program.${name}`, detail: `${values.length} values for ${count} lines` };
+    const { screen } = state;
+    if ((screen.kind === "menu" || screen.kind === "confirm") && !job.profile.menu.pages[screen.page]?.entries[screen.at]) return { path: "program.state.screen", detail: `entry ${screen.at} of page ${screen.page} is not in the menu` };
+    if (state.lastAt.length !== job.profile.menu.pages.length) return { path: "program.state.lastAt", detail: `${state.lastAt.length} values for ${job.profile.menu.pages.length} pages` };
+    if (unread.some((line) => line >= count)) return { path: "program.unread", detail: "a line the display does not have" };
+  }
+  return null;
 }

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
 import type { DisplayProfile } from "@/core/display";
-import { addDisplay, cloneDisplay, importDisplay, removeDisplay, restoreDisplay } from "@/store";
+import { removeDisplay, restoreDisplay } from "@/store";
 import { Button, buttonClass, SignShape, useKeptState, useTell } from "@/ui/primitives";
 import { count } from "@/ui/wording";
 import { profileProblemText } from "@/ui/wording/profiles";
@@ -11,6 +11,9 @@ import { saveText } from "@/ui/primitives/saveText";
 import { DisplaySheet, FreeDisplay } from "./DisplaySheet";
 import { useDisplays } from "./useDisplays";
 import { WhichIsIt } from "./WhichIsIt";
+
+/** What makes new displays is loaded when one is made. */
+const newDisplays = () => import("@/store/newDisplays");
 
 /** The displays this copy knows: to press, to vary, to describe anew. */
 export function Displays() {
@@ -25,15 +28,15 @@ export function Displays() {
   const isOwn = displays.own.some(({ id }) => id === profile?.id);
 
   const describe = async () => {
-    const fresh = await addDisplay("New display");
+    const fresh = await (await newDisplays()).addDisplay("New display");
     router.push(`/displays/${fresh.id}`);
   };
   const vary = async (from: DisplayProfile) => {
-    const copy = await cloneDisplay(from);
+    const copy = await (await newDisplays()).cloneDisplay(from);
     router.push(`/displays/${copy.id}`);
   };
   const take = async (file: File) => {
-    const reading = await importDisplay(await file.text());
+    const reading = await (await newDisplays()).importDisplay(await file.text());
     if (!reading.ok) return setRefused(reading.problems.map((problem) => profileProblemText(problem)));
     setRefused([]);
     setChosen(reading.profile.id);

@@ -1,16 +1,18 @@
 "use client";
+import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
+import { loadShipped, SHIPPED_NAMES, type DisplayName } from "@/catalog/displays/names";
 import { labelWatts, fullPackV } from "@/core/battery";
 import type { DisplayProfile } from "@/core/display";
 import { assistLimit } from "@/core/law";
 import { acceptedReadingProblem, swapDisplay } from "@/core/record";
 import { INTAKE_FIELDS, type IntakeField, type IntakeKey } from "@/core/setup";
+import { ownDisplays } from "@/store";
 import { buttonClass, Caution, Choice, FindingLine, KeptField, useTell } from "@/ui/primitives";
 import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
-import { useDisplays } from "../displays/useDisplays";
 import type { StageProps } from "../job/JobScreen";
 import { voiceOf } from "../rack/ticket";
 
@@ -92,21 +94,21 @@ export function Intake({ job, workings, change }: StageProps) {
 /** Which display is on the bike. Changing it once lines are written down is a swap, and shows first what becomes of them. */
 function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
   const tell = useTell();
-  const displays = useDisplays();
+  const own = useLiveQuery(() => ownDisplays()) ?? [];
   const [swapTo, setSwapTo] = useState<DisplayProfile | null>(null);
-  const known = displays?.all ?? [];
-  const mine = job.profile && !known.some(({ id }) => id === job.profile?.id) ? [job.profile] : [];
+  const known: readonly DisplayName[] = [...SHIPPED_NAMES, ...own];
+  const mine: readonly DisplayName[] = job.profile && !known.some(({ id }) => id === job.profile?.id) ? [job.profile] : [];
   const written = Object.values(job.asFound.shown).some((typed) => typed.trim() !== "");
-  const choose = (id: string) => {
-    const profile = known.find((each) => each.id === id);
+  const choose = async (id: string) => {
+    const profile = own.find((each) => each.id === id) ?? (await loadShipped(id));
     if (!profile || id === job.profile?.id) return;
     if (job.profile && written) setSwapTo(profile);
     else change((now) => ({ ...now, profile, overrides: {}, unlocked: {} }));
   };
-  const newer = known.find(({ id, revision }) => id === job.profile?.id && revision !== job.profile.revision);
+  const newer = own.find(({ id, revision }) => id === job.profile?.id && revision !== job.profile.revision);
   return (
     <div>
-      <Choice label="Display on the bike" value={job.profile?.id ?? ""} options={[...mine, ...known].map((profile) => ({ value: profile.id, label: profile.name }))} onChoose={choose} hint={job.profile ? job.profile.variant : "Not among them? Describe it under Displays: a leaflet’s text is enough to begin with."} />
+      <Choice label="Display on the bike" value={job.profile?.id ?? ""} options={[...mine, ...known].map((profile) => ({ value: profile.id, label: profile.name }))} onChoose={(id) => void choose(id)} hint={job.profile ? job.profile.variant : "Not among them? Describe it under Displays: a leaflet’s text is enough to begin with."} />
       {newer && !job.program ? (
         <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[0.9rem]">
           Its description has changed since (revision {job.profile?.revision} here, {newer.revision} now).

@@ -15,9 +15,9 @@ import { outlookOf } from "../job/outlook";
 import { voiceOf } from "../rack/ticket";
 import { KeyCardStep } from "./KeyCardStep";
 import { MenuClock, moment } from "./MenuClock";
-import { ReadingStep } from "./ReadingStep";
 import { stepName } from "./stepWords";
 
+const ReadingStep = dynamic(() => import("./ReadingStep").then((module) => module.ReadingStep), { ssr: false });
 const ShowsSomethingElse = dynamic(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse), { ssr: false });
 
 /** Program: key by key, without the menu closing and without driving off the stand. */

@@ -31,6 +31,8 @@ export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked,
   const chosen = line ?? step.line ?? 0;
   const choices = shownChoices(profile, chosen);
 
+  const places = profile.menu.pages.flatMap(({ entries }, page) => entries.flatMap((entry, at) => (entry.kind === "line" ? [] : [{ page, at, code: entry.code }])));
+
   useEffect(() => {
     if (!open) return;
     const onKey = (event: KeyboardEvent) => {
@@ -77,6 +79,16 @@ export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked,
             </button>
           ))}
         </div>
+        {places.length > 0 ? (
+          <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Or it stands on">
+            <span className="text-quiet">Or it stands on</span>
+            {places.map(({ page, at, code }) => (
+              <button key={`${page}.${at}`} type="button" onClick={() => onPick({ state: stateFromShown(profile, tracked, { kind: "entry", page, at }), how: "other-key" })} className="min-h-11 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet">
+                {code}
+              </button>
+            ))}
+          </div>
+        ) : null}
         <div className="flex flex-wrap gap-2">
           <Button onClick={() => onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: false }), how: "menu-closed" })}>Home screen, nothing saved</Button>
           <Button onClick={() => onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: true }), how: "saved-already" })}>Home screen, saved</Button>

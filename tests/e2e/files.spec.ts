@@ -40,7 +40,7 @@ test("malformed, truncated, oversized, older, newer, foreign and tampered files 
     ["cut.json", text.slice(0, text.length / 2), /cut short/],
     ["large.json", `{"format":"odd-spoke/job","x":"${"x".repeat(2_100_000)}"}`, /2 MB at most/],
     ["old.json", JSON.stringify({ ...job, version: 0 }), /format 0, older than 1/],
-    ["new.json", JSON.stringify({ ...job, version: 7 }), /format 7; this version reads format 1/],
+    ["new.json", JSON.stringify({ ...job, version: 7 }), /format 7; this version reads format 2/],
     ["other.json", JSON.stringify({ format: "somebody/else" }), /another kind \(somebody\/else\)/],
     ["field.json", JSON.stringify({ ...job, number: "twelve" }), /At number: .*"twelve"/],
     ["tampered.json", JSON.stringify({ ...job, sheets: job.sheets.map((sheet, i) => (i === 1 ? { ...sheet, lines: sheet.lines.map((line, k) => (k === 0 ? { ...line, raw: line.raw + 1 } : line)) } : sheet)) }), /Sheet 2 does not match its seal/],

@@ -6,6 +6,7 @@ import { openRack } from "./support";
 const SCREENS: readonly (readonly [string, string])[] = [
   ["rack", "/"],
   ["displays", "/displays"],
+  ["two displays", "/displays/compare"],
   ["intake", "/job/demo-207/intake"],
   ["intake, nearly empty", "/job/demo-210/intake"],
   ["as found", "/job/demo-208/as-found"],
@@ -17,18 +18,31 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["nothing there", "/job/no-such-job/plan"],
 ];
 
+/** A display described here, to have the workbench's parts to look at: the one with the longest words, cloned. */
+async function workbenchScreens(page: Page): Promise<readonly (readonly [string, string])[]> {
+  await page.goto("/displays");
+  await page.getByRole("button", { name: /^Windrow/ }).click();
+  await page.getByRole("button", { name: "Clone and vary" }).click();
+  await expect(page.getByLabel("What you call it")).toBeVisible();
+  const { pathname } = new URL(page.url());
+  const id = pathname.split("/").at(-1) ?? "";
+  return ["leaflet", "keys", "lines", "files"].map((part) => [`workbench, ${part}`, `${pathname}?part=${part}#${id}`] as const);
+}
+
 async function show(page: Page, path: string): Promise<void> {
-  await page.goto(path);
+  const part = /\?part=(\w+)#(.+)$/.exec(path);
+  if (part) await page.evaluate(([name, id]) => sessionStorage.setItem(`odd-spoke.workbench.${id ?? ""}`, name ?? ""), [part[1], part[2]]);
+  await page.goto(part ? path.replace(/\?.*$/, "") : path);
   await page.waitForLoadState("networkidle");
   await expect(page.getByRole("main").locator("h1, h2").first()).toBeAttached();
 }
 
 for (const theme of ["light", "dark"] as const) {
   test(`axe finds nothing on any screen, ${theme}`, async ({ page }) => {
-    test.setTimeout(180_000);
+    test.setTimeout(300_000);
     await page.addInitScript((name) => localStorage.setItem("odd-spoke.theme", name), theme);
     await openRack(page);
-    for (const [name, path] of SCREENS) {
+    for (const [name, path] of [...SCREENS, ...(await workbenchScreens(page))]) {
       await show(page, path);
       const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]).analyze();
       expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`), `${name}, ${theme}`).toEqual([]);
@@ -50,7 +64,7 @@ for (const [what, width, height] of [["390 px", 390, 844], ["200 % zoom of 1280 
   test(`no screen is wider than its window at ${what}`, async ({ page }) => {
     await page.setViewportSize({ width, height });
     await openRack(page);
-    for (const [name, path] of SCREENS) {
+    for (const [name, path] of [...SCREENS, ...(await workbenchScreens(page))]) {
       await show(page, path);
       const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
       expect(over, name).toBeLessThanOrEqual(0);

@@ -1,4 +1,6 @@
 import { expect, type Page } from "@playwright/test";
+import { TARN } from "../../src/catalog/displays/tarn";
+import type { DisplayProfile } from "../../src/core/display";
 
 /** Opens the rack on an empty browser, with the demo bikes on it. */
 export async function openRack(page: Page): Promise<void> {
@@ -39,47 +41,59 @@ export const main = (page: Page) => page.getByRole("main");
 export const sheetRow = (page: Page, code: string) => page.getByRole("row").filter({ has: page.getByRole("button", { name: new RegExp(`^Line ${code},`) }) });
 
 /** Presses the simulated display's keys by keyboard until the card says the program is in force. */
-export async function programOnSimulated(page: Page): Promise<void> {
+export async function programOnSimulated(page: Page, profile: DisplayProfile = TARN, most = 120): Promise<void> {
   const done = page.getByRole("heading", { name: "Saved and in force" });
-  for (let i = 0; i < 80; i++) {
+  for (let i = 0; i < most; i++) {
     if (await done.isVisible()) return;
-    await pressNextStroke(page);
+    await pressNextStroke(page, profile);
   }
   await expect(done).toBeVisible();
 }
 
-const KEYBOARD: Readonly<Record<string, string>> = { Ring: "r", Lamp: "l", Plus: "u", Minus: "d" };
-
 /** Reads the first keys off the card, as a technician would, and presses them on the simulated display. */
-export async function pressNextStroke(page: Page): Promise<void> {
+export async function pressNextStroke(page: Page, profile: DisplayProfile = TARN): Promise<void> {
   const card = page.getByRole("region", { name: "Key card" });
   const before = await card.innerText({ timeout: 2_000 }).catch(() => null);
   if (before === null) return; // the last stroke ended the card
   const firstRun = card.locator("[data-run]").first();
-  const keys = (await firstRun.getByRole("img").evaluateAll((caps) => caps.map((cap) => cap.getAttribute("aria-label") ?? ""))).map((label) => KEYBOARD[label.replace(/ key$/, "")] ?? "");
+  const names = (await firstRun.getByRole("img").evaluateAll((caps) => caps.map((cap) => cap.getAttribute("aria-label") ?? ""))).map((label) => label.replace(/ key$/, ""));
+  const keys = names.map((name) => profile.keys.find((key) => key.name === name)?.keyboard ?? "");
   const words = await firstRun.innerText();
   const hold = /hold ([\d.]+) s/.exec(words);
   const until = /hold until (\S+)/.exec(words);
   const taps = /(\d+) taps?/.exec(words);
-  const group = page.getByRole("group", { name: /^Simulated Tarn:/ });
+  const group = page.getByRole("group", { name: new RegExp(`^Simulated ${profile.name}:`) });
+  const all = async (act: (key: string) => Promise<void>) => {
+    for (const key of keys) await act(key);
+  };
   if (hold) {
-    for (const key of keys) await page.keyboard.down(key);
+    await all((key) => page.keyboard.down(key));
     await page.waitForTimeout(Number(hold[1]) * 1000 + 150);
-    for (const key of keys) await page.keyboard.up(key);
+    await all((key) => page.keyboard.up(key));
   } else if (until) {
-    for (const key of keys) await page.keyboard.down(key);
+    await all((key) => page.keyboard.down(key));
     // Watched frame by frame, as an eye does: the value passes in a fraction of a second.
     await group.evaluate(
       (display, ending) =>
         new Promise<void>((resolve) => {
-          const look = () => (display.getAttribute("aria-label")?.endsWith(ending) ? resolve() : requestAnimationFrame(look));
+          const look = () => (display.getAttribute("aria-label")?.replace(/, blinking$/, "").endsWith(ending) ? resolve() : requestAnimationFrame(look));
           look();
         }),
       `shows ${until[1] ?? ""}`,
     );
-    for (const key of keys) await page.keyboard.up(key);
+    await all((key) => page.keyboard.up(key));
+  } else if (words.includes("double tap")) {
+    for (let i = 0; i < 2; i++) {
+      await all((key) => page.keyboard.down(key));
+      await page.waitForTimeout(40);
+      await all((key) => page.keyboard.up(key));
+    }
   } else if (taps) {
-    for (let i = 0; i < Number(taps[1]); i++) for (const key of keys) await page.keyboard.press(key, { delay: 20 });
+    for (let i = 0; i < Number(taps[1]); i++) {
+      await all((key) => page.keyboard.down(key));
+      await page.waitForTimeout(20);
+      await all((key) => page.keyboard.up(key));
+    }
   }
   await expect.poll(async () => ((await card.isVisible()) ? card.innerText() : "gone")).not.toBe(before);
 }

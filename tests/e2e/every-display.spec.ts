@@ -1,0 +1,56 @@
+// Every shipped display programmed by pressing its simulated keys, from the key card alone.
+import { expect, test } from "@playwright/test";
+import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
+import { CLASSES } from "../../src/catalog/classes/classes";
+import { factoryRaws, isShown, linesOf, rawValues, shows, type DisplayProfile } from "../../src/core/display";
+import { newJob, writeJobFile, type Job } from "../../src/core/record";
+import { openRack, programOnSimulated, stored } from "./support";
+
+/** Lines spread over the whole menu, each to be set one step on from the maker's value. */
+function changesFor(profile: DisplayProfile): ReadonlyMap<string, number> {
+  const raws = factoryRaws(profile);
+  const settable = linesOf(profile).filter((line, i) => !line.makerOnly && rawValues(line.encoding).length > 1 && isShown(profile, i, raws) && !linesOf(profile).some((other) => other.shownWhen?.line === line.code));
+  const spread = [0.1, 0.4, 0.7, 0.95].map((share) => settable[Math.floor(share * settable.length)]).filter((line) => line !== undefined);
+  return new Map(
+    [...new Set(spread)].map((line) => {
+      const values = rawValues(line.encoding);
+      const at = values.indexOf(line.factoryRaw);
+      return [line.code, values[at + 2] ?? values[at - 1] ?? line.factoryRaw] as const;
+    }),
+  );
+}
+
+function jobFor(profile: DisplayProfile, number: number): Job {
+  const fresh = newJob(`every-${profile.id}`, number, "2026-11-24T08:00:00.000Z");
+  const changes = changesFor(profile);
+  return {
+    ...fresh,
+    stage: "program",
+    intake: { nickname: `Stand ${profile.name}`, frame: "700C tourer", motorKind: "geared-hub", motorRatedW: "250", packV: "36", throttleFitted: "no", controllerA: "15", tyre: "40-622", rolloutMm: "2180" },
+    classChoice: { ...fresh.classChoice, rule: CLASSES.find(({ id }) => id === "eu-epac") ?? null },
+    profile,
+    asFound: { shown: Object.fromEntries(linesOf(profile).filter((line) => rawValues(line.encoding).length > 0).map((line) => [line.code, shows(line.encoding, line.factoryRaw)])), waivedReason: "" },
+    overrides: Object.fromEntries(linesOf(profile).filter((line) => !line.makerOnly && rawValues(line.encoding).length > 0).map((line) => [line.code, changes.get(line.code) ?? line.factoryRaw])),
+  };
+}
+
+for (const [i, profile] of SHIPPED_DISPLAYS.entries())
+  test(`${profile.name} is programmed by its own keys, read off the card`, async ({ page }) => {
+    test.setTimeout(240_000);
+    await openRack(page);
+    const job = jobFor(profile, 900 + i);
+    await page.getByLabel("Job file to import").setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(writeJobFile(job)) });
+    await page.getByRole("button", { name: "Put it on the rack" }).click();
+    await expect(page).toHaveURL(/every-/);
+    await page.goto(`/job/${job.id}/program`);
+    await page.getByRole("button", { name: "Start the keys" }).click();
+    await page.getByRole("radio", { name: "this simulated display" }).click();
+    await expect(page.getByText("Press the keys of the simulated display.")).toBeVisible();
+    await programOnSimulated(page, profile);
+    const kept = (JSON.parse(await stored(page)) as Job[]).find(({ id }) => id === job.id);
+    const changes = changesFor(profile);
+    expect(changes.size).toBeGreaterThan(2);
+    for (const [code, raw] of changes) expect(kept?.program?.state.inForce[linesOf(profile).findIndex((line) => line.code === code)], code).toBe(raw);
+    expect(kept?.events.map(({ kind }) => kind)).toContain("programmed");
+    expect(kept?.events.map(({ kind }) => kind)).not.toContain("menu-closed");
+  });

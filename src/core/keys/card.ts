@@ -2,7 +2,7 @@
  * The key card: a plan cut into steps a technician can hold in mind, each one line of the menu or one chord, with what the
  * display shows before and must show after, and a way back from whatever it shows instead.
  */
-import { dangerOf, elapse, layoutOf, lineAt, linesOf, rawValues, ruleActs, sameView, shows, viewOf, type Danger, type DisplayProfile, type KeyRule, type MenuState, type View } from "../display";
+import { dangerOf, elapse, layoutOf, lineAt, linesOf, rawValues, ruleActs, sameView, shows, viewOf, type Danger, type Deed, type DisplayProfile, type KeyRule, type MenuState, type View } from "../display";
 import type { PlannedStroke } from "./plan";
 import { play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
 
@@ -196,6 +196,7 @@ export interface NearMiss {
   readonly keys: readonly string[];
   readonly holdMs: number;
   readonly danger: Danger;
+  readonly does: Deed;
   /** The same keys do it at another time: within so long of power-on, or later. */
   readonly when: KeyRule["sincePowerOn"];
 }
@@ -207,6 +208,6 @@ export function nearMisses(profile: DisplayProfile, on: KeyRule["on"], keys: rea
     if (rule.on !== on || danger === null || !rule.keys.every((key) => keys.includes(key))) return [];
     const same = rule.keys.length === keys.length;
     if (same && rule.sincePowerOn === null) return [];
-    return [{ keys: rule.keys, holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0, danger, when: same ? rule.sincePowerOn : null }];
+    return [{ keys: rule.keys, holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0, danger, does: rule.does, when: same ? rule.sincePowerOn : null }];
   });
 }

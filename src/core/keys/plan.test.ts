@@ -115,7 +115,7 @@ describe("the key card", () => {
   });
 
   it("warns that plus alone starts walk assist on the way in", () => {
-    expect(nearMisses(TARN, "home", ["lamp", "more"])).toEqual([{ keys: ["more"], holdMs: 1500, danger: "bike-moves", when: null }]);
+    expect(nearMisses(TARN, "home", ["lamp", "more"])).toEqual([{ keys: ["more"], holdMs: 1500, danger: "bike-moves", does: { kind: "start-walk-assist" }, when: null }]);
     expect(nearMisses(TARN, "menu", ["lamp", "ring"])).toEqual([]);
   });
 });

@@ -134,7 +134,9 @@ function Guided({ profile, at, typed, found, onKeep, onGo, photos }: GuidedProps
   const box = useRef<HTMLDivElement>(null);
   // The clock starts with the first look into the menu, and afresh with every line.
   const [since, setSince] = useState<number | null>(null);
-  useEffect(() => box.current?.querySelector<HTMLInputElement>("input")?.focus({ preventScroll: true }), [at]);
+  useEffect(() => {
+    box.current?.querySelector<HTMLInputElement>("input")?.focus({ preventScroll: true });
+  }, [at]);
   if (!line) return null;
 
   const value = typed[line.code] ?? "";

@@ -8,7 +8,7 @@ import { advanceProgram, keptState, keyWork, takeReading, withEvent, type Job, t
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, buttonClass, Caution, Choice, FindingLine, useShortcuts, useTell } from "@/ui/primitives";
-import { DANGER_WORDS, duration, keyNames, planProblemText, secondsOf, viewWords } from "@/ui/wording";
+import { duration, keyNames, missWords, planProblemText, secondsOf, viewWords } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
 import { KeyCardStep } from "./KeyCardStep";
 import { MenuClock, moment } from "./MenuClock";
@@ -37,7 +37,10 @@ export function KeyCard({ job, change, profile, program }: CardProps) {
   const lastTotal = useRef(work.totalMs);
   // However far down the start button stood, the card begins at its top.
   const top = useRef<HTMLDivElement>(null);
-  useEffect(() => top.current?.scrollIntoView({ block: "start" }), []);
+  useEffect(() => {
+    // In braces: newer browsers return a promise here, which is no clean-up.
+    void top.current?.scrollIntoView({ block: "start" });
+  }, []);
 
   /** Takes a settled state: shows it, keeps it, and lets `edit` add to the record. */
   const settle = (next: MenuState, edit: (now: Job) => Job = (now) => now) => {
@@ -153,8 +156,8 @@ export function KeyCard({ job, change, profile, program }: CardProps) {
           <div key={miss.keys.join() + miss.danger + (miss.when?.kind ?? "")} className="mt-4">
             <Caution>
               {miss.when
-                ? `${miss.when.kind === "within" ? `Not within ${secondsOf(miss.when.ms)} s of power-on` : `Within ${secondsOf(miss.when.ms)} s of power-on, no later`}: the same keys at the wrong time, and ${DANGER_WORDS[miss.danger]}.`
-                : `Both down together. ${keyNames(profile, miss.keys)} alone for ${secondsOf(miss.holdMs)} s, and ${DANGER_WORDS[miss.danger]}.`}
+                ? `${miss.when.kind === "within" ? `Not within ${secondsOf(miss.when.ms)} s of power-on` : `Within ${secondsOf(miss.when.ms)} s of power-on, no later`}: at the wrong time the same chord ${missWords(miss)}.`
+                : `Both down together. ${keyNames(profile, miss.keys)} alone for ${secondsOf(miss.holdMs)} s ${missWords(miss)}.`}
             </Caution>
           </div>
         ))}

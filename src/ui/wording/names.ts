@@ -1,6 +1,6 @@
 /** One word for one thing: the names of settings, stages, marks and fields on screen. docs/glossary.md explains them. */
 import { settingsOf, SETTINGS, type Danger, type Decoded, type Deed, type DisplayKey, type DisplayProfile, type KeyRule, type Line, type SettingKey, type SettingUnit, type SettingValue, type View, type WhoSets } from "@/core/display";
-import type { Stroke, StrokeRun } from "@/core/keys";
+import type { NearMiss, Stroke, StrokeRun } from "@/core/keys";
 import type { CheckId } from "@/core/proof";
 import type { Stage } from "@/core/record";
 import type { IntakeKey, Mark } from "@/core/setup";
@@ -251,6 +251,12 @@ export const DANGER_WORDS: Readonly<Record<Danger, string>> = {
   "erases-distance": "the odometer is cleared",
   "locks-out": "the display locks",
 };
+
+/** What happens when a chord is missed, as a sentence goes on after its keys. */
+export function missWords({ does, danger }: NearMiss): string {
+  if (does.kind === "run-action") return ACTION_WORDS[does.action];
+  return `${does.kind === "start-cruise" ? "starts cruise" : "starts walk assist"}: ${DANGER_WORDS[danger]}`;
+}
 
 /** How its keys are pressed: "held 2 s". */
 export const gestureWords = ({ gesture }: KeyRule): string => (gesture.kind === "hold" ? `held ${secondsOf(gesture.holdMs)} s` : gesture.kind === "double-tap" ? "tapped twice" : "tapped");

@@ -17,6 +17,24 @@ const startKeys = async (page: Page) => {
   await expect(page.getByRole("region", { name: "Key card" })).toContainText("Wheel");
 };
 
+const LEAFLET = `No | Function | Range | Default
+k01 | Speed unit | 0 km/h, 1 mph | 0
+k02 | Screen brightness | 1 - 5 | 3
+k03 | Battery voltage | 36V/48V/52V | 48
+k04 | Low voltage protection | 28.0 - 46.0 V | 40.0
+k05 | Wheel size | 20, 24, 26, 27.5, 28, 29 | 26
+k06 | Speed limit | 10 - 45 km/h | 25
+k07 | PAS disc magnet number | 6 - 24 | 12
+k08 | Coefficient 3 | 0 - 9 | 4`;
+
+const describeOne = async (page: Page) => {
+  await page.getByRole("button", { name: "Describe a display" }).click();
+  await page.getByLabel("What you call it").fill("Grey pod from the barn");
+  await page.getByLabel("The leaflet’s text").fill(LEAFLET);
+  await page.getByRole("button", { name: "Take these lines" }).click();
+  await page.getByRole("radio", { name: "Leaflet" }).click();
+};
+
 const SHOTS: readonly Shot[] = [
   { name: "rack", path: "/" },
   { name: "rack-dark", path: "/", theme: "dark" },
@@ -28,7 +46,10 @@ const SHOTS: readonly Shot[] = [
   { name: "key-card-phone", path: "/job/demo-207/program", width: 390, height: 844, before: startKeys },
   { name: "prove", path: "/job/demo-205/prove" },
   { name: "hand-over", path: "/job/demo-203/hand-over" },
-  { name: "displays", path: "/displays" },
+  { name: "displays", path: "/displays", before: async (page) => page.getByRole("button", { name: /^Windrow/ }).click() },
+  { name: "workbench", path: "/displays", before: describeOne },
+  { name: "compare", path: "/displays/compare" },
+  { name: "swap-dark", path: "/job/demo-207/intake", theme: "dark", before: async (page) => page.getByRole("radio", { name: "Pinfold" }).click() },
 ];
 
 for (const shot of SHOTS) {

@@ -14,16 +14,19 @@ export interface ClaimState {
   readonly standing: Claim | null;
   /** Claims that name another setting than the standing one. */
   readonly against: readonly Claim[];
+  /** Whether anybody disagrees: claims with each other, or the standing one with what the line is described as. */
+  readonly disputed: boolean;
   readonly settled: boolean;
 }
 
 /** Where a line's claims stand. Settled: an own trial agrees, or nobody disagrees and one is chosen. */
-export function claimState({ claims }: Line): ClaimState {
+export function claimState({ claims, encoding }: Line): ClaimState {
   const standing = claims.find((claim) => claim.chosen) ?? [...claims].sort((a, b) => weightOf(b) - weightOf(a))[0] ?? null;
-  if (!standing) return { standing: null, against: [], settled: false };
+  if (!standing) return { standing: null, against: [], disputed: false, settled: false };
   const against = claims.filter((claim) => claim.setting !== standing.setting);
   const tried = claims.some((claim) => claim.from === "own-trial" && claim.setting === standing.setting);
-  return { standing, against, settled: tried || (standing.chosen && against.length === 0) };
+  const disputed = against.length > 0 || (encoding.kind !== "bundle" && standing.setting !== encoding.setting);
+  return { standing, against, disputed, settled: tried || (standing.chosen && against.length === 0) };
 }
 
 /** The same claims with one chosen. */

@@ -51,6 +51,8 @@ describe("claims", () => {
     expect(claimState(withClaims(claim({}))).settled).toBe(false);
     expect(claimState(withClaims(...chooseClaim([claim({}), claim({ from: "video" })], 1))).settled).toBe(true);
     expect(claimState(withClaims()).standing).toBeNull();
+    expect(claimState(withClaims(claim({}))).disputed).toBe(true);
+    expect(claimState(withClaims(claim({ setting: "throttleMode" }))).disputed).toBe(false);
   });
 });
 

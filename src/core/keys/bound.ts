@@ -222,7 +222,7 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
       if (edits) confirms += 1;
       visits.push(i);
     }
-    for (const i of toLook) if (!visits.includes(i)) visits.push(i);
+    for (const i of toLook) if (i >= 0 && !visits.includes(i)) visits.push(i);
     changesMs += times(mayConfirmByLeaving ? Math.max(0, confirms - 1) : confirms, ways.confirmMs);
 
     let walking = 0;

@@ -3,3 +3,4 @@ export * from "./change";
 export * from "./plan";
 export * from "./strokes";
 export * from "./walkTheLeaflet";
+export * from "./restore";

@@ -19,6 +19,8 @@ export interface KeyGoal {
   readonly targets: readonly number[];
   /** Lines that must come up on the display on the way, to be read. */
   readonly look?: readonly number[];
+  /** Entry of a page that must come up, such as an action; the plan stops there and does nothing. */
+  readonly entry?: { readonly page: number; readonly at: number };
   /** Where to end: back on the home screen with everything saved and in force, or on the last line looked at. */
   readonly end?: "home" | "anywhere";
 }
@@ -83,7 +85,7 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
     if (Number.isFinite(ahead)) queue.push(node, node.costMs + ahead + ahead * 1e-7);
   };
 
-  add({ state: rested, toLook: lookedAt(profile, rested, new Set(goal.look ?? [])), discarding: false, costMs: 0, via: null });
+  add({ state: rested, toLook: lookedAt(profile, rested, new Set([...(goal.look ?? []), ...(goal.entry ? [entryId(goal.entry)] : [])])), discarding: false, costMs: 0, via: null });
   for (let expansions = 0; expansions < MOST_EXPANSIONS; expansions++) {
     const node = queue.pop();
     if (!node) break;
@@ -117,9 +119,13 @@ function findUnreachable(profile: DisplayProfile, start: MenuState, { targets, r
   return null;
 }
 
+/** An entry that is no line, among the lines to be looked at. */
+const entryId = ({ page, at }: { readonly page: number; readonly at: number }): number => -1 - page * 1000 - at;
+
 function lookedAt(profile: DisplayProfile, state: MenuState, toLook: ReadonlySet<number>): ReadonlySet<number> {
   if (toLook.size === 0 || state.screen.kind !== "menu") return toLook;
-  const line = entryOf(profile, state)?.line ?? -1;
+  const own = entryOf(profile, state)?.line ?? -1;
+  const line = own >= 0 ? own : entryId(state.screen);
   if (!toLook.has(line)) return toLook;
   const rest = new Set(toLook);
   rest.delete(line);
@@ -291,9 +297,4 @@ function unfold(profile: DisplayProfile, goal: Node): KeyPlan {
     return { stroke, before, after: state };
   });
   return { ok: true, strokes, totalMs: goal.costMs, end: state };
-}
-
-/** Puts the maker's values back by the display's own restore, then plans from there; null where the menu has no such action. */
-export function restoreActions(profile: DisplayProfile): readonly string[] {
-  return profile.menu.pages.flatMap((page) => page.entries.flatMap((entry) => (entry.kind === "action" && entry.action === "restore" ? [entry.code] : [])));
 }

@@ -1,22 +1,40 @@
 "use client";
-import { useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { atHome, factoryRaws, rawValues, settingsOf, shows, SETTINGS, type DisplayProfile, type Line, type MenuState } from "@/core/display";
+import { AT_REST, readingsOf, rigAfter, type RigState } from "@/core/rig";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
-import { Caution } from "@/ui/primitives";
+import { Button, Caution } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, lineName, ruleConditions, secondsOf, WHO_SETS } from "@/ui/wording";
 
 const SCREENS = { off: "Off", home: "Home screen", menu: "Menu", code: "Code", confirm: "Question", monitor: "Monitor" } as const;
 
 const SAVING = { "each-change": "each change is kept at once", "leaving-line": "a change is kept when its line is left", "leaving-menu": "changes are kept together on leaving" } as const;
 
+/** How often the rig is looked at, ms. */
+const TICK_MS = 150;
+
 /** A display to press freely: its state lives here, and nothing touches a bike. */
 export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
-  const [state, setState] = useState<MenuState>(() => atHome(profile, factoryRaws(profile)));
-  const onHold = useLiveMachine({ profile, state, running: true, onState: setState });
+  const [pressed, setPressed] = useState<MenuState>(() => atHome(profile, factoryRaws(profile)));
+  const [rig, setRig] = useState<RigState>(AT_REST);
+  const readings = readingsOf(profile, pressed, rig);
+  const { wheelTurns } = readings;
+  // The machine is told that the wheel turns: some menus open only while it is still.
+  const state = useMemo(() => (pressed.wheelTurns === wheelTurns ? pressed : { ...pressed, wheelTurns }), [pressed, wheelTurns]);
+  const onHold = useLiveMachine({ profile, state, running: true, onState: setPressed });
+  const moving = rig.pedalling || rig.speedKmh > 0 || state.screen.kind === "walk-assist";
+  useEffect(() => {
+    if (!moving) return;
+    const timer = setInterval(() => setRig((now) => rigAfter(profile, state, now, TICK_MS)), TICK_MS);
+    return () => clearInterval(timer);
+  }, [moving, profile, state]);
   return (
     <div>
-      <SimulatedDisplay profile={profile} state={state} onHold={onHold} />
+      <SimulatedDisplay profile={profile} state={state} readings={readings} onHold={onHold} />
+      <Button className="mt-2.5 w-full" aria-pressed={rig.pedalling} onClick={() => setRig((now) => ({ ...now, pedalling: !now.pedalling }))}>
+        {rig.pedalling ? "Stop pedalling" : "Pedal the wheel"}
+      </Button>
       <p className="mt-3 text-[0.9rem] text-quiet">On a keyboard: {profile.keys.map((key) => `${key.name} is ${key.keyboard}`).join(", ")}.</p>
       {state.screen.kind === "walk-assist" ? (
         <div className="mt-3">

@@ -1,12 +1,13 @@
 "use client";
 import Link from "next/link";
 import type { DisplayProfile } from "@/core/display";
-import { advanceProgram, startProgram, type Job } from "@/core/record";
+import { advanceProgram, restoreOutlook, startProgram, type Job, type ProgramOutlook } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine, KeptField } from "@/ui/primitives";
-import { count, duration, findingText } from "@/ui/wording";
+import { count, duration, findingText, stepRunWords } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
 import { outlookOf } from "../job/outlook";
 import { voiceOf } from "../rack/ticket";
+import { stepName } from "./stepWords";
 
 const nowIso = (): string => new Date().toISOString();
 
@@ -64,9 +65,33 @@ export function BeforeTheKeys({ job, workings, change, profile }: StageProps & {
       <Button weight="main" big onClick={() => change((now) => advanceIfDone(startProgram(now, nowIso())))}>
         {outlook.presses === 0 ? "Seal the sheet and go on" : "Start the keys"}
       </Button>
+      <RestoreFirst job={job} outlook={outlook} />
       <p className="mt-3 text-[0.9rem] text-quiet">Starting seals the as-found and the target sheet of {profile.name}. Targets are fixed from there on.</p>
     </div>
   );
 }
 
 const advanceIfDone = (job: Job): Job => (job.program ? advanceProgram(job, job.program.state, nowIso()) : job);
+
+/** Restoring first and setting everything again: what it would take, for a display nobody can make sense of any more. */
+function RestoreFirst({ job, outlook }: { readonly job: Job; readonly outlook: ProgramOutlook }) {
+  const { profile } = job;
+  const restore = restoreOutlook(job, outlook);
+  if (!profile || !restore) return null;
+  return (
+    <details className="mt-5 border-t border-rule pt-3">
+      <summary className="min-h-11 font-semibold">
+        Or restore the maker’s values first: {count(restore.presses, "key press", "key presses")}, {duration(restore.totalMs)}
+      </summary>
+      <Caution>Restoring throws every value away, those nobody touched too. Compare with the as-found sheet first; this is the last resort.</Caution>
+      <ol className="mt-3 grid gap-x-8 sm:grid-cols-2">
+        {restore.steps.map((step, i) => (
+          <li key={i} className="border-b border-rule py-1.5">
+            <strong>{stepName(profile, step)}</strong>
+            <span className="block text-[0.92rem] text-quiet">{step.runs.map((run) => stepRunWords(profile, run)).join(", then ")}</span>
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}

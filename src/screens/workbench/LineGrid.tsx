@@ -92,7 +92,7 @@ function Row({ line, open, onPut, onOpen }: { readonly line: Line; readonly open
         <SettingField line={line} onPut={onPut} />
         <span className="text-[0.82rem] text-quiet">
           {ENCODING_WORDS[line.encoding.kind]}
-          {state.against.length > 0 ? (
+          {state.disputed ? (
             <span className="ml-2 text-ink">
               <SignShape sign="caution" size={10} /> claims disagree
             </span>
@@ -241,9 +241,9 @@ function Claims({ line, onPut }: { readonly line: Line; readonly onPut: (line: L
   return (
     <div className="mt-5 border-t border-rule pt-4">
       <h3 className="mb-2 text-[1.1rem]">Who says so</h3>
-      {state.against.length > 0 ? (
+      {state.disputed ? (
         <p className="mb-2 flex items-baseline gap-2">
-          <SignShape sign="caution" /> They disagree: {[...new Set([state.standing, ...state.against].map((claim) => (claim?.setting ? SETTING_NAMES[claim.setting].toLowerCase() : "not known")))].join(" against ")}. A trial settles it.
+          <SignShape sign="caution" /> They disagree: {[...new Set([line.encoding.setting, ...line.claims.map((claim) => claim.setting)].map((setting) => (setting ? SETTING_NAMES[setting].toLowerCase() : "not known")))].join(" against ")}. A trial settles it.
         </p>
       ) : null}
       <ul>

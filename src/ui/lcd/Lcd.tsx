@@ -1,11 +1,19 @@
 import type { DisplayProfile, View } from "@/core/display";
+import type { RigReadings } from "@/core/rig";
+import { fixed } from "@/ui/wording";
 
 interface LcdProps {
   readonly view: View;
   readonly glass: DisplayProfile["glass"];
   readonly levels: number;
   readonly unit: string;
+  /** What the rig behind it gives; null where the display stands on its own. */
+  readonly readings: RigReadings | null;
 }
+
+const speedOf = (readings: RigReadings | null): string => fixed(readings?.shownSpeed ?? 0, 1);
+const gaugeText = (readings: RigReadings | null): string | null => (readings?.gauge.kind === "volts" ? `${fixed(readings.gauge.volts, 1)} V` : readings ? `${fixed(readings.gauge.share * 100, 0)} %` : null);
+const gaugeBars = (readings: RigReadings | null): number => (readings?.gauge.kind === "percent" ? Math.ceil(readings.gauge.share * 5) : 4);
 
 /** Whether a text can be written in seven segments; letters take the fourteen-segment face. */
 const isDigits = (text: string): boolean => /^[\d.\-+ =]*$/.test(text);
@@ -23,7 +31,7 @@ function Segments({ text, className = "" }: { readonly text: string; readonly cl
   );
 }
 
-function SegmentGlass({ view, levels, unit }: LcdProps) {
+function SegmentGlass({ view, levels, unit, readings }: LcdProps) {
   const big = "text-[clamp(3rem,6vw,4.6rem)]";
   return (
     <div className="relative flex aspect-[6/5] w-full flex-col justify-between overflow-hidden rounded-md bg-lcd p-[5%] text-lcd-ink" aria-live="off">
@@ -74,17 +82,20 @@ function SegmentGlass({ view, levels, unit }: LcdProps) {
             <span>{[view.lampOn ? "LAMP" : "", view.hazardOn ? "HAZARD" : "", view.cruising ? "CRUISE" : ""].filter(Boolean).join(" ")}</span>
             <span>{unit}</span>
           </div>
-          <div className={`segment self-center ${big}`}>0.0</div>
+          <div className={`segment self-center ${big}`}>{speedOf(readings)}</div>
           <div className="flex items-end justify-between">
             <span className="font-code text-[0.7rem]">
               LEVEL <span className="segment text-xl">{view.level}</span>
               <span> of {levels}</span>
               {view.info ? <span className="block uppercase">{view.info}</span> : null}
             </span>
-            <span className="flex gap-0.5" aria-hidden="true">
-              {[0, 1, 2, 3].map((bar) => (
-                <span key={bar} className="h-4 w-2 bg-lcd-ink" />
-              ))}
+            <span className="text-right font-code text-[0.7rem]">
+              {gaugeText(readings)}
+              <span className="mt-0.5 flex justify-end gap-0.5" aria-hidden="true">
+                {[1, 2, 3, 4, 5].map((bar) => (
+                  <span key={bar} className={`h-4 w-2 bg-lcd-ink ${bar <= gaugeBars(readings) ? "" : "opacity-15"}`} />
+                ))}
+              </span>
             </span>
           </div>
         </>
@@ -93,7 +104,7 @@ function SegmentGlass({ view, levels, unit }: LcdProps) {
   );
 }
 
-function ColourGlass({ view, levels, unit }: LcdProps) {
+function ColourGlass({ view, levels, unit, readings }: LcdProps) {
   return (
     <div className="relative flex aspect-[6/5] w-full flex-col justify-between overflow-hidden rounded-md bg-glass p-[6%] text-glass-ink" aria-live="off">
       {view.kind === "off" ? null : view.kind === "line" || view.kind === "entry" || view.kind === "confirm" || view.kind === "code" ? (
@@ -118,12 +129,15 @@ function ColourGlass({ view, levels, unit }: LcdProps) {
             <span>{[view.lampOn ? "Lamp" : "", view.hazardOn ? "Hazard" : "", view.cruising ? "Cruise" : ""].filter(Boolean).join(" · ")}</span>
             <span>{unit}</span>
           </p>
-          <p className="self-center font-head text-[4.2rem] leading-none font-bold">0.0</p>
+          <p className="self-center font-head text-[4.2rem] leading-none font-bold">{speedOf(readings)}</p>
           <p className="flex items-end justify-between text-[0.9rem]">
             <span>
               Level <strong className="text-[1.4rem]">{view.level}</strong> of {levels}
             </span>
-            <span className="text-glass-quiet">{view.info ?? ""}</span>
+            <span className="text-right text-glass-quiet">
+              {view.info ?? ""}
+              <span className="block text-glass-ink">{gaugeText(readings)}</span>
+            </span>
           </p>
         </>
       )}

@@ -1,6 +1,7 @@
 "use client";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { contextOf, levelsInForce, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
+import type { RigReadings } from "@/core/rig";
 import { isTyping } from "@/ui/primitives/useShortcuts";
 import { keyNames } from "@/ui/wording";
 import { KeyGlyph } from "../keys/KeyCap";
@@ -11,6 +12,8 @@ interface SimulatedDisplayProps {
   readonly state: MenuState;
   /** Keys to press next, lit up. */
   readonly lit?: readonly string[];
+  /** What the rig behind it gives, where there is one. */
+  readonly readings?: RigReadings;
   /** Called with the keys that are down from now on; absent where the display only follows along. */
   readonly onHold?: (keys: readonly string[]) => void;
 }
@@ -37,7 +40,7 @@ const words = (view: View): string => {
 };
 
 /** A display of our own look with keys that press and hold by mouse, touch and keyboard. The state lives with its owner. */
-export function SimulatedDisplay({ profile, state, lit = [], onHold }: SimulatedDisplayProps) {
+export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }: SimulatedDisplayProps) {
   const view = viewOf(profile, state);
   const down = useRef(new Set<string>());
   const [shownDown, setShownDown] = useState<readonly string[]>([]);
@@ -107,7 +110,7 @@ export function SimulatedDisplay({ profile, state, lit = [], onHold }: Simulated
   return (
     <div className="w-full select-none">
       <div role="group" aria-label={`Simulated ${profile.name}: ${words(view)}`} className="rounded-[1.9rem] rounded-b-[3rem] bg-case p-5 text-case-ink">
-        <Lcd view={view} glass={profile.glass} levels={levelsInForce(profile, state)} unit={unitInForce(profile, state)} />
+        <Lcd view={view} glass={profile.glass} levels={levelsInForce(profile, state)} unit={unitInForce(profile, state)} readings={readings ?? null} />
         <div className="mt-4 grid gap-2.5" style={{ gridTemplateColumns: `repeat(${Math.min(profile.keys.length, 4)}, minmax(0, 1fr))` }}>
           {profile.keys.map((key) => {
             const isLit = lit.includes(key.id) && !shownDown.includes(key.id);

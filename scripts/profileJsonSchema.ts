@@ -4,5 +4,5 @@ import { DisplayProfileSchema } from "../src/core/display/profileSchema";
 
 export function profileJsonSchema(): string {
   const schema = toJsonSchema(DisplayProfileSchema, { errorMode: "ignore" });
-  return `${JSON.stringify({ ...schema, title: "Odd Spoke display profile, format 1" }, null, 2)}\n`;
+  return `${JSON.stringify({ ...schema, title: "Odd Spoke display profile, format 2" }, null, 2)}\n`;
 }

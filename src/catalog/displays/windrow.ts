@@ -41,7 +41,7 @@ export const WINDROW = display({
   name: "Windrow",
   variant: "pod with five-way stick",
   glass: "colour",
-  keys: [key("north", "↑", "Away", "i"), key("south", "↓", "Near", ","), key("west", "←", "Left", "j"), key("east", "→", "Right", "l"), key("press", "•", "Press", "y")],
+  keys: [key("north", "↑", "Away", "i"), key("south", "↓", "Near", "k"), key("west", "←", "Left", "j"), key("east", "→", "Right", "l"), key("press", "•", "Press", "y")],
   infoLines: ["trip", "total", "clock"],
   rules: [
     held("off", "press", 1400, "power-on"),

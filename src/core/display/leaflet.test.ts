@@ -29,6 +29,7 @@ describe("the leaflet reader", () => {
     expect(of("h2: Low voltage protection 28.0 - 44.0 V, default 31.5")).toMatchObject({ setting: "cutOffV", factoryRaw: 315, encoding: { rawMin: 280, rawMax: 440, perRaw: 0.1 } });
     expect(of("h4: Speed limit 6-28 mph, default 20")).toMatchObject({ setting: "assistCapKmh", factoryRaw: 20, encoding: { kind: "speed-cap", heldIn: "mph", basis: "unknown" } });
     expect(of("h6: Wheel size 20, 24, 26, 700. Default 26")).toMatchObject({ setting: "circumferenceMm", encoding: { codes: [{ inch: 20 }, { inch: 24 }, { inch: 26 }, { shows: "700", inch: 28 }] } });
+    expect(of("k01 | Speed unit | 0 km/h, 1 mph | default 0")).toMatchObject({ setting: "speedUnit", sureness: "sure", encoding: { options: [{ means: "kmh" }, { means: "mph" }] } });
     expect(of("| h1 | Screen brightness | 1 - 5 | 3 |")?.doubts).toContain("no-default");
     expect(readLeaflet("No | Name | Range | Default\nh1 | Screen brightness | 1 - 5 | 3\nh2 | Cruise | 0 off, 1 on | 1").lines.map((line) => line.factoryRaw)).toEqual([3, 1]);
   });

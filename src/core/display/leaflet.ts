@@ -150,7 +150,10 @@ interface Option {
 function optionsOf(text: string): readonly Option[] {
   const found = [...text.matchAll(/(?:^|[\s,;/(])(\d{1,3})\s*(?:=|:|->|-(?=\s*[a-z])|\bmeans\b|\bis\b|\bfor\b|\bstands for\b|\s(?=[a-z]))\s*([^,;/|)=]*?[a-z%°][^,;/|)=]*?)(?=\s*(?:[,;/|)]|\.\s|\.$|$|\bor\b\s+\d|\s\d{1,3}\s*(?:=|:|\bmeans\b|\bis\b)))/gi)];
   const options = found.map((match) => ({ raw: Number(match[1]), text: (match[2] ?? "").trim() })).filter((option) => option.text !== "" && !/^(km\/?h|mph|v|a|mm|inch\w*|min\w*|s|sec\w*|%|volts?|amps?)\b[^a-z]*$/i.test(option.text));
-  const unitOptions = found.map((match) => ({ raw: Number(match[1]), text: (match[2] ?? "").trim() })).filter((option) => /^(km\/?h|mph|%|volts?|amps?|watts?)/i.test(option.text) && /[=:]|means|is|for/.test(text));
+  // Numbers that count up from 0 or 1 are options, whatever stands beside them: "0 km/h, 1 mph".
+  const raws = found.map((match) => Number(match[1]));
+  const counted = raws.length >= 2 && (raws[0] ?? 9) <= 1 && raws.every((raw, i) => i === 0 || raw === (raws[i - 1] ?? 0) + 1);
+  const unitOptions = found.map((match) => ({ raw: Number(match[1]), text: (match[2] ?? "").trim() })).filter((option) => /^(km\/?h|mph|%|volts?|amps?|watts?)/i.test(option.text) && (counted || /[=:]|means|is|for/.test(text)));
   const all = options.length >= 2 ? options : [...options, ...unitOptions];
   return all.filter((option, i) => all.findIndex((other) => other.raw === option.raw) === i).sort((a, b) => a.raw - b.raw);
 }

@@ -3,3 +3,4 @@ export * from "./format";
 export * from "./seal";
 export * from "./workings";
 export * from "./swap";
+export * from "./restoreOutlook";

@@ -3,7 +3,7 @@
  * stage has come. Screens ask here and hold no arithmetic of their own.
  */
 import { atHome, factoryRaws, isShown, linesOf, readShown, shows, type DisplayProfile, type MenuState, type Screen, type ShownProblem } from "../display";
-import { cardSteps, planKeys, strokeMs, walkTheLeaflet, pressCount, restoreAndReapply, type CardStep, type KeyGoal, type KeyPlan } from "../keys";
+import { cardSteps, planKeys, strokeMs, walkTheLeaflet, pressCount, type CardStep, type KeyGoal, type KeyPlan } from "../keys";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
 import { countSheet, decoded, fieldProblem, findingsOn, makeSheet, readIntake, speedometer, type Bike, type IntakeReading, type Raws, type Sheet, type SheetCounts, type SheetFinding } from "../setup";
@@ -193,15 +193,6 @@ export function programOutlook(job: Job, workings: Workings): ProgramOutlook | n
   const unread = asRead.flatMap((raw, i) => (raw === null && isShown(profile, i, targets) ? [i] : []));
   const walk = walkTheLeaflet(profile, start, targets);
   return { ...keyWork(profile, start, { targets, look: unread }), leafletPresses: pressCount(walk.strokes), leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0), targets, unread, start };
-}
-
-/** Restoring the maker's values first and setting the rest again: presses and time, or null where the display has no restore. */
-export function restoreOutlook(job: Job, outlook: ProgramOutlook): { readonly presses: number; readonly totalMs: number; readonly steps: readonly CardStep[] } | null {
-  if (!job.profile) return null;
-  const plan = restoreAndReapply(job.profile, outlook.start, { targets: outlook.targets });
-  if (!plan) return null;
-  const strokes = [...plan.restore, ...plan.reapply];
-  return { presses: pressCount(strokes.map(({ stroke }) => stroke)), totalMs: plan.totalMs, steps: cardSteps(job.profile, strokes) };
 }
 
 /** The keys that bring a programmed display back to how it was found; null where that was never written down. */

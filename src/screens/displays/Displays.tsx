@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useRef, useState } from "react";
@@ -10,7 +11,8 @@ import { profileProblemText } from "@/ui/wording/profiles";
 import { saveText } from "@/ui/primitives/saveText";
 import { DisplaySheet, FreeDisplay } from "./DisplaySheet";
 import { useDisplays } from "./useDisplays";
-import { WhichIsIt } from "./WhichIsIt";
+
+const WhichIsIt = dynamic(() => import("./WhichIsIt").then((module) => module.WhichIsIt), { ssr: false });
 
 /** What makes new displays is loaded when one is made. */
 const newDisplays = () => import("@/store/newDisplays");
@@ -21,6 +23,7 @@ export function Displays() {
   const tell = useTell();
   const displays = useDisplays();
   const [chosen, setChosen] = useKeptState("display", "");
+  const [asking, setAsking] = useState(false);
   const [refused, setRefused] = useState<readonly string[]>([]);
   const picker = useRef<HTMLInputElement>(null);
   if (!displays) return null;
@@ -110,7 +113,10 @@ export function Displays() {
               </li>
             ))}
           </ul>
-          <WhichIsIt displays={displays.all} onFound={setChosen} />
+          <Button className="mt-4 w-full" onClick={() => setAsking(true)}>
+            Which of these is it?
+          </Button>
+          {asking ? <WhichIsIt displays={displays.all} onFound={setChosen} onClose={() => setAsking(false)} /> : null}
         </nav>
         {profile ? (
           <>

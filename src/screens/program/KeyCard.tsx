@@ -142,7 +142,7 @@ export function KeyCard({ job, change, profile, program }: CardProps) {
   const next = work.steps.slice(1, 4);
 
   return (
-    <div ref={top} className="grid scroll-mt-32 gap-8 max-sm:scroll-mt-4 lg:grid-cols-[minmax(0,1fr)_330px]">
+    <div ref={top} className="grid scroll-mt-44 gap-8 max-sm:scroll-mt-4 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label="Key card" className="min-w-0">
         <div className="mb-4 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
           <h2 className="text-[1.15rem] font-semibold">

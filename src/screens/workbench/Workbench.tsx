@@ -49,10 +49,11 @@ export function Workbench({ id }: { readonly id: string }) {
   const change: WorkbenchProps["change"] = (edit) => void changeDisplay(id, edit);
   return (
     <div className="mx-auto max-w-[1160px]">
-      <div className="mb-4 flex flex-wrap items-end gap-x-6 gap-y-3">
-        <Link href="/displays" className="min-h-11 self-end py-2 text-quiet underline underline-offset-4">
-          Displays
-        </Link>
+      <Link href="/displays" className="text-quiet underline underline-offset-4">
+        Displays
+      </Link>
+      <h1 className="sr-only">Workbench: {profile.name}</h1>
+      <div className="mt-2 mb-4 flex flex-wrap items-start gap-x-6 gap-y-3">
         <div className="min-w-56 flex-1">
           <KeptField label="What you call it" value={profile.name} onKeep={(name) => (name.trim() ? change((now) => ({ ...now, name: name.slice(0, 200) })) : undefined)} inputClass="font-head text-xl font-bold" />
         </div>

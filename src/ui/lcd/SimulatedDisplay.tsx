@@ -111,7 +111,7 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
     <div className="w-full select-none">
       <div role="group" aria-label={`Simulated ${profile.name}: ${words(view)}`} className="rounded-[1.9rem] rounded-b-[3rem] bg-case p-5 text-case-ink">
         <Lcd view={view} glass={profile.glass} levels={levelsInForce(profile, state)} unit={unitInForce(profile, state)} readings={readings ?? null} />
-        <div className="mt-4 grid gap-2.5" style={{ gridTemplateColumns: `repeat(${Math.min(profile.keys.length, 4)}, minmax(0, 1fr))` }}>
+        <div className="mt-4 grid gap-2.5" style={{ gridTemplateColumns: `repeat(${profile.keys.length <= 5 ? profile.keys.length : 4}, minmax(0, 1fr))` }}>
           {profile.keys.map((key) => {
             const isLit = lit.includes(key.id) && !shownDown.includes(key.id);
             const isDown = shownDown.includes(key.id);

@@ -181,9 +181,10 @@ export function withCell(line: Line, field: CellField, typed: string): CellEdit 
       const decimals = Math.max(encoding.decimals, /[.,](\d+)/.exec(typed)?.[1]?.length ?? 0);
       const per = decimals > encoding.decimals ? 10 ** -decimals : Math.abs(encoding.shownPer);
       const scale = Math.abs(encoding.shownPer) / per;
-      const raw = Math.round(value / per);
+      const direction = Math.sign(encoding.shownPer);
+      const raw = Math.round((value - encoding.shownOffset) / (direction * per));
       const grown = { ...encoding, decimals, perRaw: encoding.perRaw / scale, shownPer: encoding.shownPer / scale, rawMin: Math.round(encoding.rawMin * scale), rawMax: Math.round(encoding.rawMax * scale), rawStep: Math.max(1, Math.round(encoding.rawStep * scale)) };
-      if (field === "step") return value > 0 ? settle({ ...grown, rawStep: Math.max(1, raw) }) : refuse("whole-number");
+      if (field === "step") return value > 0 ? settle({ ...grown, rawStep: Math.max(1, Math.round(value / per)) }) : refuse("whole-number");
       return settle({ ...grown, ...(field === "from" ? { rawMin: raw } : { rawMax: raw }) });
     }
     case "wheel-size":
@@ -222,6 +223,18 @@ function valueOf(setting: SettingKey, typed: string): number | boolean | string 
   const value = /^(true|yes|on)$/i.test(typed) ? true : /^(false|no|off)$/i.test(typed) ? false : Number.isNaN(number) ? typed : number;
   if (inDomain(setting, value)) return value;
   return inDomain(setting, typed) ? typed : null;
+}
+
+/** What somebody has measured on a line of unknown scale, as typed: "12=24.4, 10=26.1". */
+export const measuredText = (line: Line): string => (line.encoding.kind === "unknown-scale" ? line.encoding.measured.map(({ raw, value }) => `${raw}=${value}`).join(", ") : "");
+
+/** The line with measurements typed anew; null where they are not pairs of a value it shows and a figure. */
+export function withMeasured(line: Line, typed: string): Line | null {
+  const { encoding } = line;
+  if (encoding.kind !== "unknown-scale") return null;
+  const pairs = typed.split(/[,;]+/).map((part) => part.trim()).filter(Boolean).map((part) => part.split("=").map((side) => figure(side)));
+  const fine = pairs.every(([raw = Number.NaN, value = Number.NaN]) => Number.isInteger(raw) && raw >= encoding.rawMin && raw <= encoding.rawMax && Number.isFinite(value));
+  return fine ? { ...line, encoding: { ...encoding, measured: pairs.map(([raw = 0, value = 0]) => ({ raw, value })) } } : null;
 }
 
 /** Values the options of a setting can stand for, to say what would be accepted. */

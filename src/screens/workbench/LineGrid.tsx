@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { cellsOf, chooseClaim, claimState, newLine, SETTING_KEYS, usualEncoding, withCell, withLines, type CellField, type Claim, type Line, type SettingKey } from "@/core/display";
+import { cellsOf, chooseClaim, claimState, measuredText, newLine, SETTING_KEYS, usualEncoding, withCell, withLines, withMeasured, type CellField, type Claim, type Line, type SettingKey } from "@/core/display";
 import { Button, Choice, KeptField, SignShape, useTell } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/ui/wording";
 import { cellProblemText, CLAIM_SOURCES, ENCODING_WORDS } from "@/ui/wording/profiles";
@@ -208,7 +208,10 @@ function LineDetail({ line, onPut }: { readonly line: Line; readonly onPut: (lin
           </>
         ) : null}
         {encoding.kind === "unknown-scale" ? (
+          <>
           <Choice label="A larger number is" value={encoding.larger} options={[{ value: "unknown", label: "Not known" }, { value: "more", label: "More" }, { value: "less", label: "Less" }]} onChoose={(larger) => onPut({ ...line, encoding: { ...encoding, larger: larger === "more" ? "more" : larger === "less" ? "less" : "unknown" } })} />
+          <Measured line={line} onPut={onPut} />
+          </>
         ) : null}
         <div className="sm:col-span-2">
           <KeptField label="Note" value={line.note ?? ""} onKeep={(note) => onPut({ ...line, note: note.trim() === "" ? null : note.slice(0, 400) })} />
@@ -216,6 +219,24 @@ function LineDetail({ line, onPut }: { readonly line: Line; readonly onPut: (lin
       </div>
       <Claims line={line} onPut={onPut} />
     </section>
+  );
+}
+
+/** What was measured on a line whose scale nobody has stated: only what stands here is ever aimed for. */
+function Measured({ line, onPut }: { readonly line: Line; readonly onPut: (line: Line) => void }) {
+  const [kept, setKept] = useState<string | null>(null);
+  return (
+    <KeptField
+      label="Measured, as shown = value"
+      value={kept ?? measuredText(line)}
+      hint={line.encoding.setting === "assistCapKmh" ? "True km/h where help ended: 12=24.4, 10=26.1. Nothing else is aimed for." : "For example 12=24.4, 10=26.1. Nothing else is aimed for."}
+      onKeep={(typed) => {
+        const next = withMeasured(line, typed);
+        setKept(next ? null : typed);
+        if (next) onPut(next);
+      }}
+      problem={kept !== null ? "Give pairs of what it shows and what was measured, such as 12=24.4." : null}
+    />
   );
 }
 

@@ -1,8 +1,8 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useMemo, useRef } from "react";
+import { useEffect, useMemo } from "react";
 import { addPhoto, photosOf, removePhoto, restorePhoto, type Photo } from "@/store";
-import { Button, useTell } from "@/ui/primitives";
+import { FilePick, useTell } from "@/ui/primitives";
 import { count } from "@/ui/wording";
 
 /** Longest side a photo is kept at, px: enough to read a display, small enough to keep many. */
@@ -23,7 +23,6 @@ async function madeSmall(file: File): Promise<Blob> {
 /** Photos of a line as found, kept with the job on this machine. */
 export function LinePhotos({ jobId, code }: { readonly jobId: string; readonly code: string }) {
   const tell = useTell();
-  const picker = useRef<HTMLInputElement>(null);
   const all = useLiveQuery(() => photosOf(jobId), [jobId]) ?? [];
   const here = all.filter((photo) => photo.code === code);
   const kilobytes = Math.round(all.reduce((sum, photo) => sum + photo.image.size, 0) / 1000);
@@ -40,21 +39,9 @@ export function LinePhotos({ jobId, code }: { readonly jobId: string; readonly c
   };
   return (
     <div className="mt-5 flex flex-wrap items-center gap-3">
-      <input
-        ref={picker}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label={`Photo of line ${code}`}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void take(file);
-        }}
-      />
-      <Button onClick={() => picker.current?.click()}>Photo of line {code}</Button>
+      <FilePick label={`Photo of line ${code}`} accept="image/*" camera onPick={(file) => void take(file)}>
+        Photo of line {code}
+      </FilePick>
       {here.map((photo) => (
         <Thumb key={photo.id} photo={photo} onDrop={() => void drop(photo)} />
       ))}

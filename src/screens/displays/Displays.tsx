@@ -2,10 +2,10 @@
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import type { DisplayProfile } from "@/core/display";
 import { removeDisplay, restoreDisplay } from "@/store";
-import { Button, buttonClass, SignShape, useKeptState, useTell } from "@/ui/primitives";
+import { Button, buttonClass, FilePick, SignShape, useKeptState, useTell } from "@/ui/primitives";
 import { count } from "@/ui/wording";
 import { profileProblemText } from "@/ui/wording/profiles";
 import { saveText } from "@/ui/primitives/saveText";
@@ -25,7 +25,6 @@ export function Displays() {
   const [chosen, setChosen] = useKeptState("display", "");
   const [asking, setAsking] = useState(false);
   const [refused, setRefused] = useState<readonly string[]>([]);
-  const picker = useRef<HTMLInputElement>(null);
   if (!displays) return null;
   const profile = displays.all.find(({ id }) => id === chosen) ?? displays.all[0];
   const isOwn = displays.own.some(({ id }) => id === profile?.id);
@@ -61,22 +60,9 @@ export function Displays() {
           </p>
         </div>
         <div className="flex flex-wrap gap-2.5">
-          <input
-            ref={picker}
-            type="file"
-            accept=".json,application/json"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label="Display file to import"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = "";
-              if (file) void take(file);
-            }}
-          />
-          <Button weight="quiet" onClick={() => picker.current?.click()}>
+          <FilePick weight="quiet" label="Display file to import" accept=".json,application/json" onPick={(file) => void take(file)}>
             Import a display
-          </Button>
+          </FilePick>
           <Link href="/displays/compare" className={buttonClass()}>
             Compare two
           </Link>

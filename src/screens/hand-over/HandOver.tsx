@@ -3,6 +3,7 @@ import Link from "next/link";
 import { brokenAt, handOver, wayBack, withEvent, writeJobFile } from "@/core/record";
 import { noteExport } from "@/store";
 import { Button, buttonClass, Caution, FindingLine, KeptField, useTell } from "@/ui/primitives";
+import { saveText } from "@/ui/primitives/saveText";
 import { count, dayAndTime } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/JobScreen";
@@ -20,12 +21,7 @@ export function HandOver(props: StageProps) {
   const broken = brokenAt(job.sheets);
 
   const exportJob = async () => {
-    const url = URL.createObjectURL(new Blob([writeJobFile(job)], { type: "application/json" }));
-    const link = document.createElement("a");
-    link.href = url;
-    link.download = `odd-spoke-${String(job.number).padStart(4, "0")}-${(job.intake.nickname || "bike").toLowerCase().replace(/[^a-z0-9]+/g, "-")}.json`;
-    link.click();
-    URL.revokeObjectURL(url);
+    saveText(`odd-spoke-${String(job.number).padStart(4, "0")}-${(job.intake.nickname || "bike").toLowerCase().replace(/[^a-z0-9]+/g, "-")}.json`, writeJobFile(job), "application/json");
     await noteExport();
     change((now) => withEvent(now, nowIso(), "exported"));
   };

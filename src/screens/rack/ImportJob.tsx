@@ -1,10 +1,10 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { LARGEST_JOB_FILE_BYTES } from "@/core/record";
 import { importJob, previewImport, removeJobs, restoreJobs, type ImportPreview } from "@/store";
-import { Button, useTell } from "@/ui/primitives";
+import { FilePick, useTell } from "@/ui/primitives";
 
 const ImportPanel = dynamic(() => import("./ImportPanel").then((module) => module.ImportPanel), { ssr: false });
 
@@ -17,7 +17,6 @@ interface Looked {
 export function ImportJob() {
   const router = useRouter();
   const tell = useTell();
-  const picker = useRef<HTMLInputElement>(null);
   const [looked, setLooked] = useState<Looked | null>(null);
 
   const look = async (file: File) => {
@@ -35,22 +34,9 @@ export function ImportJob() {
 
   return (
     <>
-      <input
-        ref={picker}
-        type="file"
-        accept=".json,application/json"
-        className="sr-only"
-        tabIndex={-1}
-        aria-label="Job file to import"
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = "";
-          if (file) void look(file);
-        }}
-      />
-      <Button weight="quiet" onClick={() => picker.current?.click()}>
+      <FilePick weight="quiet" label="Job file to import" accept=".json,application/json" onPick={(file) => void look(file)}>
         Import a job
-      </Button>
+      </FilePick>
       {looked ? <ImportPanel fileName={looked.fileName} preview={looked.preview} onClose={() => setLooked(null)} onTake={(how) => void take(how)} /> : null}
     </>
   );

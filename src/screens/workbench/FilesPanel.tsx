@@ -1,9 +1,9 @@
 "use client";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { withLines } from "@/core/display";
 import { readLinesCsv, writeLinesCsv } from "@/core/display/profileCsv";
 import { readProfileFile } from "@/core/display/readProfile";
-import { Button, SignShape, useTell } from "@/ui/primitives";
+import { Button, FilePick, SignShape, useTell } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
 import { count } from "@/ui/wording";
 import { csvProblemText, profileProblemText } from "@/ui/wording/profiles";
@@ -12,7 +12,6 @@ import type { WorkbenchProps } from "./Workbench";
 /** The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for what no form can say. */
 export function FilesPanel({ profile, change }: WorkbenchProps) {
   const tell = useTell();
-  const picker = useRef<HTMLInputElement>(null);
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [text, setText] = useState<string | null>(null);
   const whole = `${JSON.stringify(profile, null, 1)}\n`;
@@ -41,20 +40,9 @@ export function FilesPanel({ profile, change }: WorkbenchProps) {
       <div className="mb-4 flex flex-wrap gap-2">
         <Button onClick={() => saveText(`odd-spoke-display-${profile.id}.json`, whole, "application/json")}>Save the display as JSON</Button>
         <Button onClick={() => saveText(`odd-spoke-lines-${profile.id}.csv`, writeLinesCsv(profile.lines), "text/csv")}>Save its lines as CSV</Button>
-        <input
-          ref={picker}
-          type="file"
-          accept=".csv,text/csv"
-          className="sr-only"
-          tabIndex={-1}
-          aria-label="Lines to import, as CSV"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = "";
-            if (file) void takeLines(file);
-          }}
-        />
-        <Button onClick={() => picker.current?.click()}>Take lines from CSV</Button>
+        <FilePick label="Lines to import, as CSV" accept=".csv,text/csv" onPick={(file) => void takeLines(file)}>
+          Take lines from CSV
+        </FilePick>
       </div>
       {problems.length > 0 ? (
         <div role="alert" className="mb-4 rounded-md bg-breach-tint p-4">

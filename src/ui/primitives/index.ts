@@ -1,5 +1,6 @@
 export * from "./Button";
 export * from "./Choice";
+export * from "./FilePick";
 export * from "./KeptField";
 export * from "./MarkSign";
 export * from "./Toasts";

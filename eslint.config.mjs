@@ -59,8 +59,8 @@ const eslintConfig = [
     rules: { "import/no-default-export": "error" },
   },
   {
-    // Tests of the core try it on the displays that ship.
-    files: ["src/core/**/*.test.ts"],
+    // Tests of the core and of the wording try them on the displays that ship.
+    files: ["src/core/**/*.test.ts", "src/ui/**/*.test.ts"],
     rules: { "import/no-restricted-paths": "off" },
   },
   {

@@ -163,7 +163,9 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     const key = `${page}.${from}.${here.join()}`;
     let walk = walks.get(key);
     if (walk === undefined) {
-      walk = walkMs(profile, page, from, here, ways);
+      // An entry that may not be there is not where the page opens for sure: then from wherever is nearest.
+      const entries = layout.pages[page]?.entries ?? [];
+      walk = entries[from]?.shownWhen === null ? walkMs(profile, page, from, here, ways) : Math.min(...entries.map((_, at) => walkMs(profile, page, at, here, ways)));
       walks.set(key, walk);
     }
     let closed = walk;
@@ -223,11 +225,11 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
       visits.push(i);
     }
     for (const i of toLook) if (i >= 0 && !visits.includes(i)) visits.push(i);
-    changesMs += times(mayConfirmByLeaving ? Math.max(0, confirms - 1) : confirms, ways.confirmMs);
-
     let walking = 0;
+    let leavings = 1;
     if (visits.length > 0) {
       const wanted = wantedOf(visits);
+      leavings = Math.max(1, layout.pages.filter((place, p) => place.parent === null && wanted[p] !== undefined).length + (inMenu ? 1 : 0));
       let entered = -1;
       if (screen.kind === "menu" && !discarding) {
         // Up from here: what lies below this page, then what its parents still want besides.
@@ -260,6 +262,8 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
       // Before a page is opened from outside, the one that is open has to be left.
       walking += times(Math.max(0, outside - (entered >= 0 || inMenu ? 0 : 1)), ways.leastOutMs);
     }
+    // Each leaving may confirm the value that still blinks.
+    changesMs += times(mayConfirmByLeaving ? Math.max(0, confirms - leavings) : confirms, ways.confirmMs);
     if (end === "anywhere") return walking;
     let ending = 0;
     const lastOutMs = visits.length > 0 ? Math.min(...visits.map((line) => ways.outMs[layout.placeOfLine[line]?.page ?? -1] ?? 0)) : screen.kind === "menu" ? (ways.outMs[screen.page] ?? 0) : ways.leastOutMs;

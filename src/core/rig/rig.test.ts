@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { SKERRY } from "@/catalog/displays/skerry";
+import { WINDROW } from "@/catalog/displays/windrow";
 import { TARN } from "@/catalog/displays/tarn";
 import { atHome, factoryRaws, lineIndex, switchedOff } from "../display";
 import { AT_REST, readingsOf, RIG, rigAfter, type RigState } from "./rig";
@@ -31,6 +32,8 @@ describe("the simple rig", () => {
     const readings = readingsOf(TARN, volts, { speedKmh: 16.09344, pedalling: true });
     expect(readings).toMatchObject({ unit: "mph", wheelTurns: true });
     expect(readings.gauge.kind === "volts" && readings.gauge.volts).toBeCloseTo(51.8, 0);
+    // The pick-up gives what the maker expects, so a pod set for six pulses reads right as it comes.
+    expect(readingsOf(WINDROW, atHome(WINDROW, factoryRaws(WINDROW)), { speedKmh: 20, pedalling: true }).shownSpeed).toBeCloseTo((20 * 2090) / 2180, 1);
     expect(readingsOf(SKERRY, atHome(SKERRY, factoryRaws(SKERRY)), { speedKmh: 21.8, pedalling: true }).shownSpeed).toBeCloseTo(21, 1);
   });
 });

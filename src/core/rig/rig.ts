@@ -2,7 +2,7 @@
  * A simple rig behind a simulated display: a wheel that turns when somebody pedals or the motor pushes, and a pack behind the
  * gauge. It is no ride model: speeds approach what the level asks for, in the air. Figures: common practice, no source.
  */
-import { contextOf, decodeAll, levelsInForce, linesOf, matters, type Decoded, type DisplayProfile, type MenuState } from "../display";
+import { contextOf, decodeAll, factoryRaws, levelsInForce, linesOf, matters, type Decoded, type DisplayProfile, type MenuState } from "../display";
 import { speedFromKmh } from "../units";
 
 export interface RigState {
@@ -13,17 +13,17 @@ export interface RigState {
 
 export const AT_REST: RigState = { speedKmh: 0, pedalling: false };
 
-/** What the rig is made of: a 28-inch wheel with one magnet, and a pack of these volts at rest. */
-export const RIG = { rolloutMm: 2180, pulsesPerTurn: 1, pedalledKmh: 14, topKmh: 32, walkKmh: 4.5, packShare: 0.72 } as const;
+/** What the rig is made of: a 28-inch wheel, a pick-up as the maker expects it, and a pack at this charge. */
+export const RIG = { rolloutMm: 2180, pedalledKmh: 14, topKmh: 32, walkKmh: 4.5, packShare: 0.72 } as const;
 
 /** Time in which the wheel closes two thirds of the gap to where it is driven, and to rest, ms. */
 const PULLS_MS = 900;
 const COASTS_MS = 2200;
 
-/** All settings in force, decoded. */
-function inForce(profile: DisplayProfile, state: MenuState): Decoded {
-  const context = contextOf(profile, state.inForce);
-  return linesOf(profile).reduce<Decoded>((all, line, i) => (matters(profile, i, state.inForce) ? { ...decodeAll(line, state.inForce[i] ?? 0, context), ...all } : all), {});
+/** All settings of a column of raw values, decoded. */
+function decoded(profile: DisplayProfile, raws: readonly number[]): Decoded {
+  const context = contextOf(profile, raws);
+  return linesOf(profile).reduce<Decoded>((all, line, i) => (matters(profile, i, raws) ? { ...decodeAll(line, raws[i] ?? 0, context), ...all } : all), {});
 }
 
 export interface RigReadings {
@@ -36,20 +36,22 @@ export interface RigReadings {
 }
 
 /** Ratio of shown to true speed with the wheel and pulse lines in force; 1 where the display has none. */
-function readOut(settings: Decoded): number {
+function readOut(profile: DisplayProfile, settings: Decoded): number {
+  const expected = decoded(profile, factoryRaws(profile)).pulsesPerTurn;
+  const truePulses = typeof expected === "number" && expected > 0 ? expected : 1;
   const circumferenceMm = typeof settings.circumferenceMm === "number" ? settings.circumferenceMm : RIG.rolloutMm;
-  const pulses = typeof settings.pulsesPerTurn === "number" && settings.pulsesPerTurn > 0 ? settings.pulsesPerTurn : RIG.pulsesPerTurn;
+  const pulses = typeof settings.pulsesPerTurn === "number" && settings.pulsesPerTurn > 0 ? settings.pulsesPerTurn : truePulses;
   const percent = typeof settings.speedCalibrationPercent === "number" ? settings.speedCalibrationPercent : 100;
-  return ((circumferenceMm / RIG.rolloutMm) * (RIG.pulsesPerTurn / pulses) * percent) / 100;
+  return ((circumferenceMm / RIG.rolloutMm) * (truePulses / pulses) * percent) / 100;
 }
 
 /** The rig `ms` later. Assist ends where the display's cap, compared with the speed it shows, says so. */
 export function rigAfter(profile: DisplayProfile, state: MenuState, rig: RigState, ms: number): RigState {
   if (state.screen.kind === "off") return coast(rig, ms);
-  const settings = inForce(profile, state);
+  const settings = decoded(profile, state.inForce);
   const share = levelsInForce(profile, state) > 0 ? state.level / levelsInForce(profile, state) : 0;
   const cap = settings.assistCapKmh;
-  const capKmh = typeof cap === "number" ? cap / readOut(settings) : Infinity;
+  const capKmh = typeof cap === "number" ? cap / readOut(profile, settings) : Infinity;
   const assisted = Math.min(capKmh, RIG.pedalledKmh + (RIG.topKmh - RIG.pedalledKmh) * share);
   const driven = state.screen.kind === "walk-assist" ? RIG.walkKmh : rig.pedalling ? Math.max(RIG.pedalledKmh, share > 0 ? assisted : 0) : state.cruising ? rig.speedKmh : 0;
   if (driven <= 0) return coast(rig, ms);
@@ -67,12 +69,12 @@ const EMPTY_OVER_NOMINAL = 0.86;
 
 /** What the display makes of the rig. */
 export function readingsOf(profile: DisplayProfile, state: MenuState, rig: RigState): RigReadings {
-  const settings = inForce(profile, state);
+  const settings = decoded(profile, state.inForce);
   const { shownUnit } = contextOf(profile, state.inForce);
   const nominalV = typeof settings.nominalV === "number" ? settings.nominalV : (profile.acceptsNominalV[0] ?? 36);
   const volts = nominalV * (EMPTY_OVER_NOMINAL + (FULL_OVER_NOMINAL - EMPTY_OVER_NOMINAL) * RIG.packShare);
   return {
-    shownSpeed: speedFromKmh(rig.speedKmh * readOut(settings), shownUnit),
+    shownSpeed: speedFromKmh(rig.speedKmh * readOut(profile, settings), shownUnit),
     unit: shownUnit,
     gauge: settings.batteryReadout === "volts" ? { kind: "volts", volts } : { kind: "percent", share: RIG.packShare },
     wheelTurns: rig.speedKmh > 0,

@@ -82,7 +82,7 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
         <tbody>
           {profile.rules.map((rule, i) => (
             <tr key={i} className="border-b border-rule align-top">
-              <td className="py-1 pr-3 text-quiet">{SCREENS[rule.on]}</td>
+              <td className="py-1 pr-3 whitespace-nowrap text-quiet">{SCREENS[rule.on]}</td>
               <td className="py-1 pr-3 font-semibold">
                 {keyNames(profile, rule.keys)} <span className="font-normal text-quiet">{rule.gesture.kind === "tap" ? "" : gestureWords(rule)}</span>
               </td>

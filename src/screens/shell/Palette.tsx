@@ -50,6 +50,9 @@ function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<Pale
         <Command.Item className={ITEM} onSelect={go(() => router.push("/displays"))}>
           Displays
         </Command.Item>
+        <Command.Item className={ITEM} onSelect={go(() => router.push("/displays/compare"))}>
+          Two displays side by side
+        </Command.Item>
         <Command.Item className={ITEM} onSelect={go(onHelp)}>
           Keys <kbd className="code">?</kbd>
         </Command.Item>

@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { Fragment, useState } from "react";
 import { cellsOf, chooseClaim, claimState, measuredText, newLine, SETTING_KEYS, usualEncoding, withCell, withLines, withMeasured, type CellField, type Claim, type Line, type SettingKey } from "@/core/display";
 import { Button, Choice, KeptField, SignShape, useTell } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/ui/wording";
@@ -15,6 +15,8 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
   const at = profile.lines.findIndex((line) => line.code === chosen);
   const line = profile.lines[at];
   const put = (index: number, next: Line) => change((now) => replaceLine(now, index, next));
+  // Codes that are words need more room than numbers do.
+  const codeWidth = `${Math.min(18, Math.max(6, ...profile.lines.map((each) => each.code.length)) + 4)}ch`;
   const add = () => {
     const number = profile.lines.length + 1;
     const code = [...Array(200).keys()].map((i) => String(number + i)).find((each) => !profile.lines.some((other) => other.code === each)) ?? `x${number}`;
@@ -51,7 +53,16 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
           </thead>
           <tbody>
             {profile.lines.map((each, i) => (
-              <Row key={i} line={each} open={each.code === chosen} onPut={(next) => put(i, next)} onOpen={() => setChosen(each.code === chosen ? null : each.code)} />
+              <Fragment key={i}>
+                <Row line={each} codeWidth={codeWidth} open={each.code === chosen} onPut={(next) => put(i, next)} onOpen={() => setChosen(each.code === chosen ? null : each.code)} />
+                {each.code === chosen ? (
+                  <tr>
+                    <td colSpan={6} className="pb-4">
+                      <LineDetail line={each} onPut={(next) => put(i, next)} />
+                    </td>
+                  </tr>
+                ) : null}
+              </Fragment>
             ))}
           </tbody>
         </table>
@@ -64,7 +75,6 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
           </Button>
         ) : null}
       </div>
-      {line ? <LineDetail key={at} line={line} onPut={(next) => put(at, next)} /> : null}
     </div>
   );
 }
@@ -80,12 +90,12 @@ function replaceLine(profile: WorkbenchProps["profile"], index: number, next: Li
   return { ...profile, menu: { ...profile.menu, pages }, lines: lines.map((line) => ({ ...line, shownWhen: follow(line.shownWhen), mattersWhen: follow(line.mattersWhen) })) };
 }
 
-function Row({ line, open, onPut, onOpen }: { readonly line: Line; readonly open: boolean; readonly onPut: (line: Line) => void; readonly onOpen: () => void }) {
+function Row({ line, codeWidth, open, onPut, onOpen }: { readonly line: Line; readonly codeWidth: string; readonly open: boolean; readonly onPut: (line: Line) => void; readonly onOpen: () => void }) {
   const cells = cellsOf(line);
   const state = claimState(line);
   return (
     <tr className={`border-b border-rule align-top ${open ? "bg-sheet" : ""}`}>
-      <td className="w-24 py-1 pr-2">
+      <td className="py-1 pr-2" style={{ width: codeWidth, minWidth: codeWidth }}>
         <KeptField label="Code" hideLabel value={line.code} onKeep={(code) => (code.trim() ? onPut({ ...line, code: code.trim().slice(0, 24) }) : undefined)} inputClass="font-bold" />
       </td>
       <td className="py-1 pr-2">
@@ -176,7 +186,7 @@ function LineDetail({ line, onPut }: { readonly line: Line; readonly onPut: (lin
   const cells = cellsOf(line);
   const { encoding } = line;
   return (
-    <section aria-label={`Line ${line.code} in full`} className="mt-5 rounded-xl bg-sheet p-5">
+    <section aria-label={`Line ${line.code} in full`} className="rounded-xl bg-sheet p-5">
       <h2 className="mb-3 text-[1.3rem]">Line {line.code}</h2>
       <div className="grid gap-4 sm:grid-cols-2">
         {cells.options !== null ? (

@@ -2,10 +2,11 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
 import Link from "next/link";
+import { useEffect, useRef, useState } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
 import { atHome, factoryRaws, linesOf, type DisplayProfile } from "@/core/display";
 import { checkProfile } from "@/core/display/check";
-import { readingTour } from "@/core/record";
+import { readingTour, type KeyWork } from "@/core/record";
 import { classesNotHeld } from "@/core/setup";
 import { changeDisplay, ownDisplay } from "@/store";
 import { Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
@@ -76,11 +77,33 @@ export function Workbench({ id }: { readonly id: string }) {
   );
 }
 
+/** How long typing must rest before the tour is worked out, ms. A deep menu's tour takes a second or two; no letter waits for it. */
+const TOUR_REST_MS = 700;
+
+/** The keys that read every line; null until the hands rest, and while the description does not hold. Names and notes do not start it again. */
+function useTour(profile: DisplayProfile, sound: boolean): KeyWork | null {
+  const manner = sound ? JSON.stringify({ ...profile, name: "", variant: "", source: "", revision: 0 }) : null;
+  const latest = useRef(profile);
+  const [kept, setKept] = useState<{ readonly manner: string; readonly tour: KeyWork } | null>(null);
+  useEffect(() => {
+    latest.current = profile;
+  }, [profile]);
+  useEffect(() => {
+    if (manner === null) return;
+    const rest = setTimeout(() => {
+      const now = latest.current;
+      setKept({ manner, tour: readingTour(now, atHome(now, factoryRaws(now)), linesOf(now).map((_, i) => i)) });
+    }, TOUR_REST_MS);
+    return () => clearTimeout(rest);
+  }, [manner]);
+  return kept && kept.manner === manner ? kept.tour : null;
+}
+
 /** What is wrong with the description, at once; and the display it makes, to press. */
 function Standing({ profile }: { readonly profile: DisplayProfile }) {
   const problems = checkProfile(profile);
   const notHeld = classesNotHeld(profile, CLASSES);
-  const tour = problems.length === 0 ? readingTour(profile, atHome(profile, factoryRaws(profile)), linesOf(profile).map((_, i) => i)) : null;
+  const tour = useTour(profile, problems.length === 0);
   return (
     <>
       {problems.length > 0 ? (

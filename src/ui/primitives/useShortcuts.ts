@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useRef } from "react";
+import { useLayoutEffect, useRef } from "react";
 
 const SINGLE_KEYS = "odd-spoke.single-keys";
 
@@ -17,10 +17,10 @@ export type Shortcuts = Readonly<Record<string, (event: KeyboardEvent) => void>>
 /** Keys that act anywhere on the screen, but never while somebody types or a sheet lies over it. */
 export function useShortcuts(shortcuts: Shortcuts, active = true): void {
   const latest = useRef(shortcuts);
-  useEffect(() => {
+  useLayoutEffect(() => {
     latest.current = shortcuts;
   });
-  useEffect(() => {
+  useLayoutEffect(() => {
     if (!active) return;
     const onKey = (event: KeyboardEvent) => {
       const withCommand = event.ctrlKey || event.metaKey;

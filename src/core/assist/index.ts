@@ -1,1 +1,2 @@
 export * from "./start";
+export * from "./ladder";

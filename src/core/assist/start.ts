@@ -21,3 +21,9 @@ export const startDelayS = (counted: number, pulsesPerTurn: number, cadenceRpm: 
 /** Pulses to count so that assist starts no sooner than wanted, rounded up to the gentler side; at least 1. */
 export const pulsesForAngle = (wantedDeg: number, pulsesPerTurn: number): number =>
   Math.max(1, Math.ceil((wantedDeg * pulsesPerTurn) / 360 - 1e-9));
+
+/** Pulses to count so that assist starts no later than wanted, rounded down to the keener side; at least 1. */
+export const pulsesWithinAngle = (wantedDeg: number, pulsesPerTurn: number): number => Math.max(1, Math.floor((wantedDeg * pulsesPerTurn) / 360 + 1e-9));
+
+/** Cadence at which a rider sets off from rest, rpm. From memory. */
+export const SETTING_OFF_RPM = 30;

@@ -1,0 +1,119 @@
+// Road load and the motor against hand-worked examples and against a general-purpose root finder and ODE solver.
+import newton from "newton-raphson-method";
+import ode45 from "ode45-cash-karp";
+import { describe, expect, it } from "vitest";
+import { FULL_DRIVE, kvFromOffGround, likelyHub, likelyMid, motorAt, packW, wheelOffGroundKmh, type Drive } from "./kit";
+import { airDensityKgM3, roadForces, roadLoadN, roadPowerW, WHEEL_INERTIA_KG, type Road } from "./roadLoad";
+import { netForceN, startUp, steadySpeedKmh, type RideSetup } from "./steady";
+
+const FLAT: Road = { grade: 0, headwindKmh: 0, crr: 0.008, airKgM3: 1.225 };
+const HILL: Road = { ...FLAT, grade: 0.05 };
+
+const hub: RideSetup = {
+  kit: { motor: likelyHub("geared-hub", 250, 36), pack: { openCircuitV: 37.9, resistanceOhm: 0.125 }, batteryA: 15, rolloutMm: 2155, ratedW: 250 },
+  body: { massKg: 101, cdaM2: 0.52 },
+  rider: { powerW: 100, cadenceRpm: 70 },
+  capKmh: 25,
+  usableWh: 400,
+  standbyW: 3,
+};
+const mid: RideSetup = { ...hub, kit: { ...hub.kit, motor: likelyMid(250) } };
+
+describe("road load", () => {
+  // Worked by hand from Martin et al. 1998: 25 km/h = 6.944 m/s; air 0.5·1.225·0.52·6.944² = 15.36 N; rolling 101·9.80665·0.008 = 7.92 N.
+  it("at 25 km/h on the flat: 15.36 N of air, 7.92 N of rolling, 161.7 W", () => {
+    const forces = roadForces(25, hub.body, FLAT);
+    expect(forces.airN).toBeCloseTo(15.36, 2);
+    expect(forces.rollingN).toBeCloseTo(7.92, 2);
+    expect(forces.hillN).toBe(0);
+    expect(roadPowerW(25, hub.body, FLAT)).toBeCloseTo(161.7, 1);
+  });
+  // By hand: sin(atan 0.05) = 0.049938, so 101·9.80665·0.049938 = 49.46 N.
+  it("a 5 % hill asks 49.46 N more", () => expect(roadForces(15, hub.body, HILL).hillN).toBeCloseTo(49.46, 2));
+  it("a wind from behind stronger than the ride pushes", () => {
+    expect(roadForces(10, hub.body, { ...FLAT, headwindKmh: -20 }).airN).toBeLessThan(0);
+    // By hand: (10 + 15) km/h of air is the 25 km/h of the example above.
+    expect(roadForces(10, hub.body, { ...FLAT, headwindKmh: 15 }).airN).toBeCloseTo(15.36, 2);
+  });
+  // Source: ISO 2533 standard atmosphere: 1.225 at sea level, 1.112 at 1000 m (8.5 °C), 1.007 at 2000 m (2 °C).
+  it.each([
+    [15, 0, 1.225],
+    [8.5, 1000, 1.1117],
+    [2, 2000, 1.0066],
+  ])("air of %d °C at %d m weighs %d kg/m³", (temperatureC, altitudeM, density) => expect(airDensityKgM3(temperatureC, altitudeM)).toBeCloseTo(density, 3));
+});
+
+describe("the equivalent machine", () => {
+  // By hand for 250 W geared at 36 V: Kt = 60/(2π·7.2) = 1.3263; at 25 km/h ω = 20.25 rad/s, E = 26.85 V;
+  // battery limit 15·(37.9 − 15·0.125) = 540.4 W gives I = (−26.85 + √(720.9 + 648.5))/0.6 = 16.92 A;
+  // volts allow (37.9 − 26.85)/0.425 = 26.0 A; torque 1.3263·(16.92 − 0.6)·0.9 = 19.48 Nm.
+  it("gives 19.48 Nm at 25 km/h uncapped", () => {
+    const point = motorAt(hub.kit, FULL_DRIVE, null, hub.rider, 25);
+    expect(packW(hub.kit.pack, 15)).toBeCloseTo(540.4, 1);
+    expect(point.forceN * (2.155 / (2 * Math.PI))).toBeCloseTo(19.48, 1);
+    expect(point.electricalW).toBeCloseTo(540.4, 0);
+  });
+  // By hand: (37.9 − 0.6·0.425)·7.2 = 271.0 rpm · 2.155 m · 60 / 1000 = 35.05 km/h.
+  it("turns the wheel at 35.05 km/h off the ground, and back from there to its speed constant", () => {
+    const speed = wheelOffGroundKmh(hub.kit, FULL_DRIVE, null);
+    expect(speed).toBeCloseTo(35.05, 1);
+    expect(kvFromOffGround(speed ?? 0, { noLoadA: 0.6, resistanceOhm: 0.3 }, hub.kit.pack, 2155)).toBeCloseTo(7.2, 9);
+    expect(wheelOffGroundKmh(hub.kit, { kind: "duty", share: 0.4 }, null)).toBeCloseTo((speed ?? 0) * 0.4, 9);
+  });
+  it("draws what the pack allows and no more, at any speed and level", () => {
+    for (const share of [0.2, 0.6, 1])
+      for (let speed = 1; speed < 35; speed += 1) expect(motorAt(hub.kit, { kind: "current", share }, null, hub.rider, speed).electricalW).toBeLessThanOrEqual(packW(hub.kit.pack, 15 * share) + 1e-6);
+  });
+});
+
+describe("steady speed and start", () => {
+  const cases: readonly (readonly [string, RideSetup, Drive, Road])[] = [
+    ["no assist, flat", hub, { kind: "off" }, FLAT],
+    ["hub, a fifth of the current, flat", hub, { kind: "current", share: 0.2 }, FLAT],
+    ["hub, full, 5 %", hub, FULL_DRIVE, HILL],
+    ["hub, half the volts, flat", hub, { kind: "duty", share: 0.5 }, FLAT],
+    ["hub, 17.5 km/h level, flat", hub, { kind: "speed", endKmh: 17.5 }, FLAT],
+    ["mid-drive, twice the rider, 5 %", mid, { kind: "torque", timesRider: 2 }, HILL],
+    ["mid-drive, full, headwind", mid, FULL_DRIVE, { ...FLAT, headwindKmh: 20 }],
+  ];
+  it.each(cases)("%s: the balance is where a general-purpose root finder finds it", (_, setup, drive, road) => {
+    const speed = steadySpeedKmh(setup, drive, road);
+    const root = newton((v: number) => netForceN(setup, drive, road, v), speed + 0.01);
+    expect(root).not.toBe(false);
+    expect(Math.abs(Number(root) - speed)).toBeLessThan(0.01);
+  });
+  it("is one place only: gaining below it, losing above it", () => {
+    for (const [, setup, drive, road] of cases) {
+      const speed = steadySpeedKmh(setup, drive, road);
+      for (let v = 1; v < 60; v += 0.5) if (Math.abs(v - speed) > 0.05) expect(Math.sign(netForceN(setup, drive, road, v))).toBe(v < speed ? 1 : -1);
+    }
+  });
+  it.each([
+    ["flat", FLAT],
+    ["5 %", HILL],
+  ])("the start to 10 km/h on %s is what a general-purpose ODE solver makes of it", (_, road) => {
+    const start = startUp(hub, FULL_DRIVE, road);
+    if (!start) throw new Error("never starts");
+    const mass = hub.body.massKg + WHEEL_INERTIA_KG;
+    const ride = ode45(
+      [0, 0],
+      (slope, [speed = 0]) => {
+        slope[0] = netForceN(hub, FULL_DRIVE, road, Math.max(0, speed) * 3.6) / mass;
+        slope[1] = speed;
+      },
+      0,
+      1e-3,
+      { tol: 1e-9 },
+    );
+    ride.steps(Infinity, start.seconds);
+    const [speed = 0, way = 0] = ride.y;
+    expect(speed * 3.6).toBeCloseTo(10, 2);
+    expect(way).toBeCloseTo(start.metres, 2);
+  });
+  it("never starts where the hill is stronger", () => {
+    const steep: Road = { ...FLAT, grade: 0.4 };
+    expect(roadLoadN(1, hub.body, steep)).toBeGreaterThan(300);
+    expect(startUp(hub, { kind: "off" }, steep)).toBeNull();
+    expect(steadySpeedKmh(hub, { kind: "off" }, steep)).toBe(0);
+  });
+});

@@ -1,0 +1,105 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { twins, twinsBySpeed } from "../assist";
+import { FULL_DRIVE, likelyHub, likelyMid } from "./kit";
+import { driveFromMeasured, driveOf, shareReaching, type LadderKind } from "./ladderDrives";
+import type { Road } from "./roadLoad";
+import { ridePoint, runsHot, steadySpeedKmh, topSpeedKmh, type RideSetup } from "./steady";
+import { cellCount, GRADES, sweep } from "./sweep";
+
+const FLAT: Road = { grade: 0, headwindKmh: 0, crr: 0.008, airKgM3: 1.225 };
+const setup: RideSetup = {
+  kit: { motor: likelyHub("geared-hub", 250, 36), pack: { openCircuitV: 37.9, resistanceOhm: 0.125 }, batteryA: 15, rolloutMm: 2155, ratedW: 250 },
+  body: { massKg: 101, cdaM2: 0.52 },
+  rider: { powerW: 100, cadenceRpm: 70 },
+  capKmh: 25,
+  usableWh: 400,
+  standbyW: 3,
+};
+const speedKit: LadderKind = { kind: "speed", topKmh: 25.8, topTimesRider: 3 };
+
+describe("what a ride comes to", () => {
+  it("a cap holds the speed just under it, and the kit's own top lies above", () => {
+    const speed = steadySpeedKmh(setup, FULL_DRIVE, FLAT);
+    expect(speed).toBeGreaterThan(24);
+    expect(speed).toBeLessThan(25);
+    expect(topSpeedKmh(setup, FLAT)).toBeGreaterThan(25);
+  });
+  it("more grade is never faster, never less motor power below the cap, and range follows Wh/km", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 0.14, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }), (grade, share) => {
+        const here = ridePoint(setup, { kind: "current", share }, { ...FLAT, grade });
+        const steeper = ridePoint(setup, { kind: "current", share }, { ...FLAT, grade: grade + 0.01 });
+        expect(steeper.speedKmh).toBeLessThanOrEqual(here.speedKmh + 1e-6);
+        if (here.whPerKm !== null && here.rangeKm !== null && here.rangeKm < 999) expect(here.whPerKm * here.rangeKm).toBeCloseTo(400, 6);
+        expect(here.motorW).toBeLessThanOrEqual(here.batteryW);
+      }),
+    );
+  });
+  it("says nothing of range without a pack, nothing of heat without a rating", () => {
+    expect(ridePoint({ ...setup, usableWh: null }, FULL_DRIVE, FLAT).rangeKm).toBeNull();
+    const point = ridePoint(setup, FULL_DRIVE, { ...FLAT, grade: 0.15 });
+    expect(runsHot({ ...setup, kit: { ...setup.kit, ratedW: null } }, point)).toBeNull();
+    expect(runsHot(setup, point)).toBe(true);
+    expect(runsHot(setup, ridePoint(setup, FULL_DRIVE, FLAT))).toBe(false);
+  });
+  it("a mid-drive holds its power on a hill where a small hub bogs down", () => {
+    const steep = { ...FLAT, grade: 0.12 };
+    const mid: RideSetup = { ...setup, kit: { ...setup.kit, motor: likelyMid(250) } };
+    expect(ridePoint(mid, FULL_DRIVE, steep).motorW).toBeGreaterThan(ridePoint(setup, FULL_DRIVE, steep).motorW);
+  });
+});
+
+describe("the sweep", () => {
+  it("gives a point for every level and grade, and tells how far it is", () => {
+    const drives = [driveOf(speedKit, 0), driveOf(speedKit, 0.5), FULL_DRIVE];
+    const ask = { setups: [{ setup, drives }], grades: GRADES, road: FLAT };
+    const run = sweep(ask);
+    const shares: number[] = [];
+    let step = run.next();
+    while (!step.done) {
+      shares.push(step.value);
+      step = run.next();
+    }
+    expect(shares).toHaveLength(cellCount(ask));
+    expect(shares.at(-1)).toBe(1);
+    expect(step.value.map((levels) => levels.map((points) => points.length))).toEqual([[13, 13, 13]]);
+    expect(step.value[0]?.[2]?.[2]).toEqual(ridePoint(setup, FULL_DRIVE, FLAT));
+  });
+});
+
+describe("levels from measured speeds", () => {
+  it("finds the level that gives the measured speed, for every kind of kit", () => {
+    for (const kind of ["current", "duty", "speed", "torque"] as const) {
+      const drive = driveFromMeasured({ ...setup, capKmh: 40 }, { kind, topKmh: 26, topTimesRider: 6 }, FLAT, 23);
+      expect(steadySpeedKmh({ ...setup, capKmh: 40 }, drive, FLAT)).toBeCloseTo(23, 1);
+    }
+  });
+  it("a level no faster than none is none", () => {
+    const alone = steadySpeedKmh(setup, { kind: "off" }, FLAT);
+    expect(driveFromMeasured(setup, speedKit, FLAT, alone + 0.2)).toEqual({ kind: "off" });
+    expect(driveFromMeasured(setup, speedKit, FLAT, alone + 1.5).kind).toBe("speed");
+  });
+  it("shareReaching ends at the upper share where the wish is out of reach", () => expect(shareReaching((share) => share, 5, 0, 1)).toBeCloseTo(1, 6));
+
+  const feelOf = (speeds: readonly number[]) =>
+    [0, ...speeds].map((speed, i) => {
+      const free = { ...setup, rider: { powerW: 60, cadenceRpm: 60 }, capKmh: null };
+      const drive = i === 0 ? ({ kind: "off" } as const) : driveFromMeasured(free, speedKit, FLAT, speed);
+      const flat = ridePoint(free, drive, FLAT);
+      const hill = ridePoint(free, drive, { ...FLAT, grade: 0.05 });
+      return { flatKmh: flat.speedKmh, hillKmh: hill.speedKmh, flatBatteryW: flat.batteryW, hillBatteryW: hill.batteryW };
+    });
+  // Common practice, no source: nine levels measured on a speed kit under a 25 cap hold five real speeds.
+  it("nine measured levels with five real speeds show their four duplicates, level 1 against level 0 among them", () => {
+    const speeds = [12, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8];
+    expect(twinsBySpeed([12, ...speeds]).map(({ level, sameAs }) => [level, sameAs])).toEqual([[1, 0], [3, 2], [6, 5], [9, 8]]);
+    const riderAlone = feelOf([])[0]?.flatKmh ?? 0;
+    expect(twins(feelOf([riderAlone, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8])).map(({ level, sameAs }) => [level, sameAs])).toEqual([[1, 0], [3, 2], [6, 5], [9, 8]]);
+  });
+  // Common practice, no source: five levels measured under a 25 cap.
+  it("five levels 15 / 17.5 / 20 / 23 / 25.8 show none", () => {
+    expect(twinsBySpeed([15, 17.5, 20, 23, 25.8])).toEqual([]);
+    expect(twins(feelOf([15.5, 17.5, 20, 23, 25.8]).slice(1))).toEqual([]);
+  });
+});

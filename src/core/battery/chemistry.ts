@@ -1,0 +1,90 @@
+/**
+ * Chemistries as data: resting volts over charge, what a cell bears, what its links add. From memory unless marked; shown
+ * and editable where a bike's own figure is known.
+ */
+import type { Chemistry } from "./pack";
+
+export type AnyChemistry = Chemistry | "lead-acid";
+
+export interface ChemistryFigures {
+  /** Charge, 0 to 1, and resting volts per cell at it; rising. */
+  readonly rest: readonly (readonly [number, number])[];
+  /** Volts per cell the charger ends at. */
+  readonly chargeV: number;
+  readonly floorUnderLoadV: { readonly least: number; readonly advised: number };
+  /** Where a battery management system opens, V per cell: low and high end of practice. Null where there is none. */
+  readonly bmsOpensV: { readonly low: number; readonly high: number } | null;
+  /** Whether volts say anything of charge between 20 and 90 %. */
+  readonly gaugeWorks: boolean;
+}
+
+const every = (step: number, volts: readonly number[]): readonly (readonly [number, number])[] => volts.map((v, i) => [Math.round(i * step * 100) / 100, v] as const);
+
+export const CHEMISTRIES: Readonly<Record<AnyChemistry, ChemistryFigures>> = {
+  nmc: { rest: every(0.1, [3.2, 3.44, 3.54, 3.6, 3.64, 3.7, 3.79, 3.88, 3.97, 4.07, 4.2]), chargeV: 4.2, floorUnderLoadV: { least: 3.0, advised: 3.1 }, bmsOpensV: { low: 2.5, high: 2.8 }, gaugeWorks: true },
+  lfp: { rest: every(0.1, [2.8, 3.2, 3.24, 3.27, 3.29, 3.3, 3.31, 3.32, 3.33, 3.34, 3.4]), chargeV: 3.65, floorUnderLoadV: { least: 2.8, advised: 2.8 }, bmsOpensV: { low: 2.0, high: 2.5 }, gaugeWorks: false },
+  // Per 2 V cell.
+  "lead-acid": { rest: every(0.2, [1.95, 1.98, 2.02, 2.06, 2.09, 2.12]), chargeV: 2.4, floorUnderLoadV: { least: 1.75, advised: 1.75 }, bmsOpensV: null, gaugeWorks: true },
+};
+
+export type CellKind = "18650" | "21700" | "prismatic" | "other";
+
+/** Resistance of one cell with its links when new and warm, Ω. From memory. */
+export const CELL_OHM: Readonly<Record<CellKind, number>> = { "18650": 0.05, "21700": 0.035, prismatic: 0.003, other: 0.05 };
+
+/** Capacity of one cell of a kind, Ah: what the parallel count is guessed from. From memory. */
+export const CELL_AH: Readonly<Record<CellKind, number>> = { "18650": 3, "21700": 4.8, prismatic: 100, other: 3 };
+
+/** Resistance doubles from new to aged, and again from 20 °C to 0 °C. From memory. */
+export const AGED_FACTOR = 2;
+
+/** By how much cold raises resistance: once at 20 °C and above, twice at 0 °C, in a straight line and on below. */
+export const coldFactor = (temperatureC: number): number => 1 + Math.max(0, 20 - temperatureC) / 20;
+
+/** Share of the label's watt-hours that can be used: 0.90, and three quarters of that at 0 °C. From memory. */
+export function usableShare(temperatureC: number): number {
+  const cold = Math.min(1, Math.max(0, (20 - temperatureC) / 20));
+  return 0.9 * (1 - 0.25 * cold);
+}
+
+/** Resting volts per cell at a charge of 0 to 1, straight between the points known. */
+export function restV(chemistry: AnyChemistry, charge: number): number {
+  const { rest } = CHEMISTRIES[chemistry];
+  const c = Math.min(1, Math.max(0, charge));
+  for (let i = 1; i < rest.length; i++) {
+    const [c0, v0] = rest[i - 1] ?? [0, 0];
+    const [c1, v1] = rest[i] ?? [1, 0];
+    if (c <= c1) return v0 + ((v1 - v0) * (c - c0)) / (c1 - c0);
+  }
+  return rest.at(-1)?.[1] ?? 0;
+}
+
+/** Charge of 0 to 1 at resting volts per cell; the way back of `restV`, held at its ends. */
+export function chargeAt(chemistry: AnyChemistry, cellV: number): number {
+  const { rest } = CHEMISTRIES[chemistry];
+  const first = rest[0];
+  if (!first || cellV <= first[1]) return 0;
+  for (let i = 1; i < rest.length; i++) {
+    const [c0, v0] = rest[i - 1] ?? [0, 0];
+    const [c1, v1] = rest[i] ?? [1, 0];
+    if (cellV <= v1) return c0 + ((c1 - c0) * (cellV - v0)) / (v1 - v0);
+  }
+  return 1;
+}
+
+/** Cells in series usual for a nominal voltage; several where practice knows several. Common practice, no source. */
+export const SERIES_BY_NOMINAL: Readonly<Record<AnyChemistry, Readonly<Record<number, readonly number[]>>>> = {
+  nmc: { 24: [7], 36: [10], 44: [12], 48: [13], 52: [14], 60: [16, 17], 72: [20] },
+  lfp: { 24: [8], 36: [12], 48: [15, 16], 60: [20], 72: [24] },
+  "lead-acid": { 24: [12], 36: [18], 48: [24], 60: [30], 72: [36] },
+};
+
+/** A charger's label may be rounded by this much, V. */
+const CHARGER_SLACK_V = 0.5;
+
+/** Cells in series a charger's end voltage stands for, or null where it is no whole number of cells. */
+export function seriesFromCharger(chargerV: number, chemistry: AnyChemistry): number | null {
+  const { chargeV } = CHEMISTRIES[chemistry];
+  const cells = Math.round(chargerV / chargeV);
+  return cells > 0 && Math.abs(cells * chargeV - chargerV) <= CHARGER_SLACK_V ? cells : null;
+}

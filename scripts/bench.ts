@@ -6,7 +6,8 @@ import { SHIPPED_DISPLAYS } from "../src/catalog/displays";
 import { demoJobs } from "../src/catalog/demo/workshop";
 import { atHome } from "../src/core/display";
 import { KEY_COSTS, planKeys, pressCount, walkTheLeaflet } from "../src/core/keys";
-import { randomRaws, randomTargets, seeded } from "../src/core/keys/testing";
+import { randomRaws, randomTargets } from "../src/core/keys/testing";
+import { seeded } from "../src/core/units/seeded";
 import { foundLines, type Job } from "../src/core/record";
 
 const PAIRS = 500;

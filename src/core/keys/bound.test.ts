@@ -5,7 +5,8 @@ import { atHome, checkProfile, isShown, linesOf, rawValues, type MenuState } fro
 import { lowerBound } from "./bound";
 import { ChangeTable } from "./change";
 import { planKeys, type Aim } from "./plan";
-import { randomRaws, randomTargets, seeded, smallProfile } from "./testing";
+import { randomRaws, randomTargets, smallProfile } from "./testing";
+import { seeded } from "../units/seeded";
 import { strokeMs } from "./strokes";
 
 const aimFor = (profile: Parameters<typeof planKeys>[0], targets: readonly number[]): Aim => {

@@ -6,7 +6,8 @@ import { describe, expect, it } from "vitest";
 import { atHome, checkProfile, dangerOf, isShown, linesOf, rawValues, ruleActs, type DisplayProfile, type MenuState } from "../display";
 import { planKeys } from "./plan";
 import { KEY_COSTS, play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
-import { pick, randomRaws, randomTargets, seeded, smallProfile } from "./testing";
+import { pick, randomRaws, randomTargets, smallProfile } from "./testing";
+import { seeded } from "../units/seeded";
 
 /** All gestures a hand can make in this state; those that hurt are left out by their rule. */
 function gestures(profile: DisplayProfile, state: MenuState): Stroke[] {

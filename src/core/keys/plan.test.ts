@@ -5,7 +5,8 @@ import { cardSteps, likelySlips, nearMisses, stateFromShown } from "./card";
 import { changeStrokes } from "./change";
 import { planKeys, type KeyPlan } from "./plan";
 import { play, pressCount, strokeMs, type Stroke } from "./strokes";
-import { randomRaws, seeded } from "./testing";
+import { randomRaws } from "./testing";
+import { seeded } from "../units/seeded";
 import { walkTheLeaflet } from "./walkTheLeaflet";
 
 const factory = factoryRaws(TARN);

@@ -7,7 +7,8 @@ import { WINDROW } from "@/catalog/displays/windrow";
 import { atHome, factoryRaws, isShown, type DisplayProfile } from "../display";
 import { planKeys } from "./plan";
 import { restoreAndReapply } from "./restore";
-import { randomRaws, randomTargets, seeded } from "./testing";
+import { randomRaws, randomTargets } from "./testing";
+import { seeded } from "../units/seeded";
 
 describe("restore and reapply", () => {
   it.each<[string, DisplayProfile]>([["by a menu action that asks", SKERRY], ["by a yes or no in a group", WINDROW], ["by a chord that means it only later", OSTLER], ["by keys held through power-on", QUILLON]])("%s", (_, profile) => {

@@ -1,18 +1,6 @@
 /** Small menus and value sets made from a seed, for the tests and the bench of the planner. */
 import { FORMAT, FORMAT_VERSION, isShown, linesOf, rawValues, type DisplayProfile, type Entry, type KeyRule, type Line } from "../display";
 
-/** A seeded source of numbers in [0, 1): mulberry32, public domain. */
-export function seeded(seed: number): () => number {
-  let a = seed >>> 0;
-  return () => {
-    a = (a + 0x6d2b79f5) >>> 0;
-    let t = a;
-    t = Math.imul(t ^ (t >>> 15), t | 1);
-    t ^= t + Math.imul(t ^ (t >>> 7), t | 61);
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
-
 /** A whole number from `least` to `most`. */
 export const pick = (random: () => number, least: number, most: number): number => least + Math.floor(random() * (most - least + 1));
 

@@ -7,7 +7,8 @@ import { atHome, dangerOf, factoryRaws, isShown, layoutOf, linesOf, rawValues, r
 import { cardSteps, likelySlips, runsInTime, stateFromShown } from "./card";
 import { planKeys } from "./plan";
 import { play, strokeMs, type Stroke } from "./strokes";
-import { pick, randomRaws, randomTargets, seeded } from "./testing";
+import { pick, randomRaws, randomTargets } from "./testing";
+import { seeded } from "../units/seeded";
 
 /** Random from/to pairs per display. */
 const PAIRS = 2000;

@@ -121,7 +121,7 @@ export interface IntakeReading {
 const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "packV", "throttleFitted", "controllerA"];
 
 /** A number as typed: the comma counts as a point. NaN for anything else. */
-const toNumber = (typed: string): number => (/^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN);
+export const toNumber = (typed: string): number => (/^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN);
 
 /** Checks one field on its own; null where what is typed can be taken. */
 export function fieldProblem(field: IntakeField, typed: string): FieldProblem | null {

@@ -2,7 +2,7 @@
 import jstat from "jstat";
 import { linearRegression, sampleStandardDeviation } from "simple-statistics";
 import { describe, expect, it } from "vitest";
-import { seeded } from "../keys/testing";
+import { seeded } from "../units/seeded";
 import { calibrate, corrected, courseSpeed, factorFromTrip, meanSquare, runsNeeded, t95, type Calibration, type DisplayReadOut, type Run } from "./calibration";
 
 const TENTHS: DisplayReadOut = { stepKmh: 0.1, truncates: false };

@@ -1,0 +1,221 @@
+/**
+ * The wheel at the bench: every source of its size, the best lines a display can take for it, and what a calibration makes
+ * of both. Sets of lines are judged by read-out error, by where the cap then really bites, and by which side is safe.
+ */
+import { contextOf, decodeAll, encodeLine, linesOf, rawValues, settingsOf, shows, type DisplayProfile, type Line, type SettingKey } from "../display";
+import { assistLimit, type ClassChoice } from "../law";
+import { kmhToMph, mphToKmh } from "../units";
+import { trueCap, UNPROVEN_CODE_UNCERTAINTY, type Interval } from "../wheel";
+import { calibrate, courseSpeed, factorFromTrip, meanSquare, runsNeeded, type Calibration, type FactorWithInterval } from "../wheel/calibration";
+import { bestPair, type Pair } from "../wheel/pairSearch";
+import { pickUpHypotheses, workBack, type WorkedBack } from "../wheel/pickUp";
+import { rolloutSources, type SourcedRollout } from "../wheel/sources";
+import { appliedCap, canSet, decoded, speedometer, type Raws } from "./applied";
+import type { Bike } from "./bike";
+import { numberOr, readRuns, type Figures, type RunsReading } from "./figures";
+import { measuredRollout } from "../wheel";
+
+interface Candidates {
+  readonly line: Line | null;
+  readonly index: number;
+  readonly options: readonly { readonly code: number; readonly value: number }[];
+  readonly found: number | null;
+}
+
+/** Values a display's line can hold of a setting, as numbers. */
+function candidatesOf(profile: DisplayProfile, raws: Raws, setting: SettingKey): Candidates {
+  const index = linesOf(profile).findIndex((line) => settingsOf(line).includes(setting));
+  const line = linesOf(profile)[index] ?? null;
+  if (!line) return { line: null, index, options: [], found: null };
+  const context = contextOf(profile, raws);
+  const options = rawValues(line.encoding).flatMap((raw) => {
+    const value = decodeAll(line, raw, context)[setting];
+    return typeof value === "number" && value > 0 ? [{ code: raw, value }] : [];
+  });
+  return { line, index, options, found: raws[index] ?? null };
+}
+
+export interface LineChange {
+  readonly code: string;
+  readonly from: string | null;
+  readonly to: string;
+  readonly makerOnly: boolean;
+}
+
+/** One way of setting wheel and pulses, and what it comes to. */
+export interface WheelChoice {
+  readonly what: "as-found" | "best-wheel" | "best-pulses" | "best-pair";
+  readonly changes: readonly LineChange[];
+  readonly circumferenceMm: number;
+  readonly pulses: number;
+  readonly r: number;
+  /** Where the cap now set really bites, km/h; null where its cap cannot be converted. */
+  readonly capNow: Interval | null;
+  /** The cap that would hold the class limit with these lines, as set and as it bites, km/h; null without a limit. */
+  readonly capToSet: { readonly shown: string; readonly trueKmh: Interval } | null;
+}
+
+export interface WheelBench {
+  readonly sources: readonly SourcedRollout[];
+  readonly choices: readonly WheelChoice[];
+  /** Why there are no choices, where there are none. */
+  readonly lacks: "display" | "rollout" | "wheel-line" | "as-found" | null;
+}
+
+const EXACT = (r: number, uncertainty: number): Interval => ({ nominal: r, low: r * (1 - uncertainty), high: r * (1 + uncertainty) });
+
+/** How far r of one choice may be off: what the wheel line stands for, and the rollout it is held against. */
+function uncertaintyOf(line: Line | null, bike: Bike): number {
+  const own = line?.encoding.kind === "wheel-code" || line?.encoding.kind === "wheel-size" ? line.encoding.circumferenceUncertainty : UNPROVEN_CODE_UNCERTAINTY;
+  return own + (bike.rollout ? bike.rollout.uncertaintyMm / bike.rollout.mm : 0);
+}
+
+export interface WheelAsk {
+  readonly bike: Bike;
+  readonly figures: Figures;
+  readonly profile: DisplayProfile | null;
+  readonly raws: Raws;
+  readonly choice: ClassChoice | null;
+}
+
+/** Works out sources and choices; `pulsesPerMm` overrides what rollout and pick-up say, after a calibration. */
+export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, pulsesPerMm: number | null = null): WheelBench {
+  const gps = gpsRollout(bike, figures, profile, raws);
+  const measured = bike.rollout?.from === "measured" ? bike.rollout : null;
+  const sources = rolloutSources({ measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }), gps, outerDiameterMm: figures.number("outerDiameterMm"), tyre: bike.tyre });
+  if (!profile) return { sources, choices: [], lacks: "display" };
+  if (!bike.rollout && pulsesPerMm === null) return { sources, choices: [], lacks: "rollout" };
+  const wheel = candidatesOf(profile, raws, "circumferenceMm");
+  if (!wheel.line) return { sources, choices: [], lacks: "wheel-line" };
+  const pulseSetting: SettingKey | null = canSet(profile, "pulsesPerTurn") ? "pulsesPerTurn" : canSet(profile, "motorPulses") ? "motorPulses" : null;
+  const pulse = pulseSetting ? candidatesOf(profile, raws, pulseSetting) : { line: null, index: -1, options: [], found: null };
+  const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: bike.pulsesPerTurn }];
+  const percent = (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
+  const perMm = (pulsesPerMm ?? bike.pulsesPerTurn / (bike.rollout?.mm ?? 1)) * percent;
+  const foundWheel = wheel.options.filter(({ code }) => code === wheel.found);
+  const foundPulse = pulse.line ? pulse.options.filter(({ code }) => code === pulse.found) : pulseOptions;
+  const search = (what: WheelChoice["what"], wheels: typeof wheel.options, pulses: typeof pulseOptions): WheelChoice | null => {
+    const best = bestPair({
+      wheels: wheels.map(({ code, value }) => ({ code, circumferenceMm: value })),
+      pulses: pulses.map(({ code, value }) => ({ code, count: value })),
+      asFound: { wheel: wheel.found, pulse: pulse.line ? pulse.found : -1 },
+      pulsesPerMm: perMm,
+      physicalPulses: bike.pulsesPerTurn,
+    });
+    return best && describe(what, best);
+  };
+  const change = ({ line, found }: Candidates, code: number): LineChange[] => (line && code !== found ? [{ code: line.code, from: found === null ? null : shows(line.encoding, found), to: shows(line.encoding, code), makerOnly: line.makerOnly }] : []);
+  const capLine = linesOf(profile).find(({ encoding }) => encoding.kind === "speed-cap" && encoding.setting === "assistCapKmh" && encoding.basis === "shown") ?? null;
+  const limit = choice ? assistLimit(choice) : null;
+  const setCap = capLine ? decoded(profile, raws, "assistCapKmh") : null;
+  const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice => {
+    const r = EXACT(pair.r, uncertaintyOf(wheel.line, bike));
+    const held = capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
+    return {
+      what,
+      changes: [...change(wheel, pair.wheel), ...change(pulse, pair.pulse)],
+      circumferenceMm: pair.circumferenceMm,
+      pulses: pair.count,
+      r: pair.r,
+      capNow: typeof setCap === "number" ? trueCap(setCap, r) : null,
+      capToSet: capLine && held?.ok && typeof held.held === "number" ? { shown: shows(capLine.encoding, held.raw), trueKmh: trueCap(held.held, r) } : null,
+    };
+  };
+  const choices = [search("as-found", foundWheel, foundPulse), search("best-wheel", wheel.options, foundPulse), pulse.line ? search("best-pulses", foundWheel, pulse.options) : null, pulse.line ? search("best-pair", wheel.options, pulseOptions) : null].filter((each): each is WheelChoice => each !== null);
+  return { sources, choices, lacks: choices.length === 0 ? "as-found" : null };
+}
+
+/** Unit the display shows speed in, and the way from it to km/h. */
+export function shownUnitOf(profile: DisplayProfile | null, raws: Raws): { readonly unit: "kmh" | "mph"; readonly toKmh: (shown: number) => number; readonly fromKmh: (kmh: number) => number } {
+  const unit = profile ? contextOf(profile, raws).shownUnit : "kmh";
+  return unit === "mph" ? { unit, toKmh: mphToKmh, fromKmh: kmhToMph } : { unit, toKmh: (shown) => shown, fromKmh: (kmh) => kmh };
+}
+
+/** Rollout that one GPS reading implies under the lines now set; null without them. */
+function gpsRollout(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws): { readonly mm: number; readonly uncertaintyMm: number } | null {
+  const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
+  if (!profile || trueKmh === null || shown === null || shown <= 0) return null;
+  const circumferenceMm = decoded(profile, raws, "circumferenceMm");
+  const pulsesSet = setPulses(profile, raws, bike);
+  if (circumferenceMm === null || pulsesSet === null) return null;
+  const { toKmh } = shownUnitOf(profile, raws);
+  const mm = (circumferenceMm * (bike.pulsesPerTurn / pulsesSet) * trueKmh) / toKmh(shown);
+  return { mm, uncertaintyMm: mm * (numberOr(figures, "oneTrueErrorKmh", 0.5) / trueKmh + numberOr(figures, "shownStep", 0.1) / 2 / shown) };
+}
+
+/** Pulses the display divides by now; one where it has no line for them. */
+function setPulses(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
+  if (canSet(profile, "pulsesPerTurn")) return decoded(profile, raws, "pulsesPerTurn");
+  if (canSet(profile, "motorPulses")) return decoded(profile, raws, "motorPulses");
+  return bike.pulsesPerTurn;
+}
+
+/** Which pick-up it is, from one reading; null while the reading or what is set is not known. */
+export function pickUpBench({ bike, figures, profile, raws }: WheelAsk): WorkedBack | null {
+  const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
+  if (!profile || !bike.rollout || trueKmh === null || shown === null || shown <= 0) return null;
+  const circumferenceSetMm = decoded(profile, raws, "circumferenceMm");
+  const pulsesSet = setPulses(profile, raws, bike);
+  if (circumferenceSetMm === null || pulsesSet === null) return null;
+  const { toKmh } = shownUnitOf(profile, raws);
+  return workBack(
+    { trueKmh, trueUncertaintyKmh: numberOr(figures, "oneTrueErrorKmh", 0.5), shownKmh: toKmh(shown), shownStepKmh: toKmh(numberOr(figures, "shownStep", 0.1)), pulsesSet, circumferenceSetMm, rolloutMm: bike.rollout.mm, rolloutUncertaintyMm: bike.rollout.uncertaintyMm },
+    pickUpHypotheses({ spokeMagnets: figures.number("spokeMagnets") ?? (bike.pickUp === "spoke-magnet" ? bike.pulsesPerTurn : null), motorPoles: figures.number("motorPoles"), gearRatio: figures.number("gearRatio") }),
+  );
+}
+
+export interface CalibrationBench {
+  readonly runs: RunsReading;
+  readonly fit: Calibration | null;
+  /** r in km/h terms with its interval, by the best means there is. */
+  readonly best: { readonly by: "runs" | "trip" | "course"; readonly factor: FactorWithInterval } | null;
+  readonly trip: FactorWithInterval | null;
+  readonly course: { readonly kmh: number; readonly uncertaintyKmh: number; readonly r: number | null } | null;
+  /** Runs needed in all for the wanted half-width; null where that cannot be said. */
+  readonly needed: number | null;
+  /** r the present lines should give, from wheel and pulses, to hold it against. */
+  readonly predicted: Interval | null;
+  /** Best lines once r is known; null while it is not. */
+  readonly settings: WheelBench | null;
+  /** Per cent line after correction, unrounded; null where the display has none. */
+  readonly percent: { readonly code: string; readonly exact: number } | null;
+}
+
+/** Everything a calibration gives: r with its interval, and the lines that put it right. */
+export function calibrationBench(ask: WheelAsk): CalibrationBench {
+  const { bike, figures, profile, raws } = ask;
+  const { toKmh } = shownUnitOf(profile, raws);
+  const runs = readRuns(figures.text("runs"));
+  const pairs = runs.runs.map(({ trueKmh, shown }) => ({ trueKmh, shownKmh: toKmh(shown) }));
+  const fit = calibrate(pairs, { stepKmh: toKmh(numberOr(figures, "shownStep", 0.1)), truncates: figures.option("truncates") === "yes" });
+  const [tripShown, trackKm] = [figures.number("tripShown"), figures.number("trackKm")];
+  const trip = tripShown === null || trackKm === null ? null : factorFromTrip(toKmh(tripShown), toKmh(numberOr(figures, "tripStep", 0.1)), trackKm);
+  const [courseM, courseS, courseShown] = [figures.number("courseM"), figures.number("courseS"), figures.number("courseShown")];
+  const speed = courseM === null || courseS === null ? null : courseSpeed({ lengthM: courseM, tapeErrorM: numberOr(figures, "courseTapeM", 0.2), seconds: courseS, stopwatchErrorS: numberOr(figures, "stopwatchS", 0.3) });
+  const course = speed && { ...speed, r: courseShown === null ? null : toKmh(courseShown) / speed.kmh };
+  const byRuns = fit && fit.low !== null && fit.high !== null ? { by: "runs" as const, factor: { r: fit.r, low: fit.low, high: fit.high } } : null;
+  const byCourse = course && course.r !== null ? { by: "course" as const, factor: { r: course.r, low: course.r * (1 - course.uncertaintyKmh / course.kmh), high: course.r * (1 + course.uncertaintyKmh / course.kmh) } } : null;
+  const best = byRuns ?? (trip ? { by: "trip" as const, factor: trip } : byCourse);
+  const meter = profile ? speedometer(profile, raws, bike) : null;
+  const jumps = fit?.notes.some(({ key }) => key === "calibration.jumping") ?? false;
+  const setC = profile ? decoded(profile, raws, "circumferenceMm") : null;
+  const setP = profile ? setPulses(profile, raws, bike) : null;
+  // A jumping sensor has no factor to put right.
+  const usable = best && !(jumps && best.by === "runs") ? best : null;
+  const percentLine = profile ? linesOf(profile).find((line) => settingsOf(line).includes("speedCalibrationPercent")) : undefined;
+  const percentSet = profile ? (decoded(profile, raws, "speedCalibrationPercent") ?? 100) : 100;
+  return {
+    runs,
+    fit,
+    best,
+    trip,
+    course,
+    needed: fit ? runsNeeded(fit, meanSquare(pairs), numberOr(figures, "wantedPercent", 1) / 100) : null,
+    predicted: meter?.r ?? null,
+    settings: usable && profile && setC !== null && setP !== null ? wheelBench(ask, (usable.factor.r * setP) / setC / (percentSet / 100)) : null,
+    percent: usable && percentLine ? { code: percentLine.code, exact: percentSet / usable.factor.r } : null,
+  };
+}
+
+/** Where the present cap bites, km/h, for the bench's head. */
+export const capOf = (profile: DisplayProfile | null, raws: Raws, bike: Bike) => (profile ? appliedCap(profile, raws, bike) : null);

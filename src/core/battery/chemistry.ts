@@ -4,8 +4,6 @@
  */
 import type { Chemistry } from "./pack";
 
-export type AnyChemistry = Chemistry | "lead-acid";
-
 export interface ChemistryFigures {
   /** Charge, 0 to 1, and resting volts per cell at it; rising. */
   readonly rest: readonly (readonly [number, number])[];
@@ -20,7 +18,7 @@ export interface ChemistryFigures {
 
 const every = (step: number, volts: readonly number[]): readonly (readonly [number, number])[] => volts.map((v, i) => [Math.round(i * step * 100) / 100, v] as const);
 
-export const CHEMISTRIES: Readonly<Record<AnyChemistry, ChemistryFigures>> = {
+export const CHEMISTRIES: Readonly<Record<Chemistry, ChemistryFigures>> = {
   nmc: { rest: every(0.1, [3.2, 3.44, 3.54, 3.6, 3.64, 3.7, 3.79, 3.88, 3.97, 4.07, 4.2]), chargeV: 4.2, floorUnderLoadV: { least: 3.0, advised: 3.1 }, bmsOpensV: { low: 2.5, high: 2.8 }, gaugeWorks: true },
   lfp: { rest: every(0.1, [2.8, 3.2, 3.24, 3.27, 3.29, 3.3, 3.31, 3.32, 3.33, 3.34, 3.4]), chargeV: 3.65, floorUnderLoadV: { least: 2.8, advised: 2.8 }, bmsOpensV: { low: 2.0, high: 2.5 }, gaugeWorks: false },
   // Per 2 V cell.
@@ -48,7 +46,7 @@ export function usableShare(temperatureC: number): number {
 }
 
 /** Resting volts per cell at a charge of 0 to 1, straight between the points known. */
-export function restV(chemistry: AnyChemistry, charge: number): number {
+export function restV(chemistry: Chemistry, charge: number): number {
   const { rest } = CHEMISTRIES[chemistry];
   const c = Math.min(1, Math.max(0, charge));
   for (let i = 1; i < rest.length; i++) {
@@ -60,7 +58,7 @@ export function restV(chemistry: AnyChemistry, charge: number): number {
 }
 
 /** Charge of 0 to 1 at resting volts per cell; the way back of `restV`, held at its ends. */
-export function chargeAt(chemistry: AnyChemistry, cellV: number): number {
+export function chargeAt(chemistry: Chemistry, cellV: number): number {
   const { rest } = CHEMISTRIES[chemistry];
   const first = rest[0];
   if (!first || cellV <= first[1]) return 0;
@@ -73,7 +71,7 @@ export function chargeAt(chemistry: AnyChemistry, cellV: number): number {
 }
 
 /** Cells in series usual for a nominal voltage; several where practice knows several. Common practice, no source. */
-export const SERIES_BY_NOMINAL: Readonly<Record<AnyChemistry, Readonly<Record<number, readonly number[]>>>> = {
+export const SERIES_BY_NOMINAL: Readonly<Record<Chemistry, Readonly<Record<number, readonly number[]>>>> = {
   nmc: { 24: [7], 36: [10], 44: [12], 48: [13], 52: [14], 60: [16, 17], 72: [20] },
   lfp: { 24: [8], 36: [12], 48: [15, 16], 60: [20], 72: [24] },
   "lead-acid": { 24: [12], 36: [18], 48: [24], 60: [30], 72: [36] },
@@ -83,7 +81,7 @@ export const SERIES_BY_NOMINAL: Readonly<Record<AnyChemistry, Readonly<Record<nu
 const CHARGER_SLACK_V = 0.5;
 
 /** Cells in series a charger's end voltage stands for, or null where it is no whole number of cells. */
-export function seriesFromCharger(chargerV: number, chemistry: AnyChemistry): number | null {
+export function seriesFromCharger(chargerV: number, chemistry: Chemistry): number | null {
   const { chargeV } = CHEMISTRIES[chemistry];
   const cells = Math.round(chargerV / chargeV);
   return cells > 0 && Math.abs(cells * chargeV - chargerV) <= CHARGER_SLACK_V ? cells : null;

@@ -3,10 +3,11 @@
  * where the display should stop. Bars are lower thresholds: with n of them they stand at 0, 1/n … (n−1)/n of the charge.
  */
 import { roundSafely } from "../units";
-import { CHEMISTRIES, chargeAt, coldFactor, restV, AGED_FACTOR, type AnyChemistry } from "./chemistry";
+import type { Chemistry } from "./pack";
+import { CHEMISTRIES, chargeAt, coldFactor, restV, AGED_FACTOR } from "./chemistry";
 
 export interface Pack {
-  readonly chemistry: AnyChemistry;
+  readonly chemistry: Chemistry;
   readonly series: number;
   readonly parallel: number;
   /** One cell with its links, new and warm, Ω. */
@@ -96,7 +97,7 @@ export type PackMismatch =
   | { readonly key: "mismatch.gauge-always-full"; readonly setV: number; readonly packV: number }
   | { readonly key: "mismatch.run-flat"; readonly setCutOffV: number; readonly leastV: number }
   | { readonly key: "mismatch.early-cut"; readonly setV: number; readonly packV: number; readonly chargeLeft: number }
-  | { readonly key: "mismatch.gauge-useless"; readonly chemistry: AnyChemistry };
+  | { readonly key: "mismatch.gauge-useless"; readonly chemistry: Chemistry };
 
 /** What goes wrong when the display is set for another pack than the one fitted. */
 export function packMismatch(pack: Pack, packV: number, set: Pack, setV: number, limitA: number): readonly PackMismatch[] {

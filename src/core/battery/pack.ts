@@ -4,7 +4,7 @@
  */
 import { roundSafely } from "../units";
 
-export type Chemistry = "nmc" | "lfp";
+export type Chemistry = "nmc" | "lfp" | "lead-acid";
 
 export interface CellFigures {
   /** Resting volts of a full cell. */
@@ -18,12 +18,15 @@ export interface CellFigures {
 export const CELLS: Readonly<Record<Chemistry, CellFigures>> = {
   nmc: { fullV: 4.2, floorUnderLoadV: { least: 3.0, advised: 3.1 }, bmsOpensV: 2.8 },
   lfp: { fullV: 3.4, floorUnderLoadV: { least: 2.8, advised: 2.8 }, bmsOpensV: 2.5 },
+  // Per 2 V cell; such packs have no management system that opens.
+  "lead-acid": { fullV: 2.12, floorUnderLoadV: { least: 1.75, advised: 1.75 }, bmsOpensV: 0 },
 };
 
 /** Cells in series a nominal voltage usually means. Common practice, no source. */
 export const USUAL_SERIES: Readonly<Record<Chemistry, Readonly<Record<number, number>>>> = {
   nmc: { 24: 7, 36: 10, 44: 12, 48: 13, 52: 14, 60: 16, 72: 20 },
   lfp: { 36: 12, 48: 15 },
+  "lead-acid": { 24: 12, 36: 18, 48: 24, 60: 30, 72: 36 },
 };
 
 /** Cells in series for a nominal voltage, or null where practice knows none. */

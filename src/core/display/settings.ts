@@ -42,7 +42,7 @@ export interface Settings extends Record<ShareKey, number>, Record<BarKey, numbe
   cutOffV: number;
   // Battery
   nominalV: number;
-  packChemistry: Chemistry | "lead-acid" | "own";
+  packChemistry: Chemistry | "own";
   gaugeAveragingS: number;
   // Assist
   assistLevels: number;

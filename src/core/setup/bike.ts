@@ -61,7 +61,8 @@ export const INTAKE_FIELDS = {
   throttleFitted: option(["yes", "no"]),
   brakeCutOff: option(["yes", "no"]),
   packV: number("V", 12, 120),
-  chemistry: option(["nmc", "lfp"], "nmc"),
+  chemistry: option(["nmc", "lfp", "lead-acid"], "nmc"),
+  series: number("cells", 3, 40, null, true),
   packAh: number("Ah", 1, 100),
   bmsA: number("A", 1, 200),
   controllerA: number("A", 1, 200),
@@ -90,8 +91,9 @@ export interface Bike {
   readonly brakeCutOff: boolean | null;
   readonly packV: number | null;
   readonly chemistry: Chemistry;
-  /** Cells in series usual for the pack, null where practice knows none. */
+  /** Cells in series: as said, or as usual for the pack; null where practice knows none. */
   readonly series: number | null;
+  readonly seriesSaid: boolean;
   readonly packAh: number | null;
   readonly bmsA: number | null;
   readonly controllerA: number | null;
@@ -198,7 +200,8 @@ export function readIntake(typed: IntakeText): IntakeReading {
     brakeCutOff: yesNo("brakeCutOff"),
     packV,
     chemistry,
-    series: packV === null ? null : usualSeries(packV, chemistry),
+    series: numberOf("series") ?? (packV === null ? null : usualSeries(packV, chemistry)),
+    seriesSaid: numberOf("series") !== null,
     packAh: numberOf("packAh"),
     bmsA: numberOf("bmsA"),
     controllerA: numberOf("controllerA"),

@@ -2,7 +2,7 @@
  * Figures behind the numbers of a bike: what can be measured or looked up beyond the intake, each with the guess that stands
  * in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked otherwise.
  */
-import { AGED_FACTOR, CELL_AH, CELL_OHM, SERIES_BY_NOMINAL, seriesFromCharger, type CellKind } from "../battery/chemistry";
+import { CELL_AH, CELL_OHM, SERIES_BY_NOMINAL, seriesFromCharger, type CellKind } from "../battery/chemistry";
 import { OVERLOAD } from "../battery/current";
 import type { Pack } from "../battery/gauge";
 import { fieldProblem, toNumber, type Bike, type FieldProblem, type IntakeField } from "./bike";
@@ -37,7 +37,6 @@ export const FIGURES = {
   courseShown: number(null, 1, 200),
   // Battery
   chargerV: number("V", 12, 130),
-  series: number("cells", 3, 40, null, true),
   parallel: number("cells", 1, 30, null, true),
   cellKind: option(["18650", "21700", "prismatic", "other"], "18650"),
   cellMilliohm: number("mΩ", 0.2, 500),
@@ -178,22 +177,18 @@ export interface PackReading {
 export function readPack(bike: Bike, figures: Figures): PackReading {
   const { chemistry, packV, packAh } = bike;
   const options = packV === null ? [] : (SERIES_BY_NOMINAL[chemistry][packV] ?? []);
-  const said = figures.number("series");
   const chargerV = figures.number("chargerV");
   const byCharger = chargerV === null ? null : seriesFromCharger(chargerV, chemistry);
-  const series = said ?? byCharger ?? options[0] ?? null;
+  const series = bike.seriesSaid ? bike.series : (byCharger ?? bike.series ?? options[0] ?? null);
   const kind = (figures.option("cellKind") ?? "18650") as CellKind;
   const saidParallel = figures.number("parallel");
   const parallel = saidParallel ?? (packAh === null ? 4 : Math.max(1, Math.round(packAh / CELL_AH[kind])));
   const milliohm = figures.number("cellMilliohm");
   return {
     pack: series === null ? null : { chemistry, series, parallel, cellOhm: milliohm === null ? CELL_OHM[kind] : milliohm / 1000, aged: figures.option("aged") === "yes", temperatureC: numberOr(figures, "temperatureC", 20) },
-    seriesFrom: said !== null ? "said" : byCharger !== null ? "charger" : "nominal",
+    seriesFrom: bike.seriesSaid ? "said" : byCharger !== null ? "charger" : "nominal",
     seriesOptions: options,
     parallelFrom: saidParallel !== null ? "said" : "guess",
     cellFrom: milliohm !== null ? "said" : "guess",
   };
 }
-
-/** Factor by which an aged pack's resistance is raised, for its working. */
-export const AGED = AGED_FACTOR;

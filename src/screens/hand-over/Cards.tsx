@@ -5,7 +5,7 @@ import { deedWords, gestureWords, keyNames, keyOf, ruleConditions, count, durati
 import { KeyCap } from "@/ui/keys/KeyCap";
 import type { StageProps } from "../job/JobScreen";
 import { stepName } from "../program/stepWords";
-import { voiceOf } from "../rack/ticket";
+import { voiceOf } from "../job/voice";
 
 function CardHead({ title, job, workings }: Pick<StageProps, "job" | "workings"> & { readonly title: string }) {
   return (

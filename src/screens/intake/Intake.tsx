@@ -9,12 +9,13 @@ import { labelWatts, fullPackV } from "@/core/battery";
 import type { DisplayProfile } from "@/core/display";
 import { assistLimit } from "@/core/law";
 import { acceptedReadingProblem, swapDisplay } from "@/core/record";
-import { INTAKE_FIELDS, type IntakeField, type IntakeKey } from "@/core/setup";
+import { INTAKE_FIELDS, type IntakeKey } from "@/core/setup";
 import { ownDisplays } from "@/store";
 import { buttonClass, Caution, Choice, FindingLine, KeptField, useTell } from "@/ui/primitives";
 import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
-import { voiceOf } from "../rack/ticket";
+import { TypedField } from "../job/TypedField";
+import { voiceOf } from "../job/voice";
 
 const SwapDisplay = dynamic(() => import("./SwapDisplay").then((module) => module.SwapDisplay), { ssr: false });
 
@@ -22,7 +23,7 @@ const SECTIONS: readonly { readonly title: string; readonly keys: readonly Intak
   { title: "The bike", keys: ["nickname", "frame", "visit", "rider", "complaint"] },
   { title: "Wheel", keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
   { title: "Motor and sensors", keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
-  { title: "Battery and controller", keys: ["packV", "chemistry", "packAh", "bmsA", "controllerA", "controllerV"] },
+  { title: "Battery and controller", keys: ["packV", "chemistry", "series", "packAh", "bmsA", "controllerA", "controllerV"] },
 ];
 
 /** Intake: what can be seen or measured, kept as typed; what follows from it beside it. */
@@ -77,7 +78,7 @@ export function Intake({ job, workings, change }: StageProps) {
             <div className="grid gap-x-5 gap-y-4 sm:grid-cols-2">
               {keys.map((key) => {
                 const problem = intake.problems[key];
-                return <Fact key={key} name={key} value={job.intake[key] ?? ""} problem={problem ? fieldProblemText(problem) : null} onKeep={keep(key)} />;
+                return <TypedField key={key} field={INTAKE_FIELDS[key]} words={INTAKE_WORDS[key]} value={job.intake[key] ?? ""} problem={problem ? fieldProblemText(problem) : null} long={key === "complaint"} onKeep={keep(key)} />;
               })}
             </div>
           </section>
@@ -130,39 +131,6 @@ function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
           }}
         />
       ) : null}
-    </div>
-  );
-}
-
-function Fact({ name, value, problem, onKeep }: { readonly name: IntakeKey; readonly value: string; readonly problem: string | null; readonly onKeep: (typed: string) => void }) {
-  const field: IntakeField = INTAKE_FIELDS[name];
-  const words = INTAKE_WORDS[name];
-  if (field.kind === "option")
-    return (
-      <div className="sm:col-span-2">
-        <Choice
-          label={words.label}
-          value={value || (field.guess ?? "")}
-          hint={value === "" && field.guess ? `Guessed: ${words.options?.[field.guess] ?? field.guess}, until you say.` : words.hint}
-          options={field.options.map((option) => ({ value: option, label: words.options?.[option] ?? option }))}
-          onChoose={onKeep}
-        />
-      </div>
-    );
-  const isLong = name === "complaint";
-  return (
-    <div className={isLong ? "sm:col-span-2" : ""}>
-      <KeptField
-        label={words.label}
-        value={value}
-        onKeep={onKeep}
-        hint={words.hint}
-        problem={problem}
-        long={isLong}
-        numeric={field.kind === "number"}
-        unit={field.kind === "number" ? field.unit : field.kind === "volts-list" ? "V" : null}
-        guess={field.kind === "number" && field.guess !== null ? plain(field.guess) : null}
-      />
     </div>
   );
 }

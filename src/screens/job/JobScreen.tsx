@@ -30,12 +30,16 @@ const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = {
   "hand-over": dynamic(() => import("../hand-over/HandOver").then((module) => module.HandOver)),
 };
 
-/** One job at one of its six stages. */
+/** Beside the stages: the numbers of the bike, which serve all of them. */
+const NUMBERS = "numbers";
+const Numbers = dynamic(() => import("../numbers/Numbers").then((module) => module.Numbers));
+
+/** One job at one of its six stages, or at its numbers. */
 export function JobScreen({ id }: { readonly id: string }) {
   const segment = useSelectedLayoutSegment();
   const stage = STAGES.find((known) => known === segment);
   const found = useLiveQuery(async () => ({ job: await getJob(id) }), [id]);
-  if (!found || !stage) return null;
+  if (!found || (!stage && segment !== NUMBERS)) return null;
   if (!found.job)
     return (
       <div className="max-w-xl py-10">
@@ -46,20 +50,21 @@ export function JobScreen({ id }: { readonly id: string }) {
         </Link>
       </div>
     );
-  return <OpenJob key={id} job={found.job} stage={stage} />;
+  return <OpenJob key={id} job={found.job} stage={stage ?? null} />;
 }
 
-function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage }) {
+/** `stage` is null at the numbers. */
+function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage | null }) {
   const router = useRouter();
   const workings = useMemo(() => workOut(job), [job]);
   const [line, setLine] = useKeptState(`line.${job.id}`, "");
   const change = useMemo(() => (edit: (now: Job) => Job) => void changeJob(job.id, edit), [job.id]);
-  const Screen = SCREENS[stage];
+  const Screen = stage ? SCREENS[stage] : Numbers;
 
   useEffect(() => {
-    if (job.stage !== stage) void changeJob(job.id, (now) => ({ ...now, stage }));
+    if (stage && job.stage !== stage) void changeJob(job.id, (now) => ({ ...now, stage }));
   }, [job.id, job.stage, stage]);
-  useShortcuts(Object.fromEntries(STAGES.map((target, i) => [String(i + 1), () => router.push(`/job/${job.id}/${target}`)])));
+  useShortcuts(Object.fromEntries([NUMBERS, ...STAGES].map((target, i) => [String(i), () => router.push(`/job/${job.id}/${target}`)])));
 
   return (
     <div className="mx-auto max-w-[1160px]">
@@ -111,10 +116,10 @@ function stageCaption(job: Job, workings: Workings, stage: Stage): string {
   }
 }
 
-function StageRail({ job, workings, stage }: { readonly job: Job; readonly workings: Workings; readonly stage: Stage }) {
+function StageRail({ job, workings, stage }: { readonly job: Job; readonly workings: Workings; readonly stage: Stage | null }) {
   return (
-    <nav aria-label="Stages of the job" className="no-print mb-5 border-b-4 border-rule">
-      <ol className="relative -mb-1 flex gap-2 overflow-x-auto" tabIndex={-1}>
+    <nav aria-label="Stages of the job" className="no-print mb-5 flex border-b-4 border-rule max-md:overflow-x-auto">
+      <ol className="relative -mb-1 flex gap-2 md:overflow-x-auto" tabIndex={-1}>
         {workings.stages.map(({ stage: target, done }) => {
           const here = target === stage;
           return (
@@ -135,6 +140,10 @@ function StageRail({ job, workings, stage }: { readonly job: Job; readonly worki
           );
         })}
       </ol>
+      <Link href={`/job/${job.id}/${NUMBERS}`} aria-current={stage === null ? "page" : undefined} className={`-mb-1 ml-auto block shrink-0 border-b-4 pb-2 pl-5 ${stage === null ? "border-action" : "border-transparent"}`}>
+        <span className={`block border-l border-rule pl-5 ${stage === null ? "font-bold" : "text-quiet hover:text-ink"}`}>Numbers</span>
+        <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">wheel to range</span>
+      </Link>
     </nav>
   );
 }

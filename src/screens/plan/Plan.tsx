@@ -8,7 +8,8 @@ import { count, duration, findingText, lineName, speed, valueMeaning } from "@/u
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/JobScreen";
 import { outlookOf } from "../job/outlook";
-import { spokesOf, voiceOf } from "../rack/ticket";
+import { voiceOf } from "../job/voice";
+import { spokesOf } from "../rack/ticket";
 import { Because } from "./Because";
 
 type Filter = "all" | "odd" | "findings";

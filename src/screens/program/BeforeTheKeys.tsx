@@ -6,7 +6,7 @@ import { Button, buttonClass, Caution, FindingLine, KeptField } from "@/ui/primi
 import { count, duration, findingText, stepRunWords } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
 import { outlookOf } from "../job/outlook";
-import { voiceOf } from "../rack/ticket";
+import { voiceOf } from "../job/voice";
 import { stepName } from "./stepWords";
 
 const nowIso = (): string => new Date().toISOString();

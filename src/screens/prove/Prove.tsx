@@ -7,7 +7,7 @@ import { Button, buttonClass, Caution, Choice, KeptField, SignShape } from "@/ui
 import { CHECK_WORDS, count, lineName, shownProblemText, speed, plain } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/JobScreen";
-import { voiceOf } from "../rack/ticket";
+import { voiceOf } from "../job/voice";
 import { ReadOutChart } from "./ReadOutChart";
 
 /** Prove: what the display shows after the power cycle, and what the bike really does. */

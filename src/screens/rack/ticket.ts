@@ -2,6 +2,7 @@
 import { linesOf } from "@/core/display";
 import { STAGES, type Job, type Stage, type Workings } from "@/core/record";
 import type { Spoke } from "@/ui/dial/SpokeDial";
+import { voiceOf } from "../job/voice";
 import { count, findingText, INTAKE_WORDS, lineName, STAGE_NAMES } from "@/ui/wording";
 
 export interface Headline {
@@ -17,8 +18,6 @@ export function spokesOf(job: Job, { sheet, foundCount }: Workings): readonly Sp
   if (!sheet) return linesOf(job.profile).map((line) => ({ code: line.code, name: lineName(line), mark: "unknown" }));
   return sheet.rows.map((row) => ({ code: row.code, name: lineName(row.line), mark: foundCount === 0 ? "unknown" : row.mark }));
 }
-
-export const voiceOf = ({ choice }: Workings) => ({ unit: choice?.rule.speedUnit ?? ("kmh" as const), className: choice?.rule.name ?? "the class" });
 
 /** What the bike is, in a few words. */
 export function ticketFacts(job: Job, { bike }: Workings, short = false): string {

@@ -9,6 +9,7 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ["n", "New bike"],
   ["g", "Go to the rack"],
   ["1 … 6", "In a job: go to that stage"],
+  ["0", "In a job: its numbers"],
   ["↑ ↓", "On the sheet and the dial: next line"],
   ["Space", "On the key card: done, next. A foot pedal that sends Space does it too"],
   ["e", "On the key card: it shows something else"],

@@ -1,3 +1,5 @@
-export * from "./messages";
+export * from "./findings";
 export * from "./names";
+export * from "./problems";
+export * from "./reasons";
 export * from "./speak";

@@ -1,0 +1,57 @@
+"use client";
+import dynamic from "next/dynamic";
+import { useMemo, type ComponentType } from "react";
+import { readFigures, type Figures } from "@/core/setup/figures";
+import type { Raws } from "@/core/setup";
+import { useKeptState } from "@/ui/primitives";
+import type { StageProps } from "../job/JobScreen";
+
+/** What every bench gets: the job, the figures as read, and the values on the display now. */
+export interface BenchProps extends StageProps {
+  readonly figures: Figures;
+  readonly raws: Raws;
+}
+
+const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride"] as const;
+type BenchName = (typeof BENCHES)[number];
+
+const TITLES: Readonly<Record<BenchName, string>> = { wheel: "Wheel", speedometer: "Speedometer", battery: "Battery", current: "Current", ladder: "Ladder", ride: "Ride" };
+
+/** Each bench is loaded when it is first opened. */
+const SCREENS: Readonly<Record<BenchName, ComponentType<BenchProps>>> = {
+  wheel: dynamic(() => import("./WheelBench").then((module) => module.WheelBench)),
+  speedometer: dynamic(() => import("./SpeedometerBench").then((module) => module.SpeedometerBench)),
+  battery: dynamic(() => import("./BatteryBench").then((module) => module.BatteryBench)),
+  current: dynamic(() => import("./CurrentBench").then((module) => module.CurrentBench)),
+  ladder: dynamic(() => import("./LadderBench").then((module) => module.LadderBench)),
+  ride: dynamic(() => import("./RideBench").then((module) => module.RideBench)),
+};
+
+/** The numbers of one bike, worked out from what can be measured, bench by bench. */
+export function Numbers(props: StageProps) {
+  const { job, workings } = props;
+  const [kept, setKept] = useKeptState(`bench.${job.id}`, "wheel");
+  const bench = BENCHES.find((name) => name === kept) ?? "wheel";
+  const figures = useMemo(() => readFigures(job.intake), [job.intake]);
+  const raws = useMemo((): Raws => workings.sheet?.rows.map((row) => row.present?.raw ?? null) ?? [], [workings.sheet]);
+  const Screen = SCREENS[bench];
+  return (
+    <>
+      <h2 className="sr-only">Numbers</h2>
+      <nav aria-label="Benches" className="mb-6 flex gap-x-6 overflow-x-auto border-b border-rule">
+        {BENCHES.map((name) => (
+          <button
+            key={name}
+            type="button"
+            aria-current={name === bench ? "true" : undefined}
+            onClick={() => setKept(name)}
+            className={`min-h-11 shrink-0 border-b-4 ${name === bench ? "border-action font-bold" : "border-transparent text-quiet hover:text-ink"}`}
+          >
+            {TITLES[name]}
+          </button>
+        ))}
+      </nav>
+      <Screen {...props} figures={figures} raws={raws} />
+    </>
+  );
+}

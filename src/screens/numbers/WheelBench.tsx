@@ -1,0 +1,154 @@
+"use client";
+import { useMemo } from "react";
+import { pickUpBench, shownUnitOf, wheelBench, type WheelChoice } from "@/core/setup/wheelBench";
+import { readSidewall } from "@/core/wheel/sidewall";
+import { Button, Figure, FindingLine, NumberTable } from "@/ui/primitives";
+import { fixed, offBy, plain, speed, unitName } from "@/ui/wording";
+import { PICK_UP_WORDS, SOURCE_WORDS, sidewallProblemText } from "@/ui/wording/figures";
+import { wheelChoiceWorking } from "@/ui/wording/workings";
+import { voiceOf } from "../job/voice";
+import { Bench, Lacks, Part } from "./Bench";
+import { FigureFields } from "./FigureFields";
+import type { BenchProps } from "./Numbers";
+
+const CHOICE_WORDS: Readonly<Record<WheelChoice["what"], string>> = { "as-found": "As it stands", "best-wheel": "Best wheel line", "best-pulses": "Best pulse line", "best-pair": "Best of both" };
+
+const LACKS = {
+  display: "Choose the display on the intake to see which of its lines fits.",
+  rollout: "Give the tyre or measure the rollout, and the lines that fit are worked out.",
+  "wheel-line": "This display has no wheel line.",
+  "as-found": "Write down what the wheel and pulse lines show first.",
+} as const;
+
+/** Wheel and pick-up: how big it really is, which lines fit, and which pick-up it must be. */
+export function WheelBench(props: BenchProps) {
+  const { job, workings, change, figures, raws } = props;
+  const { bike, choice } = workings;
+  const { profile } = job;
+  const voice = voiceOf(workings);
+  const bench = useMemo(() => wheelBench({ bike, figures, profile, raws, choice }), [bike, figures, profile, raws, choice]);
+  const pickUp = useMemo(() => pickUpBench({ bike, figures, profile, raws, choice }), [bike, figures, profile, raws, choice]);
+  const shown = unitName(shownUnitOf(profile, raws).unit);
+  const best = bench.sources[0];
+  const likely = bench.choices.find((each) => each.what === "best-pair") ?? bench.choices.find((each) => each.what === "best-wheel");
+  const now = bench.choices.find((each) => each.what === "as-found");
+  const takeRollout = (mm: number, off: number) => change((job) => ({ ...job, intake: { ...job.intake, rolloutMm: plain(mm, 0), rolloutTurns: "1", tapeErrorMm: plain(off, 0) } }));
+  return (
+    <Bench
+      known={
+        <>
+          <Part title="The tyre" hint="Rollout, turns and tape stand on the intake; a measured rollout beats all of these.">
+            <FigureFields {...props} keys={["sidewall", "outerDiameterMm"]} />
+            <Sidewall {...props} />
+          </Part>
+          <Part title="The pick-up" hint="One steady reading tells which of these it is.">
+            <FigureFields {...props} keys={["spokeMagnets", "motorPoles", "gearRatio", "oneTrueKmh", "oneTrueErrorKmh", "oneShown"]} units={{ oneShown: shown }} />
+          </Part>
+        </>
+      }
+    >
+      <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+        <Figure
+          label="Rollout"
+          size="large"
+          value={bike.rollout ? `${plain(bike.rollout.mm, 0)} mm` : null}
+          note={bike.rollout ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}` : "needs the tyre or a measured rollout"}
+          working={
+            bike.rollout?.from === "measured"
+              ? [`${job.intake.rolloutMm ?? ""} mm ÷ ${bike.rolloutTurns} = ${plain(bike.rollout.mm, 1)} mm`, `tape ÷ turns = ±${plain(bike.rollout.uncertaintyMm, 1)} mm`]
+              : bike.rollout && bike.tyre
+                ? [`π × (${bike.tyre.beadSeatMm} + 2h·${bike.tyre.widthMm}) less what a rider presses flat = ${plain(bike.rollout.mm, 0)} mm`, "Bead seat: ISO 5775-1. Height and squash: from memory, ±1.5 %."]
+                : []
+          }
+        />
+        <Figure
+          label="It reads now"
+          size="large"
+          value={now ? offBy(now.r) : null}
+          note={now ? (now.r < 1 ? "low: the unsafe side" : "high: the safe side") : bench.lacks ? LACKS[bench.lacks] : "needs the lines as found"}
+          working={now && bike.rollout ? wheelChoiceWorking(now, { pulses: bike.pulsesPerTurn, rolloutMm: bike.rollout.mm }, voice.unit) : []}
+        />
+      </div>
+      {bench.choices.length > 0 ? (
+        <NumberTable
+          caption="Lines that fit"
+          headings={["Lines", "To set", "Reads", "Cap bites now", "Cap to set", "It then bites"]}
+          rows={bench.choices.map((each) => ({
+            key: each.what,
+            head: CHOICE_WORDS[each.what],
+            cells: [
+              each.changes.length === 0 ? "nothing" : each.changes.map(({ code, to, makerOnly }) => `${code}: ${to}${makerOnly ? " (maker only)" : ""}`).join(", "),
+              <span key="reads">
+                {offBy(each.r)} <span className="text-quiet">{each.r < 0.9995 ? "low" : each.r > 1.0005 ? "high" : "true"}</span>
+              </span>,
+              each.capNow ? speed(each.capNow.nominal, voice.unit) : "—",
+              each.capToSet?.shown ?? "—",
+              each.capToSet ? speed(each.capToSet.trueKmh.nominal, voice.unit, 2) : "—",
+            ],
+            working: bike.rollout ? wheelChoiceWorking(each, { pulses: bike.pulsesPerTurn, rolloutMm: bike.rollout.mm }, voice.unit) : [],
+          }))}
+        />
+      ) : bench.lacks ? (
+        <Lacks>{LACKS[bench.lacks]}</Lacks>
+      ) : null}
+      {likely && now && Math.abs(likely.r - 1) + 0.002 < Math.abs(now.r - 1) ? (
+        <p>
+          Every pair the display can hold was tried. {likely.changes.map(({ code, from, to }) => `Line ${code} from ${from ?? "unread"} to ${to}`).join(", ")} leaves {offBy(likely.r)}. The plan proposes the wheel line; a maker-only line stays unless you unlock it there.
+        </p>
+      ) : null}
+      {bench.sources.length > 0 ? (
+        <NumberTable
+          caption="Where the size comes from"
+          headings={["Source", "Rollout", "May be off by", "Against the best", "Use"]}
+          rows={bench.sources.map((source) => ({
+            key: source.source,
+            head: SOURCE_WORDS[source.source],
+            cells: [
+              `${plain(source.mm, 0)} mm`,
+              `±${plain(source.uncertaintyMm, 0)} mm`,
+              source === best ? "best" : source.agrees ? "agrees" : `${offBy(1 + source.off)}, disagrees`,
+              source.source === "rollout" ? "in use" : source.source === "sidewall" ? (bike.rollout?.from === "tyre" ? "in use" : "—") : <Button key="take" weight="quiet" onClick={() => takeRollout(source.mm, source.uncertaintyMm)}>Take it</Button>,
+            ],
+          }))}
+        />
+      ) : null}
+      {bench.sources.some(({ agrees }) => !agrees) ? <FindingLine severity="caution">Two sources cannot both be right. Roll it out once more: a missed turn and a wrong sidewall look just like this.</FindingLine> : null}
+      {pickUp ? (
+        <Part title="Which pick-up it is">
+          <Figure label="Pulses per wheel turn, worked back" value={fixed(pickUp.pulses, 1)} note={`±${fixed(pickUp.uncertainty, 1)}`} working={[`shown ÷ true × pulses set × rollout ÷ circumference set = ${fixed(pickUp.pulses, 2)}`, "The half-width adds GPS, the display’s step and the rollout."]} />
+          <NumberTable
+            caption="Held against what it could be"
+            hideCaption
+            headings={["Meaning", "Pulses", "Off by", "Verdict"]}
+            rows={pickUp.ranked.map((each) => ({ key: each.meaning, head: PICK_UP_WORDS[each.meaning], cells: [plain(each.pulses), offBy(1 + each.off), each.possible ? <strong key="v">possible</strong> : "ruled out"], quiet: !each.possible }))}
+          />
+        </Part>
+      ) : null}
+    </Bench>
+  );
+}
+
+/** What the sidewall text means, and one press to take it. */
+function Sidewall({ job, change, figures, workings }: BenchProps) {
+  const typed = figures.text("sidewall");
+  if (typed === "") return null;
+  const reading = readSidewall(typed);
+  if (!reading.ok) return <p className="mt-2 text-[0.9rem] text-breach">{sidewallProblemText(reading.problem)}</p>;
+  const inUse = job.intake.tyre ?? "";
+  return (
+    <div className="mt-2 flex flex-wrap items-center gap-2 text-[0.95rem]">
+      <span>{reading.candidates.length > 1 ? "It can mean any of these:" : "That is"}</span>
+      {reading.candidates.map(({ tyre }) => {
+        const name = `${tyre.widthMm}-${tyre.beadSeatMm}`;
+        return name === inUse ? (
+          <strong key={name}>{name}, in use</strong>
+        ) : (
+          <Button key={name} onClick={() => change((now) => ({ ...now, intake: { ...now.intake, tyre: name } }))}>
+            {reading.candidates.length > 1 ? name : `Take ${name}`}
+          </Button>
+        );
+      })}
+      {workings.bike.rollout?.from === "measured" ? <span className="text-quiet">The measured rollout stays in use.</span> : null}
+    </div>
+  );
+}

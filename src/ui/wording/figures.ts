@@ -1,0 +1,158 @@
+/** Labels and hints of the figures behind the numbers, and what the benches say. Loaded with the benches. */
+import type { CalibrationNote } from "@/core/wheel/calibration";
+import type { GpxProblem } from "@/core/wheel/gpx";
+import type { PickUpMeaning } from "@/core/wheel/pickUp";
+import type { SidewallProblem } from "@/core/wheel/sidewall";
+import type { RolloutSource } from "@/core/wheel/sources";
+import type { TrackProblem } from "@/core/wheel/track";
+import type { CurrentPart } from "@/core/battery/current";
+import type { PackMismatch } from "@/core/battery/gauge";
+import type { FigureKey, ListProblem } from "@/core/setup/figures";
+import { fixed, plain } from "./speak";
+
+export interface FigureWords {
+  readonly label: string;
+  readonly hint?: string;
+  readonly options?: Readonly<Record<string, string>>;
+}
+
+const YES_NO = { yes: "Yes", no: "No" } as const;
+
+export const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
+  sidewall: { label: "What the sidewall says", hint: "Any marking: 40-622, 28 x 1.60, 26 x 1 3/8, 700 x 38C" },
+  outerDiameterMm: { label: "Outer diameter, measured", hint: "Straight edge on top, floor to edge, no rider." },
+  spokeMagnets: { label: "Magnets on the spokes" },
+  motorPoles: { label: "Motor magnet poles", hint: "Poles, not pairs: all magnets of the rotor." },
+  gearRatio: { label: "Motor turns per wheel turn", hint: "1 on a direct drive." },
+  oneTrueKmh: { label: "True speed, by GPS", hint: "Held steady for ten seconds." },
+  oneTrueErrorKmh: { label: "It may be off by" },
+  oneShown: { label: "The display showed" },
+  runs: { label: "Steady runs" },
+  shownStep: { label: "The display’s speed goes in steps of" },
+  truncates: { label: "It cuts off instead of rounding", options: YES_NO },
+  wantedPercent: { label: "Wanted: r to within ±" },
+  tripShown: { label: "Trip on the display" },
+  tripStep: { label: "The trip goes in steps of" },
+  trackKm: { label: "Length of the track", hint: "Comes from the GPX file, or type it." },
+  courseM: { label: "Length of the course" },
+  courseTapeM: { label: "It may be off by" },
+  courseS: { label: "Time taken" },
+  stopwatchS: { label: "Stopwatch may be off by" },
+  courseShown: { label: "The display showed" },
+  chargerV: { label: "Charger’s label", hint: "Its end voltage tells the cells in series." },
+  parallel: { label: "Cells in parallel" },
+  cellKind: { label: "Cell", options: { "18650": "18 × 65 mm", "21700": "21 × 70 mm", prismatic: "Prismatic", other: "Other" } },
+  cellMilliohm: { label: "Resistance of one cell with its links" },
+  aged: { label: "Aged pack", hint: "Aged cells have about twice the resistance.", options: YES_NO },
+  temperatureC: { label: "Temperature" },
+  bars: { label: "Bars on the gauge" },
+  typicalA: { label: "Current while riding", hint: "What the gauge is read under." },
+  chargePercent: { label: "Charge while riding" },
+  connectorA: { label: "Connector bears", hint: "From its data sheet, for long." },
+  wireMm2: { label: "Thinnest battery wire" },
+  overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
+  levelKind: { label: "What a level limits", options: { current: "Current", duty: "Volts", speed: "Speed", torque: "Times the rider" } },
+  shape: { label: "Shape of the ladder", options: { linear: "Equal steps", geometric: "Equal ratios", "equal-speed": "Equal speed steps", "equal-power": "Equal power steps", "by-hand": "By hand" } },
+  levels: { label: "Levels" },
+  firstPercent: { label: "Level 1" },
+  topPercent: { label: "Top level" },
+  floorPercent: { label: "The line’s least" },
+  ceilingPercent: { label: "The line’s most" },
+  stepPercent: { label: "The line’s step" },
+  byHand: { label: "Shares by hand, per cent", hint: "Level 1 first, parted by blanks." },
+  measuredSpeeds: { label: "Speeds measured, km/h true", hint: "Level 1 first, parted by blanks, on the flat. They override the model." },
+  topLevelKmh: { label: "Speed of the top level" },
+  topTimesRider: { label: "Top level gives, times the rider" },
+  startAngleDeg: { label: "Assist should start after" },
+  cadenceRpm: { label: "Cadence" },
+  riderKg: { label: "Rider" },
+  bikeKg: { label: "Bike without kit" },
+  loadKg: { label: "Load" },
+  posture: { label: "How the rider sits", options: { sport: "Sport", trekking: "Trekking", upright: "Upright", cargo: "Cargo", recumbent: "Recumbent" } },
+  cdaM2: { label: "Drag area instead" },
+  surface: { label: "Tyre and ground", options: { slick: "Slick", commuter: "Commuter", knobbly: "Knobbly", fat: "Fat", gravel: "Gravel", grass: "Grass" } },
+  crr: { label: "Rolling coefficient instead" },
+  riderW: { label: "Rider’s power" },
+  headwindKmh: { label: "Headwind", hint: "A tailwind is negative." },
+  altitudeM: { label: "Altitude" },
+  kvRpmPerV: { label: "Speed constant at the wheel" },
+  offGroundKmh: { label: "Wheel off the ground, measured", hint: "Full level, no cap. It sets the speed constant." },
+  motorMilliohm: { label: "Motor resistance" },
+  noLoadA: { label: "No-load current" },
+  phaseA: { label: "Most winding current" },
+  ringTeeth: { label: "Chain ring" },
+  cogTeeth: { label: "Cogs", hint: "Teeth, parted by blanks: 34 28 24 20 17 14 12 11" },
+};
+
+export const SOURCE_WORDS: Readonly<Record<RolloutSource, string>> = { rollout: "Measured rollout", gps: "GPS and the display", "outer-diameter": "Outer diameter", sidewall: "Sidewall" };
+
+export const PICK_UP_WORDS: Readonly<Record<PickUpMeaning, string>> = {
+  "spoke-magnets": "Magnets on the spokes",
+  poles: "Motor poles",
+  "pole-pairs": "Motor pole pairs",
+  edges: "Sensor edges",
+  "poles-geared": "Poles × gear ratio",
+  "pole-pairs-geared": "Pole pairs × gear ratio",
+  "edges-geared": "Sensor edges × gear ratio",
+  "wheel-sensor": "Wheel sensor inside the hub",
+};
+
+export const PART_WORDS: Readonly<Record<CurrentPart, string>> = { controller: "Controller", bms: "BMS", motor: "Motor", connector: "Connector", wire: "Wire" };
+
+/** One sentence for what a calibration noticed. */
+export function calibrationNoteText(note: CalibrationNote): string {
+  switch (note.key) {
+    case "calibration.few-runs":
+      return `Only ${note.runs} ${note.runs === 1 ? "run" : "runs"}. ${note.good} or more are worth trusting.`;
+    case "calibration.narrow-range":
+      return `The runs lie within ${plain(note.rangeKmh)} km/h. Spread them over ${note.goodKmh} km/h or more.`;
+    case "calibration.jumping":
+      return `One factor does not explain this: the runs scatter by ${fixed(note.scatterKmh)} km/h where ${fixed(note.expectedKmh)} would be usual. Look at the magnet and its gap first.`;
+    case "calibration.offset":
+      return `An offset, not a factor: it shows ${note.offsetKmh > 0 ? "+" : "−"}${fixed(Math.abs(note.offsetKmh))} km/h at every speed. Wheel and pulse lines cannot mend that.`;
+  }
+}
+
+/** What is wrong with a list as typed. */
+export function listProblemText(problem: ListProblem): string {
+  return problem.key === "list.not-a-pair" ? `Line ${problem.line}, “${problem.typed}”: give two speeds, true then shown, such as 20.1 22.3.` : `“${problem.typed}”: give numbers from ${problem.min} to ${problem.max}, parted by blanks.`;
+}
+
+/** Why a file or a track gives nothing. */
+export function trackProblemText(problem: GpxProblem | TrackProblem): string {
+  switch (problem.key) {
+    case "gpx.not-xml":
+      return `This is not a whole GPX file: ${problem.detail.replace(/^\d+:\d+:\s*/, "")}`;
+    case "gpx.no-track":
+      return "No track in this file. Export the recorded ride as GPX, with its track points.";
+    case "gpx.too-large":
+      return `The file is longer than ${plain(problem.most / 1e6, 0)} million characters. Cut it to one ride.`;
+    case "track.too-few-fixes":
+      return `Only ${problem.fixes} fixes. Ten at least, a kilometre better.`;
+    case "track.no-times":
+      return "The fixes carry no times. Record the ride with times, so that stops and bad fixes can be told.";
+    case "track.never-moved":
+      return "All fixes are of one place.";
+  }
+}
+
+/** What the sidewall text lacks. */
+export function sidewallProblemText(problem: SidewallProblem): string {
+  return problem.key === "sidewall.width-missing"
+    ? `The width is missing. The rim could be ${problem.beadSeatsMm.join(", ")} mm. Look for a marking such as 50-${problem.beadSeatsMm[0] ?? 622}.`
+    : "No tyre size in this. Type what stands on the sidewall, such as 40-622 or 28 x 1.60.";
+}
+
+/** What a wrongly set pack does. */
+export function mismatchText(mismatch: PackMismatch): string {
+  switch (mismatch.key) {
+    case "mismatch.gauge-always-full":
+      return `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge stays full until the pack is nearly empty.`;
+    case "mismatch.run-flat":
+      return `Where one line sets the cut-off too, it comes to ${plain(mismatch.setCutOffV)} V, under the ${plain(mismatch.leastV)} V these cells bear. The pack can be run flat and destroyed.`;
+    case "mismatch.early-cut":
+      return `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge reads empty, and it cuts out with ${plain(100 * mismatch.chargeLeft, 0)} % still in the pack.`;
+    case "mismatch.gauge-useless":
+      return "These cells hold nearly the same volts from 90 down to 20 %. A volt gauge says next to nothing in between.";
+  }
+}

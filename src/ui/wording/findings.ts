@@ -1,0 +1,88 @@
+/** Plain wording of findings, in one place. The core carries the numbers; these carry the words. */
+import type { SheetFinding, SheetMessage } from "@/core/setup";
+import type { SpeedUnit } from "@/core/units";
+import { fixed, plain, speed, unitName } from "./speak";
+
+export interface Voice {
+  readonly unit: SpeedUnit;
+  /** Name of the class checked against. */
+  readonly className: string;
+}
+
+/** How a cap that cannot be converted is kept. */
+export const BASES = { own: "by its own measure", share: "as a share of power", unknown: "in a way nobody knows" } as const;
+
+/** One sentence for a finding. */
+export function findingText(message: SheetMessage, { unit, className }: Voice): string {
+  const v = (kmh: number, decimals = 1) => speed(kmh, unit, decimals);
+  switch (message.key) {
+    case "cap.over":
+      return `Assist really stops at ${v(message.trueKmh)}; ${className} says ${v(message.limitKmh)}.`;
+    case "cap.may-be-over":
+      return `Assist stops at ${v(message.trueKmh)}, but may reach ${v(message.highKmh)} within what was measured; ${className} says ${v(message.limitKmh)}.`;
+    case "cap.uncapped":
+      return `No cap is set; ${className} says ${v(message.limitKmh)}.`;
+    case "cap.needs-rollout":
+      return `The cap shows ${v(message.shownKmh)}. Measure the rollout to know where assist really stops.`;
+    case "cap.measure-it":
+      return `This cap is kept ${BASES[message.basis]}. Measure the top assisted speed; ${className} says ${v(message.limitKmh)}.`;
+    case "cap.not-read":
+      return `The cap line has not been read; ${className} says ${v(message.limitKmh)}.`;
+    case "cap.no-line":
+      return `This display has no cap line. Measure the top assisted speed; ${className} says ${v(message.limitKmh)}.`;
+    case "cap.accepted-reading":
+      return `Read as ${plain(message.readAsKmh, 2)} km/h, accepted as equivalent to ${message.textValue} ${unitName(message.textUnit)}: ${message.aboveTextKmh >= 0 ? "+" : "−"}${fixed(Math.abs(message.aboveTextKmh), 2)} km/h against the text.`;
+    case "throttle.not-in-class":
+      return message.rule === "none" ? `The throttle is live; ${className} has none.` : `The throttle is live; ${className} allows motor drive only while pedalling.`;
+    case "throttle.walking-pace-only":
+      return `The throttle is live; ${className} allows it to ${v(message.limitKmh)} only.`;
+    case "throttle.over":
+      return `Throttle drive really reaches ${v(message.trueKmh)}; ${className} says ${v(message.limitKmh)}.`;
+    case "throttle.cap-unknown":
+      return `Where throttle drive ends is not known; ${className} says ${v(message.limitKmh)}.`;
+    case "throttle.not-read":
+      return "The throttle line has not been read.";
+    case "throttle.off-by-line-only":
+      return "A throttle is fitted and switched off by its line only. Unplug it, or expect it to be switched on again.";
+    case "walk.measure":
+      return `Walk assist is on. Measure it: ${className} says ${v(message.limitKmh)}.`;
+    case "walk.over":
+      return `Walk assist is set to ${v(message.setKmh)}; ${className} says ${v(message.limitKmh)}.`;
+    case "motor.over":
+      return `The motor is rated ${message.ratedW} W; ${className} says ${message.limitW} W. No line mends that.`;
+    case "motor.at-limit":
+      return `The motor is rated ${message.ratedW} W, exactly the limit. Some texts say below ${message.limitW} W: check yours.`;
+    case "motor.not-known":
+      return `The motor’s rating is not known; ${className} says ${message.limitW} W.`;
+    case "motor.battery-watts":
+      return `${plain(message.batteryW, 0)} W drawn from the battery is not the motor’s rating of ${message.ratedW} W. ${message.basis === "continuous-rated" ? `${className} counts the continuous rating.` : `${className} does not say which watts it counts.`}`;
+    case "class.private-land":
+      return "Not for public roads. Keep the way back to a road sheet ready.";
+    case "hazard.pack-not-taken":
+      return `A ${message.packV} V pack on a ${message.by} that takes ${message.acceptsV.join(", ")} V. Do not connect it.`;
+    case "hazard.nominal-too-low":
+      return `Set for ${message.nominalV} V on a ${message.packV} V pack: the gauge stays full and the pack can be run flat.`;
+    case "hazard.nominal-too-high":
+      return `Set for ${message.nominalV} V on a ${message.packV} V pack: the gauge reads empty and it cuts out early.`;
+    case "hazard.cut-off-too-low":
+      return `Cut-off ${plain(message.cutOffV)} V is under ${plain(message.leastV)} V, the floor of ${message.series} cells in series. Cells can be destroyed.`;
+    case "hazard.current-over":
+      return `${plain(message.currentA)} A is more than the ${plain(message.allowedA)} A the ${message.by === "bms" ? "BMS bears" : "controller gives"}.`;
+    case "hazard.moves-at-power-on":
+      return `It switches on in ${message.level === "last-used" ? "the level last used" : `level ${message.level}`} with a live throttle. A touch moves the bike.`;
+    case "hazard.cruise-on":
+      return "Cruise is on: the motor goes on pushing with nobody pedalling.";
+    case "hazard.pin-on":
+      return "A start PIN is set. Forgotten, it can mean a new controller. Its digits stay with the owner.";
+    case "hazard.regeneration":
+      return "Regeneration is on without a direct-drive hub. It charges nothing, and a BMS that takes no charge can cut out.";
+    case "hazard.no-brake-cut-off":
+      return "No brake cut-off levers. The motor can push against the brakes.";
+  }
+}
+
+/** The margin of a finding, where it has one. */
+export function marginText({ message }: SheetFinding, { unit }: Voice): string | null {
+  if (message.key === "cap.over" || message.key === "throttle.over") return `${speed(message.overKmh, unit)} over`;
+  return null;
+}

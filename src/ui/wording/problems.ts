@@ -1,0 +1,75 @@
+/** Plain wording of what could not be taken, and what would be. */
+import type { EncodeProblem, ShownProblem } from "@/core/display";
+import type { PlanProblem } from "@/core/keys";
+import type { JobFileProblem } from "@/core/record/jobFile";
+import type { FieldProblem } from "@/core/setup";
+import type { RolloutDisagreement } from "@/core/wheel";
+import { plain } from "./speak";
+
+export function encodeProblemText(problem: EncodeProblem): string {
+  switch (problem.key) {
+    case "encode.below-range":
+      return `The line holds ${plain(problem.least, 2)} or more; ${plain(problem.asked, 2)} is asked.`;
+    case "encode.above-range":
+      return `The line holds ${plain(problem.most, 2)} at most; ${plain(problem.asked, 2)} is asked.`;
+    case "encode.unknown-scale":
+      return "Nobody knows what the numbers of this line stand for. Measure it first.";
+    case "encode.no-such-choice":
+      return problem.accepted.length > 0 ? `The line has no value for ${problem.asked}. It holds ${problem.accepted.join(", ")}.` : `The line has no value for ${problem.asked}.`;
+  }
+}
+
+export function shownProblemText(problem: ShownProblem): string {
+  if (problem.key === "shown.not-a-value") return `This line shows ${problem.accepted.join(", ")}. Is it the right line, or another variant of the display?`;
+  return `This line shows ${problem.min} to ${problem.max} in steps of ${plain(problem.step, 2)}. Is it the right line, or another variant of the display?`;
+}
+
+export function fieldProblemText(problem: FieldProblem): string {
+  switch (problem.key) {
+    case "field.not-a-number":
+      return `Give a number from ${problem.min} to ${problem.max}${problem.unit ? ` ${problem.unit}` : ""}.`;
+    case "field.out-of-range":
+      return `Give ${problem.min} to ${problem.max}${problem.unit ? ` ${problem.unit}` : ""}.`;
+    case "field.not-whole":
+      return `Give a whole number from ${problem.min} to ${problem.max}.`;
+    case "field.not-an-option":
+      return `Choose one of ${problem.accepted.join(", ")}.`;
+    case "field.too-long":
+      return `Keep it to ${problem.longest} characters.`;
+    case "field.not-volts":
+      return "Give one or more voltages from 12 to 120, such as 36/48.";
+    case "tyre.not-a-designation":
+      return "Give width and rim as on the sidewall, such as 50-559.";
+    case "tyre.width-out-of-range":
+      return `The width is ${problem.minMm} to ${problem.maxMm} mm.`;
+    case "tyre.unknown-bead-seat":
+      return `No common rim is ${problem.beadSeatMm} mm. Nearest: ${problem.nearestMm}.`;
+  }
+}
+
+export const disagreementText = ({ measuredMm, expectedMm }: RolloutDisagreement): string =>
+  `Rolled ${plain(measuredMm, 0)} mm a turn; this tyre should roll about ${plain(expectedMm, 0)}. Miscounted turns, or another tyre?`;
+
+export function planProblemText(problem: PlanProblem): string {
+  if (problem.key === "plan.locked") return "The display asks for a start PIN. Its owner knows it.";
+  return problem.key === "plan.no-way" ? "The keys of this display do not lead there. Check its description." : `Line ${problem.code} cannot be stepped to ${problem.raw}. Choose a value it holds.`;
+}
+
+export function fileProblemText(problem: JobFileProblem): string {
+  switch (problem.key) {
+    case "file.too-large":
+      return `The file is ${plain(problem.bytes / 1e6)} MB; a job file is ${plain(problem.most / 1e6)} MB at most.`;
+    case "file.not-json":
+      return problem.looksCutShort ? `The file ends in the middle: it was cut short. ${problem.detail}` : `This is not a JSON file. ${problem.detail}`;
+    case "file.not-a-job":
+      return problem.found ? `This is a file of another kind (${problem.found}). A job file says odd-spoke/job.` : "This JSON is not a job file. A job file says odd-spoke/job.";
+    case "file.older":
+      return `The file is of format ${problem.version}, older than ${problem.accepted}, which is the oldest this version reads.`;
+    case "file.newer":
+      return `The file is of format ${problem.version}; this version reads format ${problem.accepted}. Update this copy first.`;
+    case "file.field":
+      return `At ${problem.path || "the top"}: ${problem.detail}`;
+    case "file.broken-seal":
+      return `Sheet ${problem.sheet} does not match its seal: it was changed after it was sealed, or the chain is broken there.`;
+  }
+}

@@ -1,0 +1,136 @@
+/** Plain wording of why a line has its target, with the working behind it. */
+import { kmhToMph } from "@/core/units";
+import type { Reason } from "@/core/setup";
+import { BASES, type Voice } from "./findings";
+import { SETTING_NAMES } from "./names";
+import { encodeProblemText } from "./problems";
+import { count, fixed, plain, speed, unitName } from "./speak";
+
+export interface ReasonWords {
+  readonly why: readonly string[];
+  /** The formula with this bike’s numbers in it, line by line. */
+  readonly working: readonly string[];
+}
+
+const words = (why: string | readonly string[], working: readonly string[] = []): ReasonWords => ({ why: typeof why === "string" ? [why] : why, working });
+
+/** Why a line has its target, and the working behind it. */
+export function reasonWords(reason: Reason, displayName: string, { unit, className }: Voice): ReasonWords {
+  switch (reason.key) {
+    case "reason.as-found":
+      return words("Stays as found.");
+    case "reason.maker-only":
+      return words("Set by the maker only. It stays as found unless you unlock it with a written reason.");
+    case "reason.reserved":
+      return words("Nobody knows what this line does. It stays as found.");
+    case "reason.read-only":
+      return words("Can be read, not set.");
+    case "reason.no-fact":
+      return words({ rollout: "Measure the rollout, or give the tyre: without it no honest value can be worked out.", pack: "Give the pack’s nominal volts.", current: "Give the controller’s or the BMS’s amps.", class: "Choose the class it must leave in." }[reason.needs]);
+    case "reason.by-hand":
+      return words("You set this value by hand. Clear it to go back to the proposal.");
+    case "reason.cannot-hold":
+      return words(encodeProblemText(reason.problem));
+    case "reason.wheel": {
+      const { rollout, turns, asFound, chosen, options } = reason;
+      const pick = options.find((option) => option.shows === chosen);
+      const source =
+        rollout.from === "measured" ? `You rolled out ${plain(rollout.mm, 0)} mm (${count(turns, "turn")}, ±${plain(rollout.uncertaintyMm, 0)}).` : `From the sidewall the rollout is about ${plain(rollout.mm, 0)} mm (±${plain(rollout.uncertaintyMm, 0)}). Measure it to be sure.`;
+      const found = asFound ? ` ${displayName} takes ${asFound.shows} as ${plain(asFound.circumferenceMm, 0)} mm, so it reads ${describeOff(asFound.r)}.` : "";
+      const choice = pick && pick.shows !== asFound?.shows ? `${pick.shows} stands for ${plain(pick.circumferenceMm, 0)} mm, the nearest it can hold.` : "No other code comes nearer.";
+      const working = [...(asFound ? [`r = ${plain(asFound.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(asFound.r, 3)}`] : []), ...(pick && pick.shows !== asFound?.shows ? [`r = ${plain(pick.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(pick.r, 4)}`] : [])];
+      return words([source + found, choice], working);
+    }
+    case "reason.cap": {
+      const { limit, r, settingKmh, trueKmh } = reason;
+      const text = `${limit.textValue} ${unitName(limit.textUnit)}`;
+      const held = `${plain(reason.heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh)} ${unitName(reason.heldIn)}`;
+      const accepted = limit.aboveTextKmh !== 0 ? [`You accept ${plain(limit.kmh, 2)} km/h as equivalent: ${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`] : [];
+      const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
+      return words(
+        [`${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. The line holds whole ${unitName(reason.heldIn)}, so ${held}, rounded down.`, ...accepted, `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`, ...beyond],
+        [
+          ...(limit.textUnit === "mph" ? [`${text} = ${fixed(limit.textKmh, 3)} km/h`] : []),
+          `${fixed(limit.kmh, limit.kmh % 1 === 0 ? 0 : 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(limit.kmh * r.low, 2)}`,
+          `held as ${held}`,
+          `true cap = ${plain(settingKmh, 2)} ÷ ${fixed(r.nominal, 4)} = ${fixed(trueKmh.nominal, 2)} km/h`,
+        ],
+      );
+    }
+    case "reason.cap-not-shown":
+      return words(`This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`);
+    case "reason.no-limit":
+      return words("This class sets no cap. It stays as found.");
+    case "reason.throttle-off":
+      return words(`${reason.className} leaves no room for a throttle, so it is switched off.`);
+    case "reason.throttle-follows-level":
+      return words("New to it: the throttle follows the level, so level 1 stays gentle.");
+    case "reason.throttle-not-fitted":
+      return words("No throttle is fitted. The line stays as found.");
+    case "reason.throttle-as-class":
+      return words(`${reason.className} allows the throttle. How it pulls is the rider’s choice.`);
+    case "reason.rolling-start":
+      return words("New to it: the throttle pulls only once the bike is rolling.");
+    case "reason.start-pulses":
+      return words(
+        `Assist starts after ${plain(reason.angle.leastDeg, 0)}–${plain(reason.angle.mostDeg, 0)}° of crank turn. ${reason.rider === "novice" ? "Calm for a rider new to it." : "Soon enough to pull away, late enough not to jump."}`,
+        [`360 × ${reason.pulses - 1} ÷ ${reason.crankPulses} = ${plain(reason.angle.leastDeg, 0)}°`, `360 × ${reason.pulses} ÷ ${reason.crankPulses} = ${plain(reason.angle.mostDeg, 0)}°`],
+      );
+    case "reason.start-strength":
+      return words(reason.heavy ? "A loaded bike bogs down on a soft start, so this one starts firmly." : "A soft start spares the rider and the gears. Too soft bogs down on hills and in mud.");
+    case "reason.walk-assist":
+      return words(reason.limitKmh === null ? "The owner’s choice. It stays as found." : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`);
+    case "reason.current": {
+      const { controllerA, bmsA, allowedA, foundA } = reason;
+      const parts = [controllerA === null ? null : `controller ${plain(controllerA)} A`, bmsA === null ? null : `BMS ${plain(bmsA)} A`].filter((part) => part !== null);
+      return words(
+        foundA !== null && foundA <= allowedA ? `Within what the parts bear (${parts.join(", ")}). It stays: more current heats controller, wires and connectors.` : `The least of ${parts.join(" and ")}. More would do nothing, or trip the BMS.`,
+        [`min(${parts.join(", ")}) = ${plain(allowedA)} A`],
+      );
+    }
+    case "reason.cut-off":
+      return words(`${reason.series} cells in series, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`, [`${reason.series} × ${plain(reason.perCellV, 3)} V = ${plain(reason.advisedV)} V`]);
+    case "reason.nominal":
+      return words(`The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`);
+    case "reason.pulses":
+      return words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`);
+    case "reason.power-on-zero":
+      return words("Level 0 at power-on: nothing moves until the rider asks.");
+    case "reason.class-unit":
+      return words(`${reason.className} speaks in ${unitName(reason.unit)}, so the rider should see it. The cap line does not follow.`);
+    case "reason.volts-advised":
+      return words("Volts are measured; per cent follows somebody’s curve.");
+    case "reason.owners-choice":
+      return words("The owner’s choice. It stays as found.");
+    case "reason.technicians-choice":
+      return words("Nothing about this bike asks for a change. It stays as found.");
+    case "reason.not-shown":
+      return words(`Not in the menu while line ${reason.by} stands as it does.`);
+    case "reason.no-effect":
+      return words("This firmware takes the value and does nothing with it. It stays as found.");
+    case "reason.unknown-scale":
+      return words("What the numbers stand for is not known until somebody measures it. It stays as found.");
+    case "reason.bundle": {
+      const names = reason.settings.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ");
+      return words([`One line sets ${names}.`, reason.missed.length === 0 ? "All of them come out as wanted." : `Not as wanted on any better choice: ${reason.missed.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ")}.`]);
+    }
+    case "reason.assist-only":
+      return words(`${reason.className} has no free throttle, so the motor drives with pedalling only.`);
+    case "reason.walk-speed":
+      return words(`${className} says ${speed(reason.limitKmh, unit)} for a walking aid, rounded down.`);
+    case "reason.level-zero":
+      return words("Level 0 is kept: a bike that can be ridden and wheeled with the motor asleep.");
+    case "reason.cruise-off":
+      return words("Off: cruise pushes on with nobody pedalling.");
+    case "reason.regeneration-off":
+      return words("Off: only a direct-drive hub can charge, and only where the BMS is known to take it.");
+    case "reason.softness":
+      return words(reason.heavy ? "A loaded bike: too soft a ramp bogs down." : "A soft ramp spares spokes and riders.");
+    case "reason.readiness":
+      return words(reason.rider === "novice" ? "A rider new to it: a calm start." : "A ready start that still waits for the pedals.");
+    case "reason.chemistry":
+      return words(`The cells are ${{ nmc: "NMC", lfp: "LFP", "lead-acid": "lead-acid" }[reason.chemistry]}.`);
+  }
+}
+
+export const describeOff = (r: number): string => (Math.abs(r - 1) < 0.0005 ? "true" : `${plain(Math.abs(r - 1) * 100)} % ${r < 1 ? "low" : "high"}`);

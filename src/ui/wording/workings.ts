@@ -1,0 +1,78 @@
+/** Workings: the formula with the bike's numbers in it, line by line, and where the figures come from. Loaded with the benches. */
+import type { BatteryWatts } from "@/core/battery/current";
+import type { CutOff, Pack } from "@/core/battery/gauge";
+import type { RidePoint } from "@/core/ride";
+import type { Ride } from "@/core/setup/rideOf";
+import type { WheelChoice } from "@/core/setup/wheelBench";
+import type { Calibration, FactorWithInterval } from "@/core/wheel/calibration";
+import { count, fixed, offBy, plain, speed } from "./speak";
+import type { SpeedUnit } from "@/core/units";
+
+export const MEMORY = "From memory: check it against your own measurements.";
+
+/** How wheel and pulse lines come to their read-out error, and where the cap then bites. */
+export function wheelChoiceWorking(choice: WheelChoice, pulsesPerMm: { readonly pulses: number; readonly rolloutMm: number }, unit: SpeedUnit): readonly string[] {
+  const { circumferenceMm, pulses, r, capNow, capToSet } = choice;
+  return [
+    `r = (${plain(pulsesPerMm.pulses)} ÷ ${plain(pulses)}) × (${plain(circumferenceMm)} ÷ ${plain(pulsesPerMm.rolloutMm)}) = ${fixed(r, 4)}`,
+    `reads ${offBy(r)}`,
+    ...(capNow ? [`true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${plain(capNow.low, 1)} to ${plain(capNow.high, 1)} km/h)`] : []),
+    ...(capToSet ? [`cap to set: limit × least r, rounded down = ${capToSet.shown}`, `it then bites at ${speed(capToSet.trueKmh.nominal, unit, 2)}`] : []),
+  ];
+}
+
+/** One factor through the origin, with its interval. */
+export function fitWorking(fit: Calibration): readonly string[] {
+  return [
+    `r = Σxy ÷ Σx² = ${fixed(fit.r, 4)} over ${count(fit.runs, "run")}`,
+    ...(fit.scatterKmh !== null ? [`scatter s = √(Σ(y − r·x)² ÷ (n − 1)) = ${fixed(fit.scatterKmh, 3)} km/h`] : []),
+    ...(fit.standardError !== null && fit.t !== null ? [`SE = s ÷ √Σx² = ${fixed(fit.standardError, 5)}`, `95 %: r ± t(0.975, ${fit.runs - 1})·SE = ± ${fixed(fit.t, 3)} × ${fixed(fit.standardError, 5)}`] : []),
+    "Least squares through the origin; Student’s t.",
+  ];
+}
+
+export const factorWorking = (what: string, factor: FactorWithInterval): readonly string[] => [what, `r = ${fixed(factor.r, 4)}, 95 %: ${fixed(factor.low, 4)} to ${fixed(factor.high, 4)}`];
+
+/** Volts of the pack at rest and under load. */
+export function packWorking({ series, parallel, cellOhm, aged, temperatureC }: Pack, ohm: number): readonly string[] {
+  return [
+    `R = ${series} × ${plain(cellOhm * 1000)} mΩ ÷ ${parallel}${aged ? " × 2 (aged)" : ""}${temperatureC < 20 ? ` × ${plain(1 + (20 - temperatureC) / 20, 2)} (cold)` : ""} = ${plain(ohm * 1000, 0)} mΩ`,
+    MEMORY,
+  ];
+}
+
+export function cutOffWorking(pack: Pack, cutOff: CutOff, limitA: number): readonly string[] {
+  const per = (volts: number) => plain(volts / pack.series, 2);
+  return [
+    `cells: ${pack.series} × ${per(cutOff.cellAdvisedV)} V = ${plain(cutOff.cellAdvisedV)} V`,
+    ...(cutOff.bmsV !== null ? [`BMS: ${pack.series} × (${plain(cutOff.bmsV / pack.series - 0.1, 2)} + 0.1) V = ${plain(cutOff.bmsV)} V`] : []),
+    `the greater, rounded up = ${plain(cutOff.advisedV)} V`,
+    `sag at ${plain(limitA)} A = ${plain(cutOff.sagV)} V: a full pull meets the cut-off with ${plain(100 * cutOff.chargeAtFullPull, 0)} % still in`,
+    MEMORY,
+  ];
+}
+
+export function wattsWorking(watts: BatteryWatts, nominalV: number, currentA: number): readonly string[] {
+  return [
+    `label: ${plain(nominalV)} V × ${plain(currentA)} A = ${plain(watts.labelW, 0)} W`,
+    `full: I × (V − I·R) at 100 % = ${plain(watts.fullW, 0)} W`,
+    `sagged: the same at 20 % = ${plain(watts.saggedW, 0)} W`,
+    "These are watts from the battery, not the motor’s rating.",
+  ];
+}
+
+/** What holds a bike at a speed on a grade. */
+export function rideWorking(ride: Ride, point: RidePoint, grade: number): readonly string[] {
+  const { setup, road } = ride;
+  const kg = setup.body.massKg;
+  return [
+    `load = ½ × ${fixed(road.airKgM3, 3)} × ${plain(setup.body.cdaM2, 2)} × (v + ${plain(road.headwindKmh)} km/h)² + ${plain(kg, 0)} kg × 9.807 × (${plain(road.crr, 3)} + ${plain(100 * grade)} %)`,
+    `rider ${plain(point.riderW, 0)} W and motor ${plain(point.motorW, 0)} W at the road balance it at ${fixed(point.speedKmh)} km/h`,
+    `battery = motor ÷ its efficiency + ${plain(setup.standbyW)} W standby = ${plain(point.batteryW, 0)} W`,
+    ...(point.whPerKm !== null ? [`${plain(point.batteryW, 0)} W ÷ ${fixed(point.speedKmh)} km/h = ${fixed(point.whPerKm)} Wh/km`] : []),
+    ...(point.rangeKm !== null && setup.usableWh !== null ? [`range = ${plain(setup.usableWh, 0)} Wh usable ÷ ${fixed(point.whPerKm ?? 0)} = ${plain(point.rangeKm, 0)} km`] : []),
+    ...(point.startUp ? [`start: ∫ m·dv ÷ F to 10 km/h = ${fixed(point.startUp.seconds)} s, ${fixed(point.startUp.metres)} m`] : ["It does not reach 10 km/h from rest here."]),
+    `${plain(point.heatW, 0)} W turn to heat in motor and controller`,
+    "Road load: Martin et al. 1998. Coefficients from memory.",
+  ];
+}

@@ -43,12 +43,14 @@ export interface GaugeRow {
   /** Per cent the display's curve makes of the volts under load. */
   readonly shownShare: number;
   readonly barsShown: number;
+  /** Bars a gauge set for this pack would show. */
   readonly barsTrue: number;
 }
 
 /** What a gauge made for `set` shows on the pack that is really there, from full to empty in tenths. */
 export function gaugeTable(pack: Pack, set: Pack, bars: number, typicalA: number): readonly GaugeRow[] {
   const thresholds = barVoltages(set, bars, typicalA, 0.1, null);
+  const right = barVoltages(pack, bars, typicalA, 0.1, null);
   return Array.from({ length: 11 }, (_, i) => {
     const charge = (10 - i) / 10;
     const loadedV = packLoadedV(pack, charge, typicalA);
@@ -58,7 +60,7 @@ export function gaugeTable(pack: Pack, set: Pack, bars: number, typicalA: number
       loadedV,
       shownShare: chargeAt(set.chemistry, (loadedV + typicalA * packOhm(set)) / set.series),
       barsShown: barsLit(thresholds, loadedV),
-      barsTrue: Math.min(bars, Math.floor(charge * bars + 1e-9) + (charge < 1 ? 1 : 0)),
+      barsTrue: barsLit(right, loadedV),
     };
   });
 }

@@ -51,6 +51,7 @@ export interface RidePoint {
   /** Turned to heat in motor and controller, W. */
   readonly heatW: number;
   readonly whPerKm: number | null;
+  /** Null where the pack is not known or the motor idles. */
   readonly rangeKm: number | null;
   /** Time and way to 10 km/h from a standstill; null where it never gets there. */
   readonly startUp: StartUp | null;
@@ -64,8 +65,8 @@ export interface StartUp {
 /** The speed a start is timed to, km/h. */
 export const START_TO_KMH = 10;
 
-/** A range longer than this says only that the motor hardly works, km. */
-const LONGEST_RANGE_KM = 999;
+/** Below this the motor does nothing worth a range, W. */
+const IDLE_W = 5;
 
 /** All that is said of one level on one road. */
 export function ridePoint(setup: RideSetup, drive: Drive, road: Road): RidePoint {
@@ -80,7 +81,7 @@ export function ridePoint(setup: RideSetup, drive: Drive, road: Road): RidePoint
     batteryW,
     heatW: point.electricalW - (speedKmh > 0 ? point.mechanicalW : 0),
     whPerKm,
-    rangeKm: whPerKm === null || setup.usableWh === null ? null : Math.min(LONGEST_RANGE_KM, setup.usableWh / whPerKm),
+    rangeKm: whPerKm === null || setup.usableWh === null || point.mechanicalW < IDLE_W ? null : setup.usableWh / whPerKm,
     startUp: startUp(setup, drive, road),
   };
 }

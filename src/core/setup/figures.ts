@@ -51,7 +51,8 @@ export const FIGURES = {
   overload: number("×", 1, 3, OVERLOAD.usual),
   // Ladder
   levelKind: option(["current", "duty", "speed", "torque"]),
-  shape: option(["linear", "geometric", "equal-speed", "equal-power", "by-hand"], "linear"),
+  shape: option(["linear", "geometric", "equal-speed", "equal-power", "by-hand"], "equal-speed"),
+  feelOn: option(["flat", "hill"], "hill"),
   levels: number("levels", 1, 9, null, true),
   firstPercent: number("%", 1, 100, 20),
   topPercent: number("%", 5, 100, 100),
@@ -147,6 +148,30 @@ export function readRuns(typed: string): RunsReading {
   });
   return { runs, problems };
 }
+
+/** The two cells of a run's line as typed, right or wrong. */
+export function runCells(line: string): readonly [string, string] {
+  const at = line.indexOf(" ");
+  return at < 0 ? [line, ""] : [line.slice(0, at), line.slice(at + 1).trim()];
+}
+
+const runLines = (typed: string): readonly string[] => typed.split(/\r?\n/).filter((line) => line.trim() !== "");
+
+/** Lines of the runs as typed, and one more to type in. */
+export const runRows = (typed: string): readonly string[] => [...runLines(typed), ""];
+
+/** The runs with one cell typed anew; a line left empty goes. */
+export function withRunCell(typed: string, row: number, column: 0 | 1, value: string): string {
+  const lines = [...runLines(typed)];
+  const cells = [...runCells(lines[row] ?? "")];
+  cells[column] = value.replace(/\s/g, "");
+  lines[row] = cells.join(" ");
+  return lines.filter((line) => line.trim() !== "").join("\n");
+}
+
+/** The runs from a row on replaced by lines pasted out of a table. */
+export const withRunsPasted = (typed: string, row: number, pasted: string): string =>
+  [...runLines(typed).slice(0, row), ...runLines(pasted).map((line) => line.trim().split(/\s*[;\t|]\s*|\s+/).join(" "))].join("\n");
 
 export interface NumbersReading {
   readonly values: readonly number[];

@@ -60,14 +60,14 @@ function gridOn(profile: DisplayProfile): ShareGrid | null {
 /** The ladder wished for, unrounded. */
 function wished(figures: Figures, ride: Ride, levels: number): readonly number[] {
   const wish = { levels, first: numberOr(figures, "firstPercent", 20) / 100, top: numberOr(figures, "topPercent", 100) / 100 };
-  const flat = { ...ride.road, grade: 0 };
+  const road = { ...ride.road, grade: figures.option("feelOn") === "flat" ? 0 : HILL_GRADE };
   switch (figures.option("shape")) {
     case "geometric":
       return geometricLadder(wish);
     case "equal-speed":
-      return equalFeelLadder(wish, (share) => steadySpeedKmh(ride.setup, driveOf(ride.kind, share), flat));
+      return equalFeelLadder(wish, (share) => steadySpeedKmh(ride.setup, driveOf(ride.kind, share), road));
     case "equal-power":
-      return equalFeelLadder(wish, (share) => ridePoint(ride.setup, driveOf(ride.kind, share), flat).batteryW);
+      return equalFeelLadder(wish, (share) => ridePoint(ride.setup, driveOf(ride.kind, share), road).batteryW);
     default:
       return linearLadder(wish);
   }

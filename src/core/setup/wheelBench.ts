@@ -177,6 +177,10 @@ export interface CalibrationBench {
   readonly predicted: Interval | null;
   /** Best lines once r is known; null while it is not. */
   readonly settings: WheelBench | null;
+  /** Whether measured and predicted intervals do not meet. */
+  readonly disagrees: boolean;
+  /** Rollout that explains the measured r while pulses are as counted, with its half-width, mm. */
+  readonly impliedRollout: { readonly mm: number; readonly uncertaintyMm: number } | null;
   /** Per cent line after correction, unrounded; null where the display has none. */
   readonly percent: { readonly code: string; readonly exact: number } | null;
 }
@@ -212,10 +216,15 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
     course,
     needed: fit ? runsNeeded(fit, meanSquare(pairs), numberOr(figures, "wantedPercent", 1) / 100) : null,
     predicted: meter?.r ?? null,
+    disagrees: usable !== null && meter !== null && (usable.factor.high < meter.r.low || usable.factor.low > meter.r.high),
+    impliedRollout: usable && setC !== null && setP !== null ? impliedRollout(usable.factor, (bike.pulsesPerTurn / setP) * ((setC * percentSet) / 100)) : null,
     settings: usable && profile && setC !== null && setP !== null ? wheelBench(ask, (usable.factor.r * setP) / setC / (percentSet / 100)) : null,
     percent: usable && percentLine ? { code: percentLine.code, exact: percentSet / usable.factor.r } : null,
   };
 }
+
+/** Rollout out of r and the millimetres the display counts for one real turn. */
+const impliedRollout = ({ r, low, high }: FactorWithInterval, countedMm: number) => ({ mm: countedMm / r, uncertaintyMm: ((countedMm / r) * (high - low)) / 2 / r });
 
 /** Where the present cap bites, km/h, for the bench's head. */
 export const capOf = (profile: DisplayProfile | null, raws: Raws, bike: Bike) => (profile ? appliedCap(profile, raws, bike) : null);

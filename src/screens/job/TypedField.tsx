@@ -44,7 +44,7 @@ export function TypedField({ field, words, value, problem, onKeep, long = false,
         long={long}
         numeric={numeric}
         unit={unit ?? (numeric ? field.unit : field.kind === "volts-list" ? "V" : null)}
-        guess={guess ?? (numeric && field.guess !== null ? plain(field.guess) : null)}
+        guess={guess ?? (numeric && field.guess !== null ? plain(field.guess, 3) : null)}
       />
     </div>
   );

@@ -1,5 +1,206 @@
 "use client";
+import { useMemo } from "react";
+import { calibrationBench, shownUnitOf, type CalibrationBench } from "@/core/setup/wheelBench";
+import { readRuns, runCells, runRows, withRunCell, withRunsPasted } from "@/core/setup/figures";
+import { LineChart, type Series } from "@/ui/charts/LineChart";
+import { Button, Figure, FindingLine, KeptField, NumberTable } from "@/ui/primitives";
+import { count, fixed, offBy, plain, speed, unitName } from "@/ui/wording";
+import { calibrationNoteText, listProblemText } from "@/ui/wording/figures";
+import { factorWorking, fitWorking } from "@/ui/wording/workings";
+import { voiceOf } from "../job/voice";
+import { Bench, Lacks, Part } from "./Bench";
+import { ChartTable } from "./ChartTable";
+import { FigureFields } from "./FigureFields";
 import type { BenchProps } from "./Numbers";
+import { TrackPart } from "./TrackPart";
+
+const BY = { runs: "from steady runs", trip: "from a trip against a track", course: "from a timed course" } as const;
+
+/** The speedometer: what it makes of true speed, how sure that is, and the lines that put it right. */
 export function SpeedometerBench(props: BenchProps) {
-  return <p>{props.job.id}</p>;
+  const { job, workings, change, figures, raws } = props;
+  const { bike, choice } = workings;
+  const { profile } = job;
+  const bench = useMemo(() => calibrationBench({ bike, figures, profile, raws, choice }), [bike, figures, profile, raws, choice]);
+  const unit = unitName(shownUnitOf(profile, raws).unit);
+  const set = (intake: Readonly<Record<string, string>>) => change((now) => ({ ...now, intake: { ...now.intake, ...intake } }));
+  return (
+    <Bench
+      known={
+        <>
+          <Part title="Steady runs" hint="Discard five seconds, hold ten, out and back. One pair a run.">
+            <Runs {...props} unit={unit} />
+            <div className="mt-4">
+              <FigureFields {...props} keys={["shownStep", "wantedPercent", "truncates"]} units={{ shownStep: unit }} />
+            </div>
+          </Part>
+          <TrackPart job={job} onLength={(km) => set({ trackKm: plain(km, 3) })} />
+          <Part title="Trip against the track">
+            <FigureFields {...props} keys={["tripShown", "tripStep", "trackKm"]} units={{ tripShown: unit === "mph" ? "mi" : "km", tripStep: unit === "mph" ? "mi" : "km" }} />
+          </Part>
+          <Part title="Timed course">
+            <FigureFields {...props} keys={["courseM", "courseS", "courseShown", "courseTapeM", "stopwatchS"]} units={{ courseShown: unit }} />
+          </Part>
+        </>
+      }
+    >
+      <Result bench={bench} props={props} />
+      <Scatter bench={bench} toKmh={shownUnitOf(profile, raws).toKmh} />
+      {bench.settings && bench.settings.choices.length > 0 ? (
+        <Part title="Lines that put it right" hint="Rounded to what the display can hold; every pair was tried.">
+          <NumberTable
+            caption="Lines after calibration"
+            hideCaption
+            headings={["Lines", "To set", "Then reads", "Cap to set", "It bites"]}
+            rows={bench.settings.choices.map((each) => ({
+              key: each.what,
+              head: { "as-found": "As it stands", "best-wheel": "Wheel line", "best-pulses": "Pulse line", "best-pair": "Both" }[each.what],
+              cells: [
+                each.changes.map(({ code, to, makerOnly }) => `${code}: ${to}${makerOnly ? " (maker only)" : ""}`).join(", ") || "nothing",
+                offBy(each.r),
+                each.capToSet?.shown ?? "—",
+                each.capToSet ? speed(each.capToSet.trueKmh.nominal, voiceOf(workings).unit, 2) : "—",
+              ],
+              working: bench.best ? [`calibrated r = ${fixed(bench.best.factor.r, 4)} with the lines as they stand`, `r with these lines = ${fixed(bench.best.factor.r, 4)} × new circumference ÷ old × old pulses ÷ new = ${fixed(each.r, 4)}`] : [],
+            }))}
+          />
+          {bench.percent ? <p className="mt-2">Or line {bench.percent.code} to {plain(bench.percent.exact, 1)} %, rounded up: it multiplies what is shown.</p> : null}
+          {bench.impliedRollout ? (
+            <p className="mt-2 flex flex-wrap items-baseline gap-x-3">
+              <span>
+                With {count(bike.pulsesPerTurn, "pulse")} a turn as counted, the wheel rolls {plain(bench.impliedRollout.mm, 0)} mm ±{plain(bench.impliedRollout.uncertaintyMm, 0)}.
+              </span>
+              <Button weight="quiet" onClick={() => bench.impliedRollout && set({ rolloutMm: plain(bench.impliedRollout.mm, 0), rolloutTurns: "1", tapeErrorMm: plain(bench.impliedRollout.uncertaintyMm, 1) })}>
+                Take it as the rollout
+              </Button>
+            </p>
+          ) : null}
+        </Part>
+      ) : null}
+    </Bench>
+  );
+}
+
+/** The answer in one figure, and what weakens it. */
+function Result({ bench, props: { workings } }: { readonly bench: CalibrationBench; readonly props: BenchProps }) {
+  const { best, fit, trip, course, predicted, needed } = bench;
+  const jumps = fit?.notes.some(({ key }) => key === "calibration.jumping") ?? false;
+  if (!best && !fit && !course)
+    return <Lacks>Give three steady runs, a trip with a track, or a timed course, and it says how far the speedometer is off and how sure that is.{predicted ? ` By wheel and pulses it should read ${offBy(predicted.nominal)}.` : ""}</Lacks>;
+  return (
+    <>
+      <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+        <Figure
+          label="Shown over true"
+          size="large"
+          value={best && !jumps ? fixed(best.factor.r, 3) : jumps ? "no one factor" : fit ? fixed(fit.r, 3) : null}
+          note={best && !jumps ? `${offBy(best.factor.r)}, ${BY[best.by]}` : jumps ? "see below" : "no interval under three runs"}
+          working={jumps && fit ? fitWorking(fit) : best?.by === "runs" && fit ? fitWorking(fit) : best ? factorWorking(best.by === "trip" ? "r = trip ÷ track; u = √((step ÷ √12 ÷ length)² + 0.3 %²)" : "r = shown ÷ (length ÷ time)", best.factor) : fit ? fitWorking(fit) : []}
+        />
+        <Figure
+          label="95 % interval"
+          size="large"
+          value={best && !jumps ? `${fixed(best.factor.low, 3)} – ${fixed(best.factor.high, 3)}` : null}
+          note={best && !jumps ? `±${plain((50 * (best.factor.high - best.factor.low)) / best.factor.r, 2)} %` : "needs runs that one factor explains"}
+          working={best?.by === "runs" && fit ? fitWorking(fit) : best ? factorWorking("±1.96 × u", best.factor) : []}
+        />
+        {predicted ? <Figure label="By wheel and pulses it should be" value={fixed(predicted.nominal, 3)} note={`${fixed(predicted.low, 3)} – ${fixed(predicted.high, 3)}`} working={["pulses true ÷ pulses set × circumference set ÷ rollout", `= ${fixed(predicted.nominal, 4)}`]} /> : null}
+        {fit && !jumps ? (
+          <Figure label="Runs worth riding in all" value={needed === null ? "over 60" : String(needed)} note={needed !== null && needed <= fit.runs ? "no more needed" : needed === null ? "one run says nothing of scatter" : `${needed - fit.runs} more`} working={["smallest n with t(0.975, n − 1) × s_rel ÷ √n within the wanted half-width"]} />
+        ) : null}
+        {course ? <Figure label="True speed on the course" value={speed(course.kmh, voiceOf(workings).unit, 2)} note={`±${plain(course.uncertaintyKmh, 2)} km/h${course.r === null ? "" : `, r ${fixed(course.r, 3)}`}`} working={["v = length ÷ time × 3.6", "u = v × √((tape ÷ length)² + (stopwatch ÷ time)²)"]} /> : null}
+        {trip && best?.by !== "trip" ? <Figure label="By the trip" value={fixed(trip.r, 3)} note={`${fixed(trip.low, 3)} – ${fixed(trip.high, 3)}`} working={factorWorking("r = trip ÷ track", trip)} /> : null}
+      </div>
+      {fit?.notes.map((note) => (
+        <FindingLine key={note.key} severity={note.key === "calibration.few-runs" || note.key === "calibration.narrow-range" ? "note" : "caution"}>
+          {calibrationNoteText(note)}
+        </FindingLine>
+      ))}
+      {bench.disagrees ? (
+        <FindingLine severity="caution">Measured and worked out do not meet. The pulse count, the wheel code’s millimetres or the rollout is not what it is taken for.</FindingLine>
+      ) : null}
+    </>
+  );
+}
+
+function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly toKmh: (shown: number) => number }) {
+  const { fit, runs } = bench;
+  const series = useMemo((): readonly Series[] => {
+    if (!fit) return [];
+    const most = Math.max(...runs.runs.map(({ trueKmh }) => trueKmh)) * 1.08;
+    return [
+      { name: "runs", colour: "--action", dots: true, points: runs.runs.map(({ trueKmh, shown }) => ({ x: trueKmh, y: toKmh(shown) })) },
+      { name: "one factor", colour: "--ink", points: [{ x: 0, y: 0 }, { x: most, y: most * fit.r }] },
+      { name: "true", colour: "--spoke", dashed: true, points: [{ x: 0, y: 0 }, { x: most, y: most }] },
+    ];
+  }, [fit, runs, toKmh]);
+  if (!fit) return null;
+  return (
+    <Part title="Runs and the factor through them">
+      <LineChart series={series} xTitle="true km/h" yTitle="shown, in km/h" label={`Runs, shown against true speed. One factor of ${fixed(fit.r, 3)} through them.`} />
+      <ChartTable>
+        <NumberTable caption="Runs" hideCaption headings={["Run", "True", "Shown", "Off the factor"]} rows={runs.runs.map((run, i) => ({ key: String(i), head: String(i + 1), cells: [`${plain(run.trueKmh)} km/h`, `${plain(toKmh(run.shown), 2)} km/h`, `${(fit.residualsKmh[i] ?? 0) < 0 ? "−" : "+"}${fixed(Math.abs(fit.residualsKmh[i] ?? 0), 2)} km/h`] }))} />
+      </ChartTable>
+    </Part>
+  );
+}
+
+/** Paired readings, a row each; kept as the text they are typed as. */
+function Runs({ job, change, unit }: BenchProps & { readonly unit: string }) {
+  const typed = job.intake.runs ?? "";
+  const { problems } = readRuns(typed);
+  const edit = (runs: (now: string) => string) => change((now) => ({ ...now, intake: { ...now.intake, runs: runs(now.intake.runs ?? "") } }));
+  return (
+    <>
+      <table className="w-full max-w-sm">
+        <thead className="text-left text-[0.82rem] text-quiet">
+          <tr>
+            <th scope="col" className="w-10 font-semibold">
+              Run
+            </th>
+            <th scope="col" className="font-semibold">
+              True, km/h
+            </th>
+            <th scope="col" className="font-semibold">
+              Shown, {unit}
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {runRows(typed).map((line, row) => {
+            const cells = runCells(line);
+            return (
+              <tr key={row}>
+                <th scope="row" className="py-0.5 text-left font-semibold">
+                  {row + 1}
+                </th>
+                {([0, 1] as const).map((column) => (
+                  <td
+                    key={column}
+                    className="py-0.5 pr-2"
+                    onPasteCapture={(event) => {
+                      const text = event.clipboardData.getData("text");
+                      if (!/\n|\t/.test(text)) return;
+                      event.preventDefault();
+                      edit((now) => withRunsPasted(now, row, text));
+                    }}
+                  >
+                    <KeptField hideLabel numeric label={`Run ${row + 1}, ${column === 0 ? "true" : "shown"}`} value={cells[column]} onKeep={(value) => edit((now) => withRunCell(now, row, column, value))} />
+                  </td>
+                ))}
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {problems
+        .filter(({ key }, i) => key === "list.not-a-pair" && i < 3)
+        .map((problem) => (
+          <p key={listProblemText(problem)} className="mt-1 text-[0.9rem] text-breach">
+            <span aria-hidden="true">▲ </span>
+            {listProblemText(problem)}
+          </p>
+        ))}
+    </>
+  );
 }

@@ -115,7 +115,7 @@ export function WheelBench(props: BenchProps) {
       {bench.sources.some(({ agrees }) => !agrees) ? <FindingLine severity="caution">Two sources cannot both be right. Roll it out once more: a missed turn and a wrong sidewall look just like this.</FindingLine> : null}
       {pickUp ? (
         <Part title="Which pick-up it is">
-          <Figure label="Pulses per wheel turn, worked back" value={fixed(pickUp.pulses, 1)} note={`±${fixed(pickUp.uncertainty, 1)}`} working={[`shown ÷ true × pulses set × rollout ÷ circumference set = ${fixed(pickUp.pulses, 2)}`, "The half-width adds GPS, the display’s step and the rollout."]} />
+          <Figure label="Pulses per wheel turn, worked back" value={plain(pickUp.pulses, 2)} note={`±${plain(pickUp.uncertainty, 2)}`} working={[`shown ÷ true × pulses set × rollout ÷ circumference set = ${fixed(pickUp.pulses, 2)}`, "The half-width adds GPS, the display’s step and the rollout."]} />
           <NumberTable
             caption="Held against what it could be"
             hideCaption

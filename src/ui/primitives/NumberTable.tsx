@@ -43,7 +43,7 @@ export function NumberTable({ caption, headings, rows, hideCaption }: NumberTabl
                       type="button"
                       aria-expanded={open === row.key}
                       onClick={() => setOpen(open === row.key ? null : row.key)}
-                      className="min-h-9 text-left underline decoration-rule decoration-dotted decoration-2 underline-offset-4 hover:decoration-ink"
+                      className="min-h-9 min-w-9 text-left underline decoration-rule decoration-dotted decoration-2 underline-offset-4 hover:decoration-ink"
                     >
                       {row.head}
                     </button>

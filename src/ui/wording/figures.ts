@@ -53,6 +53,7 @@ export const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
   overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
   levelKind: { label: "What a level limits", options: { current: "Current", duty: "Volts", speed: "Speed", torque: "Times the rider" } },
   shape: { label: "Shape of the ladder", options: { linear: "Equal steps", geometric: "Equal ratios", "equal-speed": "Equal speed steps", "equal-power": "Equal power steps", "by-hand": "By hand" } },
+  feelOn: { label: "Felt on", options: { flat: "The flat", hill: "A 5 % hill" } },
   levels: { label: "Levels" },
   firstPercent: { label: "Level 1" },
   topPercent: { label: "Top level" },

@@ -61,12 +61,15 @@ export function wattsWorking(watts: BatteryWatts, nominalV: number, currentA: nu
   ];
 }
 
+/** What air, rolling and hill ask of a bike, with its own figures. */
+export const loadWorking = ({ setup, road }: Ride, grade: number): string =>
+  `load = ½ × ${fixed(road.airKgM3, 3)} × ${plain(setup.body.cdaM2, 2)} × (v + ${plain(road.headwindKmh)} km/h)² + ${plain(setup.body.massKg, 0)} kg × 9.807 × (${plain(road.crr, 3)} + ${plain(100 * grade)} %)`;
+
 /** What holds a bike at a speed on a grade. */
 export function rideWorking(ride: Ride, point: RidePoint, grade: number): readonly string[] {
-  const { setup, road } = ride;
-  const kg = setup.body.massKg;
+  const { setup } = ride;
   return [
-    `load = ½ × ${fixed(road.airKgM3, 3)} × ${plain(setup.body.cdaM2, 2)} × (v + ${plain(road.headwindKmh)} km/h)² + ${plain(kg, 0)} kg × 9.807 × (${plain(road.crr, 3)} + ${plain(100 * grade)} %)`,
+    loadWorking(ride, grade),
     `rider ${plain(point.riderW, 0)} W and motor ${plain(point.motorW, 0)} W at the road balance it at ${fixed(point.speedKmh)} km/h`,
     `battery = motor ÷ its efficiency + ${plain(setup.standbyW)} W standby = ${plain(point.batteryW, 0)} W`,
     ...(point.whPerKm !== null ? [`${plain(point.batteryW, 0)} W ÷ ${fixed(point.speedKmh)} km/h = ${fixed(point.whPerKm)} Wh/km`] : []),

@@ -1,0 +1,138 @@
+/** Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the current. */
+import { CHEMISTRIES, restV } from "../battery/chemistry";
+import { allowedCurrent, batteryWatts, motorAmps, wireAmps, type AllowedCurrent, type BatteryWatts, type CurrentBound } from "../battery/current";
+import { barVoltages, cutOffOf, gaugeTable, packLoadedV, packMismatch, packOhm, packRestV, TYPICAL_SHARE, type CutOff, type GaugeRow, type Pack, type PackMismatch } from "../battery/gauge";
+import { linesOf, rawValues, settingsOf, decodeAll, contextOf, type DisplayProfile } from "../display";
+import type { ClassChoice } from "../law";
+import { motorAt, FULL_DRIVE } from "../ride";
+import { USUAL_EFFICIENCY } from "../ride/kit";
+import { appliedCurrentA, decoded, type Raws } from "./applied";
+import type { Bike } from "./bike";
+import { numberOr, readPack, type Figures, type PackReading } from "./figures";
+import type { Ride } from "./rideOf";
+
+export interface CurvePoint {
+  readonly charge: number;
+  readonly restV: number;
+  readonly loadedV: number;
+}
+
+export interface BatteryBench {
+  readonly reading: PackReading;
+  readonly pack: Pack;
+  readonly ohm: number;
+  readonly typicalA: number;
+  readonly limitA: number | null;
+  readonly curve: readonly CurvePoint[];
+  readonly barsV: readonly number[];
+  readonly cutOff: CutOff;
+  /** What the display is set for, V; null where no line says or nobody has read it. */
+  readonly setV: number | null;
+  /** What the gauge shows with the setting as it stands, where it is for another pack. */
+  readonly wrongGauge: readonly GaugeRow[] | null;
+  readonly rightGauge: readonly GaugeRow[];
+  readonly mismatches: readonly PackMismatch[];
+  readonly gaugeWorks: boolean;
+  readonly fullV: number;
+  readonly chargerV: number;
+}
+
+const CURVE_STEPS = 20;
+
+/** Step of the line that holds a setting in volts; half a volt where there is none. */
+function stepOf(profile: DisplayProfile | null, raws: Raws, setting: "cutOffV" | "bar1V"): number {
+  const line = profile ? linesOf(profile).find((each) => settingsOf(each).includes(setting)) : undefined;
+  if (!profile || !line) return 0.5;
+  const context = contextOf(profile, raws);
+  const values = rawValues(line.encoding).map((raw) => decodeAll(line, raw, context)[setting]).filter((value): value is number => typeof value === "number").sort((a, b) => a - b);
+  const [first, second] = values;
+  return first !== undefined && second !== undefined && second > first ? Number((second - first).toFixed(3)) : 0.5;
+}
+
+/** The same cells at another nominal: what a gauge set for it takes the pack for. */
+function packFor(pack: Pack, nominalV: number, bike: Bike, figures: Figures): Pack {
+  const { pack: other } = readPack({ ...bike, packV: nominalV, series: null, seriesSaid: false }, { ...figures, number: (key) => (key === "chargerV" ? null : figures.number(key)) });
+  return other ? { ...pack, series: other.series } : { ...pack, series: Math.round((pack.series * nominalV) / (bike.packV ?? nominalV)) };
+}
+
+/** Everything of the pack; null while its cells in series are not known. */
+export function batteryBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws): BatteryBench | null {
+  const reading = readPack(bike, figures);
+  const { pack } = reading;
+  if (!pack || bike.packV === null) return null;
+  const limitA = (profile ? appliedCurrentA(profile, raws, bike) : null) ?? bike.controllerA;
+  const typicalA = figures.number("typicalA") ?? (limitA ?? 10) * TYPICAL_SHARE;
+  const cutOff = cutOffOf(pack, limitA ?? 0, stepOf(profile, raws, "cutOffV"));
+  const setV = profile ? decoded(profile, raws, "nominalV") : null;
+  const bars = numberOr(figures, "bars", 5);
+  const other = setV !== null && setV !== bike.packV ? packFor(pack, setV, bike, figures) : null;
+  return {
+    reading,
+    pack,
+    ohm: packOhm(pack),
+    typicalA,
+    limitA,
+    curve: Array.from({ length: CURVE_STEPS + 1 }, (_, i) => {
+      const charge = i / CURVE_STEPS;
+      return { charge, restV: packRestV(pack, charge), loadedV: packLoadedV(pack, charge, typicalA) };
+    }),
+    barsV: barVoltages(pack, bars, typicalA, stepOf(profile, raws, "bar1V"), cutOff.advisedV),
+    cutOff,
+    setV,
+    wrongGauge: other ? gaugeTable(pack, other, bars, typicalA) : null,
+    rightGauge: gaugeTable(pack, pack, bars, typicalA),
+    mismatches: other && setV !== null ? packMismatch(pack, bike.packV, other, setV, limitA ?? 0) : packMismatch(pack, bike.packV, pack, bike.packV, limitA ?? 0),
+    gaugeWorks: CHEMISTRIES[pack.chemistry].gaugeWorks,
+    fullV: packRestV(pack, 1),
+    chargerV: pack.series * CHEMISTRIES[pack.chemistry].chargeV,
+  };
+}
+
+/** Volts per cell behind a pack figure, for its working. */
+export const cellV = (pack: Pack, charge: number): number => restV(pack.chemistry, charge);
+
+export interface CurrentBench {
+  readonly allowed: AllowedCurrent | null;
+  /** Parts nothing is known of. */
+  readonly unknown: readonly CurrentBound["part"][];
+  /** What the display lets through as it stands, A. */
+  readonly setA: number | null;
+  readonly watts: BatteryWatts | null;
+  readonly efficiency: number | null;
+  /** Most mechanical power the kit gives at its current limit, W, with the speed at which it does. */
+  readonly peak: { readonly mechanicalW: number; readonly kmh: number } | null;
+  /** Class limit on the motor's rating, W; null where it sets none. */
+  readonly classW: number | null;
+}
+
+/** Speeds at which the peak of mechanical power is looked for, km/h. */
+const PEAK_KMH = Array.from({ length: 60 }, (_, i) => i + 1);
+
+/** Which part bounds the current, and the watts that come of it. */
+export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws, choice: ClassChoice | null, ride: Ride | null): CurrentBench {
+  const { controllerA, bmsA, motorRatedW, motorKind, packV } = bike;
+  const efficiency = motorKind ? USUAL_EFFICIENCY[motorKind] : null;
+  const wire = figures.number("wireMm2");
+  const known: readonly (readonly [CurrentBound["part"], number | null])[] = [
+    ["controller", controllerA],
+    ["bms", bmsA],
+    ["motor", motorRatedW !== null && packV !== null && efficiency !== null ? motorAmps(motorRatedW, numberOr(figures, "overload", 1.75), efficiency, packV) : null],
+    ["connector", figures.number("connectorA")],
+    ["wire", wire === null ? null : wireAmps(wire)],
+  ];
+  const bounds = known.flatMap(([part, amps]): CurrentBound[] => (amps === null ? [] : [{ part, amps }]));
+  const allowed = allowedCurrent(bounds);
+  const setA = profile ? appliedCurrentA(profile, raws, bike) : null;
+  const { pack } = readPack(bike, figures);
+  const flowing = setA === null ? controllerA : controllerA === null ? setA : Math.min(setA, controllerA);
+  const peak = ride ? PEAK_KMH.map((kmh) => ({ kmh, mechanicalW: motorAt(ride.setup.kit, FULL_DRIVE, null, ride.setup.rider, kmh).mechanicalW })).reduce((best, each) => (each.mechanicalW > best.mechanicalW ? each : best)) : null;
+  return {
+    allowed,
+    unknown: known.flatMap(([part, amps]) => (amps === null ? [part] : [])),
+    setA,
+    watts: pack && packV !== null && flowing !== null ? batteryWatts(pack, packV, flowing) : null,
+    efficiency,
+    peak,
+    classW: choice?.rule.motor?.limitW ?? null,
+  };
+}

@@ -1,0 +1,115 @@
+"use client";
+import { useEffect, useMemo, useRef, useState } from "react";
+import type { Job } from "@/core/record";
+import type { Track } from "@/core/wheel/track";
+import { LineChart, type Series } from "@/ui/charts/LineChart";
+import { Button, Figure, FilePick, NumberTable } from "@/ui/primitives";
+import { duration, fixed, plain } from "@/ui/wording";
+import { trackProblemText } from "@/ui/wording/figures";
+import { cancelTrack, solveTrackFile } from "@/workers/clients";
+import type { TrackAnswer } from "@/workers/track.worker";
+import { Part } from "./Bench";
+import { ChartTable } from "./ChartTable";
+
+type State = { readonly kind: "idle" } | { readonly kind: "working"; readonly name: string; readonly share: number } | { readonly kind: "done"; readonly name: string; readonly answer: TrackAnswer };
+
+/** A GPX file dropped in: read and solved in a worker, shown without a map. Nothing of it is kept but its length. */
+export function TrackPart({ job, onLength }: { readonly job: Job; readonly onLength: (km: number) => void }) {
+  const [state, setState] = useState<State>({ kind: "idle" });
+  const [over, setOver] = useState(false);
+  const alive = useRef(true);
+  useEffect(() => {
+    alive.current = true;
+    return () => {
+      alive.current = false;
+      cancelTrack();
+    };
+  }, [job.id]);
+  const take = async (file: File) => {
+    setState({ kind: "working", name: file.name, share: 0 });
+    const answer = await solveTrackFile(file, (share) => alive.current && setState((now) => (now.kind === "working" ? { ...now, share } : now)));
+    if (!alive.current || !answer) return;
+    setState({ kind: "done", name: file.name, answer });
+    if (answer.ok) onLength(answer.track.lengthKm);
+  };
+  return (
+    <Part title="A recorded ride" hint="A GPX file. It is read here and stays here; only its length is kept with the job.">
+      <div
+        onDragOver={(event) => {
+          event.preventDefault();
+          setOver(true);
+        }}
+        onDragLeave={() => setOver(false)}
+        onDrop={(event) => {
+          event.preventDefault();
+          setOver(false);
+          const file = event.dataTransfer.files[0];
+          if (file) void take(file);
+        }}
+        className={`flex min-h-20 flex-wrap items-center gap-x-4 gap-y-2 rounded-md border-2 border-dashed px-4 py-3 ${over ? "border-action bg-select" : "border-rule"}`}
+      >
+        {state.kind === "working" ? (
+          <>
+            <progress aria-label={`Reading ${state.name}`} value={state.share} className="h-2 min-w-40 flex-1 accent-action" />
+            <span className="text-quiet">{plain(100 * state.share, 0)} %</span>
+            <Button
+              onClick={() => {
+                cancelTrack();
+                setState({ kind: "idle" });
+              }}
+            >
+              Stop
+            </Button>
+          </>
+        ) : (
+          <>
+            <FilePick label="GPX file" accept=".gpx,application/gpx+xml,text/xml,application/xml" onPick={(file) => void take(file)}>
+              Choose a GPX file
+            </FilePick>
+            <span className="text-quiet max-sm:hidden">or drop it here</span>
+          </>
+        )}
+      </div>
+      {state.kind === "done" && !state.answer.ok ? (
+        <p className="mt-2 text-[0.95rem] text-breach">
+          <span aria-hidden="true">▲ </span>
+          {state.name}: {trackProblemText(state.answer.problem)}
+        </p>
+      ) : null}
+      {state.kind === "done" && state.answer.ok ? <TrackFound track={state.answer.track} fixes={state.answer.fixes} name={state.name} /> : null}
+    </Part>
+  );
+}
+
+function TrackFound({ track, fixes, name }: { readonly track: Track; readonly fixes: number; readonly name: string }) {
+  const speed = useMemo((): readonly Series[] => [{ name: "speed", colour: "--action", points: track.points.map(({ timeS, speedKmh, breaks }) => ({ x: timeS / 60, y: breaks ? Number.NaN : speedKmh })) }], [track]);
+  const way = useMemo((): readonly Series[] => [{ name: "way", colour: "--action", points: track.points.map(({ eastM, northM, breaks }) => ({ x: eastM / 1000, y: breaks ? Number.NaN : northM / 1000 })) }], [track]);
+  return (
+    <div className="mt-3 flex flex-col gap-4">
+      <Figure
+        label={`Length of ${name}`}
+        size="large"
+        value={`${fixed(track.lengthKm, 3)} km`}
+        note={`${duration(track.movingS * 1000)} moving`}
+        working={[
+          `${fixes} fixes, geodesics on the WGS 84 ellipsoid between smoothed places`,
+          `scatter of a fix ±${fixed(track.noiseM, 1)} m: a constant-speed smoother takes it out`,
+          `${track.stops} stops, ${duration(track.stoppedS * 1000)} standing, left out`,
+          `${track.badFixes} bad fixes left out`,
+          `${track.gaps} gaps, ${plain(track.gapKm, 2)} km straight across them, counted in`,
+        ]}
+      />
+      <p className="text-[0.92rem] text-quiet">
+        {track.stops} stops · {track.badFixes} bad fixes · {track.gaps} gaps
+        {track.gapKm > 0 ? `, ${plain(track.gapKm, 2)} km across them by the shortest way: the true way may be longer` : ""}
+      </p>
+      <LineChart series={speed} xTitle="minutes" yTitle="km/h" label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`} />
+      <LineChart series={way} xTitle="km east of the start" yTitle="km north" label="The way ridden, seen from above" square />
+      {track.steady.length > 0 ? (
+        <ChartTable>
+          <NumberTable caption="Stretches of steady speed" headings={["From", "Lasting", "True speed"]} rows={track.steady.map((run) => ({ key: String(run.fromS), head: duration(run.fromS * 1000), cells: [duration(run.seconds * 1000), `${fixed(run.kmh, 1)} km/h`] }))} />
+        </ChartTable>
+      ) : null}
+    </div>
+  );
+}

@@ -6,7 +6,7 @@ import { chromium } from "@playwright/test";
 import { CHROMIUM, ensureBuild, environment, freePort, root, tool } from "./lib/ready.mjs";
 
 const BUDGET_KB = 230;
-const ROUTES = ["/", "/displays", "/displays/compare", ...["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"].map((stage) => `/job/demo-205/${stage}`)];
+const ROUTES = ["/", "/displays", "/displays/compare", "/tables", ...["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"].map((stage) => `/job/demo-205/${stage}`)];
 
 ensureBuild();
 const port = await freePort(4170);

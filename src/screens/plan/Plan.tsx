@@ -1,4 +1,5 @@
 "use client";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
 import type { SheetRow } from "@/core/setup";
@@ -11,6 +12,9 @@ import { outlookOf } from "../job/outlook";
 import { voiceOf } from "../job/voice";
 import { spokesOf } from "../rack/ticket";
 import { Because } from "./Because";
+
+/** Loaded when somebody asks what if. */
+const WhatIf = dynamic(() => import("./WhatIf").then((module) => module.WhatIf), { ssr: false });
 
 type Filter = "all" | "odd" | "findings";
 
@@ -25,6 +29,7 @@ export function Plan(props: StageProps) {
   const { job, workings, line, setLine } = props;
   const { sheet, counts } = workings;
   const [filter, setFilter] = useState<Filter>("all");
+  const [moving, setMoving] = useState(false);
   if (!job.profile || !sheet || !counts) return <NoDisplay job={job} />;
 
   const voice = voiceOf(workings);
@@ -71,8 +76,13 @@ export function Plan(props: StageProps) {
             ]}
             onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}
           />
+          <button type="button" aria-pressed={moving} onClick={() => setMoving(!moving)} className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}>
+            What if
+          </button>
         </div>
+        {moving ? <WhatIf {...props} sheet={sheet} /> : null}
         <table
+          hidden={moving}
           className="w-full border-collapse text-[0.95rem]"
           onKeyDown={(event) => {
             if (event.key !== "ArrowDown" && event.key !== "ArrowUp") return;
@@ -95,7 +105,7 @@ export function Plan(props: StageProps) {
             ))}
           </tbody>
         </table>
-        {rows.length === 0 ? <p className="py-6 text-quiet">No line stands out here.</p> : null}
+        {rows.length === 0 && !moving ? <p className="py-6 text-quiet">No line stands out here.</p> : null}
       </section>
 
       <div className="flex min-w-0 flex-col gap-4">

@@ -53,6 +53,9 @@ function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<Pale
         <Command.Item className={ITEM} onSelect={go(() => router.push("/displays/compare"))}>
           Two displays side by side
         </Command.Item>
+        <Command.Item className={ITEM} onSelect={go(() => router.push("/tables"))}>
+          Tables: wheel, volts, classes, start angle, units
+        </Command.Item>
         <Command.Item className={ITEM} onSelect={go(onHelp)}>
           Keys <kbd className="code">?</kbd>
         </Command.Item>
@@ -78,6 +81,11 @@ function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<Pale
             </Command.Item>
           )),
         )}
+        {jobs.map((job) => (
+          <Command.Item key={`${job.id}-numbers`} value={`${job.intake.nickname ?? "new bike"} ${job.number} numbers wheel speedometer battery current ladder ride ${job.id}`} className={ITEM} onSelect={go(() => router.push(`/job/${job.id}/numbers`))}>
+            <span>{job.intake.nickname || "New bike"} · Numbers</span>
+          </Command.Item>
+        ))}
         {jobs.flatMap((job) =>
           (job.profile?.lines ?? []).map((line) => (
             <Command.Item

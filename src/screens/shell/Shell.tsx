@@ -17,6 +17,7 @@ const ShortcutHelp = dynamic(() => import("./ShortcutHelp").then((module) => mod
 const PLACES = [
   { href: "/", label: "Rack", match: (path: string) => path === "/" || path.startsWith("/job") },
   { href: "/displays", label: "Displays", match: (path: string) => path.startsWith("/displays") },
+  { href: "/tables", label: "Tables", match: (path: string) => path.startsWith("/tables") },
 ] as const;
 
 /** The frame around every screen: where you are, where you can go, what is kept where. */

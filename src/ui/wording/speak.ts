@@ -14,6 +14,9 @@ export const fixed = (value: number, decimals = 1): string => value.toFixed(deci
 /** A speed in km/h, spoken in `unit`: "27.8 km/h". */
 export const speed = (kmh: number, unit: SpeedUnit, decimals = 1): string => `${plain(speedFromKmh(kmh, unit), decimals)} ${unitName(unit)}`;
 
+/** Several speeds in one unit, to whole ones: "15 18 20 km/h". */
+export const speedList = (kmhs: readonly number[], unit: SpeedUnit): string => `${kmhs.map((kmh) => plain(speedFromKmh(kmh, unit), 0)).join(" ")} ${unitName(unit)}`;
+
 /** A share off true as signed per cent, read low is negative: "−10.2 %". */
 export const offBy = (r: number): string => `${r < 1 ? "−" : "+"}${fixed(Math.abs(r - 1) * 100)} %`;
 

@@ -1,0 +1,5 @@
+import { Tables } from "@/screens/tables/Tables";
+
+export default function TablesPage() {
+  return <Tables />;
+}

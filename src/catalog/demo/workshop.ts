@@ -11,7 +11,7 @@ import { TARN } from "../displays/tarn";
 
 interface DemoBike {
   readonly number: number;
-  readonly intake: IntakeText;
+  readonly intake: IntakeText & Readonly<Record<string, string>>;
   readonly classId: string;
   readonly on: string;
   readonly profile: DisplayProfile | null;
@@ -23,7 +23,7 @@ interface DemoBike {
   readonly acknowledged?: string;
 }
 
-const FAT_TYRE: IntakeText = {
+const FAT_TYRE: DemoBike["intake"] = {
   nickname: "Snowplough",
   frame: "26 × 4 fat tyre",
   visit: "service",
@@ -41,6 +41,15 @@ const FAT_TYRE: IntakeText = {
   bmsA: "25",
   controllerA: "20",
   controllerV: "36/48",
+  // Figures of the benches: measured on the lane behind the shed.
+  sidewall: "26 x 4.0",
+  outerDiameterMm: "741",
+  oneTrueKmh: "20",
+  oneShown: "18.0",
+  runs: "12.1 10.9\n16.0 14.3\n20.2 18.2\n24.1 21.6\n22.0 19.9",
+  surface: "fat",
+  posture: "upright",
+  bikeKg: "19",
 };
 
 const BIKES: readonly DemoBike[] = [

@@ -37,6 +37,9 @@ export const toLower = ({ factor, offset }: UnitPair, upper: number): number => 
 /** The upper unit's figure for a lower one. */
 export const toUpper = ({ factor, offset }: UnitPair, lower: number): number => (lower - offset) / factor;
 
+/** The upper unit's figure at a place along the rule, 0 to 1, to a tenth; held at the ends. */
+export const upperAt = ({ from, to }: UnitPair, at: number): number => Number((from + Math.min(1, Math.max(0, at)) * (to - from)).toFixed(1));
+
 export interface Tick {
   readonly value: number;
   /** Place along the rule, 0 to 1. */

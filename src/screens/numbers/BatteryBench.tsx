@@ -4,7 +4,7 @@ import { batteryBench, cellV, type BatteryBench as BatteryNumbers } from "@/core
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { INTAKE_WORDS, count, fixed, plain } from "@/ui/wording";
-import { mismatchText } from "@/ui/wording/figures";
+import { mismatchText } from "@/ui/wording/benches";
 import { cutOffWorking, MEMORY, packWorking } from "@/ui/wording/workings";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";

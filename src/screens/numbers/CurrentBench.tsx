@@ -5,7 +5,7 @@ import { currentBench } from "@/core/setup/packBench";
 import { rideOf } from "@/core/setup/rideOf";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { count, plain } from "@/ui/wording";
-import { PART_WORDS } from "@/ui/wording/figures";
+import { PART_WORDS } from "@/ui/wording/benches";
 import { wattsWorking } from "@/ui/wording/workings";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";

@@ -5,7 +5,7 @@ import { rideOf, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { count, fixed, INTAKE_WORDS, plain } from "@/ui/wording";
-import { listProblemText } from "@/ui/wording/figures";
+import { listProblemText } from "@/ui/wording/benches";
 import { rideWorking } from "@/ui/wording/workings";
 import type { StageProps } from "../job/JobScreen";
 import { Bench, Lacks, Part } from "./Bench";

@@ -1,11 +1,12 @@
 "use client";
 import { useMemo } from "react";
-import { calibrationBench, shownUnitOf, type CalibrationBench } from "@/core/setup/wheelBench";
+import { calibrationBench, type CalibrationBench } from "@/core/setup/calibrationBench";
+import { shownUnitOf } from "@/core/setup/wheelBench";
 import { readRuns, runCells, runRows, withRunCell, withRunsPasted } from "@/core/setup/figures";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, Figure, FindingLine, KeptField, NumberTable } from "@/ui/primitives";
 import { count, fixed, offBy, plain, speed, unitName } from "@/ui/wording";
-import { calibrationNoteText, listProblemText } from "@/ui/wording/figures";
+import { calibrationNoteText, listProblemText } from "@/ui/wording/benches";
 import { factorWorking, fitWorking } from "@/ui/wording/workings";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";

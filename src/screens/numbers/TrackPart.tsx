@@ -5,7 +5,7 @@ import type { Track } from "@/core/wheel/track";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, Figure, FilePick, NumberTable } from "@/ui/primitives";
 import { duration, fixed, plain } from "@/ui/wording";
-import { trackProblemText } from "@/ui/wording/figures";
+import { trackProblemText } from "@/ui/wording/benches";
 import { cancelTrack, solveTrackFile } from "@/workers/clients";
 import type { TrackAnswer } from "@/workers/track.worker";
 import { Part } from "./Bench";

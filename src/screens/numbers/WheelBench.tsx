@@ -1,15 +1,18 @@
 "use client";
+import dynamic from "next/dynamic";
 import { useMemo } from "react";
 import { pickUpBench, shownUnitOf, wheelBench, type WheelChoice } from "@/core/setup/wheelBench";
-import { readSidewall } from "@/core/wheel/sidewall";
 import { Button, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { fixed, offBy, plain, speed, unitName } from "@/ui/wording";
-import { PICK_UP_WORDS, SOURCE_WORDS, sidewallProblemText } from "@/ui/wording/figures";
-import { wheelChoiceWorking } from "@/ui/wording/workings";
+import { PICK_UP_WORDS, SOURCE_WORDS } from "@/ui/wording/figures";
+import { wheelChoiceWorking } from "@/ui/wording/wheelWorking";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
 import type { BenchProps } from "./Numbers";
+
+/** Loaded when a sidewall is typed. */
+const Sidewall = dynamic(() => import("./Sidewall").then((module) => module.Sidewall), { ssr: false });
 
 const CHOICE_WORDS: Readonly<Record<WheelChoice["what"], string>> = { "as-found": "As it stands", "best-wheel": "Best wheel line", "best-pulses": "Best pulse line", "best-pair": "Best of both" };
 
@@ -39,7 +42,7 @@ export function WheelBench(props: BenchProps) {
         <>
           <Part title="The tyre" hint="Rollout, turns and tape stand on the intake; a measured rollout beats all of these.">
             <FigureFields {...props} keys={["sidewall", "outerDiameterMm"]} />
-            <Sidewall {...props} />
+            {figures.text("sidewall") === "" ? null : <Sidewall {...props} />}
           </Part>
           <Part title="The pick-up" hint="One steady reading tells which of these it is.">
             <FigureFields {...props} keys={["spokeMagnets", "motorPoles", "gearRatio", "oneTrueKmh", "oneTrueErrorKmh", "oneShown"]} units={{ oneShown: shown }} />
@@ -125,30 +128,5 @@ export function WheelBench(props: BenchProps) {
         </Part>
       ) : null}
     </Bench>
-  );
-}
-
-/** What the sidewall text means, and one press to take it. */
-function Sidewall({ job, change, figures, workings }: BenchProps) {
-  const typed = figures.text("sidewall");
-  if (typed === "") return null;
-  const reading = readSidewall(typed);
-  if (!reading.ok) return <p className="mt-2 text-[0.9rem] text-breach">{sidewallProblemText(reading.problem)}</p>;
-  const inUse = job.intake.tyre ?? "";
-  return (
-    <div className="mt-2 flex flex-wrap items-center gap-2 text-[0.95rem]">
-      <span>{reading.candidates.length > 1 ? "It can mean any of these:" : "That is"}</span>
-      {reading.candidates.map(({ tyre }) => {
-        const name = `${tyre.widthMm}-${tyre.beadSeatMm}`;
-        return name === inUse ? (
-          <strong key={name}>{name}, in use</strong>
-        ) : (
-          <Button key={name} onClick={() => change((now) => ({ ...now, intake: { ...now.intake, tyre: name } }))}>
-            {reading.candidates.length > 1 ? name : `Take ${name}`}
-          </Button>
-        );
-      })}
-      {workings.bike.rollout?.from === "measured" ? <span className="text-quiet">The measured rollout stays in use.</span> : null}
-    </div>
   );
 }

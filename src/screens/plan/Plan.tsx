@@ -62,10 +62,11 @@ export function Plan(props: StageProps) {
         </div>
       </section>
 
-      <section aria-label="Sheet" className="min-w-0">
+      <section aria-label="Sheet" className={`min-w-0 ${moving ? "lg:col-span-2" : ""}`}>
         <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
           <h2 className="sr-only">Sheet</h2>
-          <Choice
+          {moving ? <p className="text-quiet">Drag a line. The road answers at once.</p> : null}
+          {moving ? null : <Choice
             label="Show"
             hideLabel
             value={filter}
@@ -75,7 +76,7 @@ export function Plan(props: StageProps) {
               { value: "findings", label: "With findings" },
             ]}
             onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}
-          />
+          />}
           <button type="button" aria-pressed={moving} onClick={() => setMoving(!moving)} className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}>
             What if
           </button>
@@ -108,7 +109,7 @@ export function Plan(props: StageProps) {
         {rows.length === 0 && !moving ? <p className="py-6 text-quiet">No line stands out here.</p> : null}
       </section>
 
-      <div className="flex min-w-0 flex-col gap-4">
+      <div hidden={moving} className="flex min-w-0 flex-col gap-4 [&[hidden]]:hidden">
         {selected ? <Because key={selected.code} {...props} row={selected} sheet={sheet} voice={voice} /> : null}
         <Findings {...props} />
       </div>

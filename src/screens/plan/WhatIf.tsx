@@ -38,7 +38,8 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
     tell("Set by hand. Each line can go back to its proposal.", () => change(() => before));
   };
   return (
-    <div className="flex flex-col gap-5">
+    <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.45fr)]">
+      <div className="flex min-w-0 flex-col gap-4 lg:sticky lg:top-4 lg:col-start-2 lg:row-start-1 lg:self-start">
       <Outcomes found={found} target={target} whatIf={whatIf} moved={moved.size > 0} voice={voice} />
       {whatIf.missing.length > 0 ? <p className="text-[0.92rem] text-quiet">Levels and range need: {whatIf.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.</p> : null}
       {moved.size > 0 ? (
@@ -64,7 +65,8 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
       ) : (
         <p className="text-quiet">Move a line. Nothing is kept until you say so.</p>
       )}
-      <ul className="border-t border-rule">
+      </div>
+      <ul className="border-t border-rule lg:col-start-1 lg:row-start-1">
         {rows.map((each) => (
           <MovableLine
             key={each.row.code}
@@ -101,7 +103,7 @@ function MovableLine({ movable: { row, raws }, raw, target, meaning, onMove, onF
   const means = raw === null ? null : meaning(raw);
   const label = `${row.code} ${lineName(row.line)}`;
   return (
-    <li className="grid grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)_6.5rem] items-center gap-3 border-b border-rule">
+    <li className="grid grid-cols-[minmax(0,1fr)_minmax(0,0.9fr)_4.6rem] items-center gap-3 border-b border-rule text-[0.95rem]">
       <span className="leading-tight">
         <span className="font-bold">{row.code}</span> {lineName(row.line)}
       </span>
@@ -192,7 +194,7 @@ function Outcomes({ found, target, whatIf, moved, voice }: { readonly found: Out
         return {
           key: what,
           head: what,
-          cells: [<span key="a" className="text-quiet">{a}</span>, b, moved ? <span key="c" className={c === b ? "text-quiet" : "font-bold"}>{c}</span> : <span key="c" className="text-quiet">—</span>],
+          cells: [<span key="a" className="inline-block max-w-28 whitespace-normal text-quiet">{a}</span>, <span key="b" className="inline-block max-w-28 whitespace-normal">{b}</span>, moved ? <span key="c" className={`inline-block max-w-28 whitespace-normal ${c === b ? "text-quiet" : "font-bold"}`}>{c}</span> : <span key="c" className="text-quiet">—</span>],
           working: working(moved ? whatIf : target, voice),
         };
       })}

@@ -1,6 +1,6 @@
 "use client";
-import { useId, useState } from "react";
-import { ticks, toLower, toUpper, UNIT_PAIRS, type UnitPair } from "@/core/units/rule";
+import { useId, useState, type PointerEvent } from "react";
+import { ticks, toLower, toUpper, UNIT_PAIRS, upperAt, type UnitPair } from "@/core/units/rule";
 import { readNumbers } from "@/core/setup/figures";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain } from "@/ui/wording";
@@ -40,7 +40,14 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
   const shown = (side: "upper" | "lower") => (typed?.side === side ? typed.text : plain(side === "upper" ? upper : lower, 3));
   return (
     <>
-      <Scales pair={pair} upper={upper} />
+      <Scales
+        pair={pair}
+        upper={upper}
+        onMove={(next) => {
+          setTyped(null);
+          setUpper(next);
+        }}
+      />
       <div>
         <label htmlFor={slider} className="sr-only">
           Hairline, {pair.upper}
@@ -55,7 +62,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
           aria-valuetext={`${plain(upper, 1)} ${pair.upper}, ${plain(lower, 1)} ${pair.lower}`}
           onChange={(event) => {
             setTyped(null);
-            setUpper(Number(Number(event.target.value).toFixed(1)));
+            setUpper(upperAt(pair, (Number(event.target.value) - pair.from) / (pair.to - pair.from)));
           }}
           className="h-11 w-full accent-action"
         />
@@ -76,14 +83,21 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
 
 const WIDTH = 1000;
 const MARGIN = 24;
+/** Room for the names of the units. */
+const RIGHT = 74;
 
 /** Both scales one above the other, with the hairline through both. */
-function Scales({ pair, upper }: { readonly pair: UnitPair; readonly upper: number }) {
-  const x = (at: number) => MARGIN + at * (WIDTH - 2 * MARGIN);
+function Scales({ pair, upper, onMove }: { readonly pair: UnitPair; readonly upper: number; readonly onMove: (upper: number) => void }) {
+  const x = (at: number) => MARGIN + at * (WIDTH - MARGIN - RIGHT);
   const at = Math.min(1, Math.max(0, (upper - pair.from) / (pair.to - pair.from)));
+  const drag = (event: PointerEvent<SVGSVGElement>) => {
+    if (event.buttons === 0) return;
+    const { left, width } = event.currentTarget.getBoundingClientRect();
+    onMove(upperAt(pair, (((event.clientX - left) / width) * WIDTH - MARGIN) / (WIDTH - MARGIN - RIGHT)));
+  };
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Rule">
-      <svg viewBox={`0 0 ${WIDTH} 150`} className="w-full min-w-[560px]" role="img" aria-label={`${plain(upper, 2)} ${pair.upper} is ${plain(toLower(pair, upper), 2)} ${pair.lower}`}>
+      <svg onPointerDown={drag} onPointerMove={drag} viewBox={`0 0 ${WIDTH} 150`} className="w-full min-w-[560px] cursor-ew-resize touch-pan-y" role="img" aria-label={`${plain(upper, 2)} ${pair.upper} is ${plain(toLower(pair, upper), 2)} ${pair.lower}`}>
         <rect x="0" y="14" width={WIDTH} height="61" fill="var(--sheet)" />
         <rect x="0" y="75" width={WIDTH} height="61" fill="var(--select)" />
         <line x1="0" x2={WIDTH} y1="75" y2="75" stroke="var(--ink)" strokeWidth="1.5" />
@@ -102,7 +116,7 @@ function Scales({ pair, upper }: { readonly pair: UnitPair; readonly upper: numb
                 </g>
               );
             })}
-            <text x={WIDTH - 6} y={side === "upper" ? 30 : 131} textAnchor="end" stroke="none" fontSize="15" fontWeight="700">
+            <text x={WIDTH - 8} y={side === "upper" ? 50 : 110} textAnchor="end" stroke="none" fontSize="17" fontWeight="700">
               {pair[side]}
             </text>
           </g>

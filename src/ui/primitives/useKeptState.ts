@@ -1,15 +1,26 @@
 "use client";
-import { useState } from "react";
+import { useCallback, useSyncExternalStore } from "react";
 
-/** A small state that outlives a reload of the page, in this tab. Text only. */
+const listeners = new Set<() => void>();
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+/** A small state that outlives a reload of the page, in this tab. Text only. The server always sees the initial one. */
 export function useKeptState(key: string, initial: string): readonly [string, (value: string) => void] {
   const name = `odd-spoke.${key}`;
-  const [value, setValue] = useState(() => (typeof sessionStorage === "undefined" ? initial : (sessionStorage.getItem(name) ?? initial)));
-  return [
-    value,
-    (next) => {
+  const value = useSyncExternalStore(
+    subscribe,
+    () => sessionStorage.getItem(name) ?? initial,
+    () => initial,
+  );
+  const keep = useCallback(
+    (next: string) => {
       sessionStorage.setItem(name, next);
-      setValue(next);
+      listeners.forEach((listener) => listener());
     },
-  ] as const;
+    [name],
+  );
+  return [value, keep] as const;
 }

@@ -1,14 +1,7 @@
-/** Labels and hints of the figures behind the numbers, and what the benches say. Loaded with the benches. */
-import type { CalibrationNote } from "@/core/wheel/calibration";
-import type { GpxProblem } from "@/core/wheel/gpx";
+/** Labels and hints of the figures behind the numbers. Loaded with the benches. */
 import type { PickUpMeaning } from "@/core/wheel/pickUp";
-import type { SidewallProblem } from "@/core/wheel/sidewall";
 import type { RolloutSource } from "@/core/wheel/sources";
-import type { TrackProblem } from "@/core/wheel/track";
-import type { CurrentPart } from "@/core/battery/current";
-import type { PackMismatch } from "@/core/battery/gauge";
-import type { FigureKey, ListProblem } from "@/core/setup/figures";
-import { fixed, plain } from "./speak";
+import type { FigureKey } from "@/core/setup/figures";
 
 export interface FigureWords {
   readonly label: string;
@@ -97,63 +90,3 @@ export const PICK_UP_WORDS: Readonly<Record<PickUpMeaning, string>> = {
   "edges-geared": "Sensor edges × gear ratio",
   "wheel-sensor": "Wheel sensor inside the hub",
 };
-
-export const PART_WORDS: Readonly<Record<CurrentPart, string>> = { controller: "Controller", bms: "BMS", motor: "Motor", connector: "Connector", wire: "Wire" };
-
-/** One sentence for what a calibration noticed. */
-export function calibrationNoteText(note: CalibrationNote): string {
-  switch (note.key) {
-    case "calibration.few-runs":
-      return `Only ${note.runs} ${note.runs === 1 ? "run" : "runs"}. ${note.good} or more are worth trusting.`;
-    case "calibration.narrow-range":
-      return `The runs lie within ${plain(note.rangeKmh)} km/h. Spread them over ${note.goodKmh} km/h or more.`;
-    case "calibration.jumping":
-      return `One factor does not explain this: the runs scatter by ${fixed(note.scatterKmh)} km/h where ${fixed(note.expectedKmh)} would be usual. Look at the magnet and its gap first.`;
-    case "calibration.offset":
-      return `An offset, not a factor: it shows ${note.offsetKmh > 0 ? "+" : "−"}${fixed(Math.abs(note.offsetKmh))} km/h at every speed. Wheel and pulse lines cannot mend that.`;
-  }
-}
-
-/** What is wrong with a list as typed. */
-export function listProblemText(problem: ListProblem): string {
-  return problem.key === "list.not-a-pair" ? `Line ${problem.line}, “${problem.typed}”: give two speeds, true then shown, such as 20.1 22.3.` : `“${problem.typed}”: give numbers from ${problem.min} to ${problem.max}, parted by blanks.`;
-}
-
-/** Why a file or a track gives nothing. */
-export function trackProblemText(problem: GpxProblem | TrackProblem): string {
-  switch (problem.key) {
-    case "gpx.not-xml":
-      return `This is not a whole GPX file: ${problem.detail.replace(/^\d+:\d+:\s*/, "")}`;
-    case "gpx.no-track":
-      return "No track in this file. Export the recorded ride as GPX, with its track points.";
-    case "gpx.too-large":
-      return `The file is longer than ${plain(problem.most / 1e6, 0)} million characters. Cut it to one ride.`;
-    case "track.too-few-fixes":
-      return `Only ${problem.fixes} fixes. Ten at least, a kilometre better.`;
-    case "track.no-times":
-      return "The fixes carry no times. Record the ride with times, so that stops and bad fixes can be told.";
-    case "track.never-moved":
-      return "All fixes are of one place.";
-  }
-}
-
-/** What the sidewall text lacks. */
-export function sidewallProblemText(problem: SidewallProblem): string {
-  return problem.key === "sidewall.width-missing"
-    ? `The width is missing. The rim could be ${problem.beadSeatsMm.join(", ")} mm. Look for a marking such as 50-${problem.beadSeatsMm[0] ?? 622}.`
-    : "No tyre size in this. Type what stands on the sidewall, such as 40-622 or 28 x 1.60.";
-}
-
-/** What a wrongly set pack does. */
-export function mismatchText(mismatch: PackMismatch): string {
-  switch (mismatch.key) {
-    case "mismatch.gauge-always-full":
-      return `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge stays full until the pack is nearly empty.`;
-    case "mismatch.run-flat":
-      return `Where one line sets the cut-off too, it comes to ${plain(mismatch.setCutOffV)} V, under the ${plain(mismatch.leastV)} V these cells bear. The pack can be run flat and destroyed.`;
-    case "mismatch.early-cut":
-      return `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge reads empty, and it cuts out with ${plain(100 * mismatch.chargeLeft, 0)} % still in the pack.`;
-    case "mismatch.gauge-useless":
-      return "These cells hold nearly the same volts from 90 down to 20 %. A volt gauge says next to nothing in between.";
-  }
-}

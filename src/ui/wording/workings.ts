@@ -3,23 +3,10 @@ import type { BatteryWatts } from "@/core/battery/current";
 import type { CutOff, Pack } from "@/core/battery/gauge";
 import type { RidePoint } from "@/core/ride";
 import type { Ride } from "@/core/setup/rideOf";
-import type { WheelChoice } from "@/core/setup/wheelBench";
 import type { Calibration, FactorWithInterval } from "@/core/wheel/calibration";
-import { count, fixed, offBy, plain, speed } from "./speak";
-import type { SpeedUnit } from "@/core/units";
+import { count, fixed, plain } from "./speak";
 
 export const MEMORY = "From memory: check it against your own measurements.";
-
-/** How wheel and pulse lines come to their read-out error, and where the cap then bites. */
-export function wheelChoiceWorking(choice: WheelChoice, pulsesPerMm: { readonly pulses: number; readonly rolloutMm: number }, unit: SpeedUnit): readonly string[] {
-  const { circumferenceMm, pulses, r, capNow, capToSet } = choice;
-  return [
-    `r = (${plain(pulsesPerMm.pulses)} ÷ ${plain(pulses)}) × (${plain(circumferenceMm)} ÷ ${plain(pulsesPerMm.rolloutMm)}) = ${fixed(r, 4)}`,
-    `reads ${offBy(r)}`,
-    ...(capNow ? [`true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${plain(capNow.low, 1)} to ${plain(capNow.high, 1)} km/h)`] : []),
-    ...(capToSet ? [`cap to set: limit × least r, rounded down = ${capToSet.shown}`, `it then bites at ${speed(capToSet.trueKmh.nominal, unit, 2)}`] : []),
-  ];
-}
 
 /** One factor through the origin, with its interval. */
 export function fitWorking(fit: Calibration): readonly string[] {

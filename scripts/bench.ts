@@ -1,5 +1,5 @@
 /**
- * npm run bench: how long the planner takes on the shipped displays, and what its plans save against walking the leaflet
+ * npm run bench: how long the numbers take (pair search, ride sweep, GPX), how long the planner takes on the shipped displays, and what its plans save against walking the leaflet
  * (every line in order, single taps in the shorter direction, save, power cycle).
  */
 import { SHIPPED_DISPLAYS } from "../src/catalog/displays";
@@ -9,6 +9,41 @@ import { KEY_COSTS, planKeys, pressCount, walkTheLeaflet } from "../src/core/key
 import { randomRaws, randomTargets } from "../src/core/keys/testing";
 import { seeded } from "../src/core/units/seeded";
 import { foundLines, type Job } from "../src/core/record";
+import { GRADES, likelyHub, likelyMid, sweep, type Drive, type RideSetup } from "../src/core/ride";
+import { readGpx } from "../src/core/wheel/gpx";
+import { bestPair } from "../src/core/wheel/pairSearch";
+import { CLEAN, gpxText, makeRide } from "../src/core/wheel/testingTrack";
+import { solveTrack } from "../src/core/wheel/track";
+
+/** The middle of several runs of a work, ms. */
+function timed(work: () => void, runs = 5): number {
+  const times = Array.from({ length: runs }, () => {
+    const began = performance.now();
+    work();
+    return performance.now() - began;
+  });
+  return times.sort((a, b) => a - b)[Math.floor(runs / 2)] ?? Number.NaN;
+}
+
+/** Runs a stepwise work to its end. */
+function finish<Result>(work: Generator<number, Result>): Result {
+  let step = work.next();
+  while (!step.done) step = work.next();
+  return step.value;
+}
+
+// The numbers first: the planner takes a minute and more.
+const wheels = Array.from({ length: 2001 }, (_, i) => ({ code: 1000 + i, circumferenceMm: 1000 + i }));
+const pulses = Array.from({ length: 256 }, (_, i) => ({ code: i, count: i }));
+console.log(`Best pair of a 2,001-step wheel line and a 256-step pulse line: ${timed(() => void bestPair({ wheels, pulses, asFound: { wheel: null, pulse: null }, pulsesPerMm: 200 / 2231.7, physicalPulses: 200 })).toFixed(1)} ms`);
+const ride: RideSetup = { kit: { motor: likelyHub("geared-hub", 500, 48), pack: { openCircuitV: 50, resistanceOhm: 0.16 }, batteryA: 20, rolloutMm: 2155, ratedW: 500 }, body: { massKg: 104, cdaM2: 0.52 }, rider: { powerW: 100, cadenceRpm: 70 }, capKmh: 32, usableWh: 600, standbyW: 3 };
+const drives = Array.from({ length: 9 }, (_, i): Drive => ({ kind: "current", share: (i + 1) / 9 }));
+console.log(`Ride sweep of 9 levels × 13 grades × 2 setups: ${timed(() => void finish(sweep({ setups: [{ setup: ride, drives }, { setup: { ...ride, kit: { ...ride.kit, motor: likelyMid(250) } }, drives }], grades: GRADES, road: { headwindKmh: 0, crr: 0.008, airKgM3: 1.225 } }))).toFixed(0)} ms`);
+const longRide = gpxText(makeRide({ ...CLEAN, seconds: 36_000, whiteM: 1.5, driftM: 3, stopEveryS: 1800, seed: 9 }).fixes);
+const readMs = timed(() => void finish(readGpx(longRide)), 3);
+const fixes = finish(readGpx(longRide));
+const solveMs = timed(() => void (fixes.ok && finish(solveTrack(fixes.fixes))), 3);
+console.log(`Ten hours of GPX at one fix a second, ${(longRide.length / 1e6).toFixed(1)} MB: read ${readMs.toFixed(0)} ms, solved ${solveMs.toFixed(0)} ms`);
 
 const PAIRS = 500;
 /** Walking the leaflet is slow to simulate: fewer pairs of it. */

@@ -16,6 +16,9 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["prove", "/job/demo-205/prove"],
   ["hand over", "/job/demo-203/hand-over"],
   ["nothing there", "/job/no-such-job/plan"],
+  ...["wheel", "speedometer", "battery", "current", "ladder", "ride"].map((bench) => [`numbers, ${bench}`, `/job/demo-207/numbers?bench.demo-207=${bench}`] as const),
+  ["numbers, nearly nothing known", "/job/demo-210/numbers?bench.demo-210=ride"],
+  ...["wheel", "volts", "classes", "start", "rule"].map((part) => [`tables, ${part}`, `/tables?tables=${part}`] as const),
 ];
 
 /** A display described here, to have the workbench's parts to look at: the one with the longest words, cloned. */
@@ -26,13 +29,15 @@ async function workbenchScreens(page: Page): Promise<readonly (readonly [string,
   await expect(page.getByLabel("What you call it")).toBeVisible();
   const { pathname } = new URL(page.url());
   const id = pathname.split("/").at(-1) ?? "";
-  return ["leaflet", "keys", "lines", "files"].map((part) => [`workbench, ${part}`, `${pathname}?part=${part}#${id}`] as const);
+  return ["leaflet", "keys", "lines", "files"].map((part) => [`workbench, ${part}`, `${pathname}?workbench.${id}=${part}`] as const);
 }
 
+/** Opens a screen; what stands behind a "?" is kept state that chooses its part. */
 async function show(page: Page, path: string): Promise<void> {
-  const part = /\?part=(\w+)#(.+)$/.exec(path);
-  if (part) await page.evaluate(([name, id]) => sessionStorage.setItem(`odd-spoke.workbench.${id ?? ""}`, name ?? ""), [part[1], part[2]]);
-  await page.goto(part ? path.replace(/\?.*$/, "") : path);
+  const [route = path, part] = path.split("?");
+  const [name, value] = part?.split("=") ?? [];
+  if (name) await page.evaluate(([key, kept]) => sessionStorage.setItem(`odd-spoke.${key ?? ""}`, kept ?? ""), [name, value]);
+  await page.goto(route);
   await page.waitForLoadState("networkidle");
   await expect(page.getByRole("main").locator("h1, h2").first()).toBeAttached();
 }
@@ -47,6 +52,12 @@ for (const theme of ["light", "dark"] as const) {
       const { violations } = await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]).analyze();
       expect(violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`), `${name}, ${theme}`).toEqual([]);
     }
+    // The what-if in the sheet's place.
+    await show(page, "/job/demo-207/plan");
+    await page.getByRole("button", { name: "What if" }).click();
+    await expect(page.getByRole("slider").first()).toBeVisible();
+    const whatIf = await new AxeBuilder({ page }).analyze();
+    expect(whatIf.violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`), `what if, ${theme}`).toEqual([]);
     // Sheets that lie over a screen.
     await show(page, "/job/demo-206/program");
     for (const open of ["e", "?", "/"]) {

@@ -53,7 +53,7 @@ export function CurrentBench(props: BenchProps) {
       {allowed ? (
         <NumberTable
           caption="What each part bears"
-          headings={["Part", "Amps", ""]}
+          headings={["Part", "Amps", "Verdict"]}
           rows={allowed.bounds.map(({ part, amps }) => ({
             key: part,
             head: PART_WORDS[part],

@@ -23,7 +23,7 @@ export function netForceN({ kit, body, rider, capKmh }: RideSetup, drive: Drive,
 }
 
 /** Faster than any bicycle here goes, km/h: a steep descent is not looked at beyond it. */
-const FASTEST_KMH = 120;
+export const FASTEST_KMH = 120;
 /** Slowest speed at which a bike still stays upright and moving, km/h. */
 const SLOWEST_KMH = 0.5;
 const HALVINGS = 48;

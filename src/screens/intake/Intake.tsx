@@ -11,13 +11,16 @@ import { assistLimit } from "@/core/law";
 import { acceptedReadingProblem, swapDisplay } from "@/core/record";
 import { INTAKE_FIELDS, type IntakeKey } from "@/core/setup";
 import { ownDisplays } from "@/store";
-import { buttonClass, Caution, Choice, FindingLine, KeptField, useTell } from "@/ui/primitives";
-import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
+import { buttonClass, Caution, Choice, Figure, FindingLine, KeptField, useTell } from "@/ui/primitives";
+import { count, disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
 import { TypedField } from "../job/TypedField";
 import { voiceOf } from "../job/voice";
 
 const SwapDisplay = dynamic(() => import("./SwapDisplay").then((module) => module.SwapDisplay), { ssr: false });
+
+/** Loaded when something else than a designation stands in the tyre's field. */
+const Sidewall = dynamic(() => import("../numbers/Sidewall").then((module) => module.Sidewall), { ssr: false });
 
 const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
   { title: "The bike", keys: ["nickname", "frame", "visit", "rider", "complaint"] },
@@ -78,7 +81,12 @@ export function Intake({ job, workings, change }: StageProps) {
             <div className="grid gap-x-5 gap-y-4 sm:grid-cols-2">
               {keys.map((key) => {
                 const problem = intake.problems[key];
-                return <TypedField key={key} field={INTAKE_FIELDS[key]} words={INTAKE_WORDS[key]} value={job.intake[key] ?? ""} problem={problem ? fieldProblemText(problem) : null} long={key === "complaint"} onKeep={keep(key)} />;
+                return key === "tyre" && problem?.key === "tyre.not-a-designation" ? (
+                  <div key={key}>
+                    <TypedField field={INTAKE_FIELDS[key]} words={INTAKE_WORDS[key]} value={job.intake[key] ?? ""} problem={fieldProblemText(problem)} onKeep={keep(key)} />
+                    <Sidewall typed={problem.typed} job={job} change={change} workings={workings} />
+                  </div>
+                ) : <TypedField key={key} field={INTAKE_FIELDS[key]} words={INTAKE_WORDS[key]} value={job.intake[key] ?? ""} problem={problem ? fieldProblemText(problem) : null} long={key === "complaint"} onKeep={keep(key)} />;
               })}
             </div>
           </section>
@@ -139,26 +147,31 @@ function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
 function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
   const { bike, intake, choice, findings } = workings;
   const voice = voiceOf(workings);
-  const figures: readonly (readonly [string, string | null, string])[] = [
-    ["Rollout", bike.rollout ? `${plain(bike.rollout.mm, 0)} mm` : null, bike.rollout ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}` : "needs the tyre or a measured rollout"],
-    ["Full pack", bike.series ? `${plain(fullPackV(bike.series, bike.chemistry))} V` : null, bike.series ? `${bike.series} cells in series` : bike.packV ? "no usual series count for these volts" : "needs the pack’s volts"],
-    ["Label watts", bike.packV && bike.controllerA ? `${plain(labelWatts(bike.packV, bike.controllerA), 0)} W` : null, bike.packV && bike.controllerA ? "battery side, not the motor’s rating" : "needs pack volts and controller amps"],
-    ["Assist limit", choice?.rule.assist ? speed(assistLimit(choice)?.kmh ?? 0, choice.rule.speedUnit) : null, choice ? choice.rule.source : "needs the class"],
-  ];
+  const limit = choice ? assistLimit(choice) : null;
   return (
     <aside aria-label="What follows" className="self-start rounded-xl bg-sheet p-5 lg:sticky lg:top-4">
       <h2 className="mb-3 text-[1.25rem]">What follows</h2>
-      <dl className="flex flex-col gap-3">
-        {figures.map(([what, figure, from]) => (
-          <div key={what} className="border-t border-rule pt-2">
-            <dt className="text-[0.9rem] text-quiet">{what}</dt>
-            <dd>
-              <span className="font-head text-[1.6rem] leading-tight font-bold">{figure ?? "—"}</span>
-              <span className="block text-[0.85rem] text-quiet">{from}</span>
-            </dd>
-          </div>
-        ))}
-      </dl>
+      <div className="flex flex-col gap-3">
+        <Figure
+          label="Rollout"
+          value={bike.rollout ? `${plain(bike.rollout.mm, 0)} mm` : null}
+          note={bike.rollout ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}` : "needs the tyre or a measured rollout"}
+          working={bike.rollout ? [bike.rollout.from === "measured" ? `${job.intake.rolloutMm ?? ""} mm ÷ ${count(bike.rolloutTurns, "turn")}` : "from the designation by ISO 5775-1, rider on, ±1.5 %", "The wheel bench under Numbers holds it against other sources."] : []}
+        />
+        <Figure
+          label="Full pack"
+          value={bike.series ? `${plain(fullPackV(bike.series, bike.chemistry))} V` : null}
+          note={bike.series ? `${bike.series} cells in series` : bike.packV ? "no usual series count for these volts" : "needs the pack’s volts"}
+          working={bike.series ? [`${bike.series} × ${plain(fullPackV(1, bike.chemistry), 2)} V at rest`, bike.seriesSaid ? "cells in series as you said" : "cells in series as usual for these volts: common practice, no source"] : []}
+        />
+        <Figure
+          label="Label watts"
+          value={bike.packV && bike.controllerA ? `${plain(labelWatts(bike.packV, bike.controllerA), 0)} W` : null}
+          note={bike.packV && bike.controllerA ? "battery side, not the motor’s rating" : "needs pack volts and controller amps"}
+          working={[`${plain(bike.packV ?? 0)} V × ${plain(bike.controllerA ?? 0)} A`]}
+        />
+        <Figure label="Assist limit" value={choice && limit ? speed(limit.kmh, choice.rule.speedUnit) : null} note={choice ? (limit ? choice.rule.badge : "this class sets none") : "needs the class"} working={choice ? [`${choice.rule.source}, as known on ${choice.rule.knownOn}`, ...(limit?.strict ? ["assist ends before it, not at it"] : [])] : []} />
+      </div>
       <div className="mt-4 flex flex-col gap-2 border-t border-rule pt-3 text-[0.95rem]">
         {workings.notToBeRidden ? <Caution>Brand new: not to be ridden until it is programmed. Judged on the maker’s values until you write down what it shows.</Caution> : null}
         {intake.disagreement ? <FindingLine severity="caution">{disagreementText(intake.disagreement)}</FindingLine> : null}

@@ -4,10 +4,12 @@ import { ladderBench, startBench, type Ladder, type LadderBench as Ladders } fro
 import { rideOf, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { count, fixed, INTAKE_WORDS, plain } from "@/ui/wording";
+import { count, distance, fixed, INTAKE_WORDS, plain, speed, unitName } from "@/ui/wording";
 import { listProblemText } from "@/ui/wording/benches";
 import { rideWorking } from "@/ui/wording/workings";
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import type { StageProps } from "../job/JobScreen";
+import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
 import type { BenchProps } from "./Numbers";
@@ -39,7 +41,7 @@ export function LadderBench(props: BenchProps) {
         </>
       }
     >
-      {reading.ok && bench ? <Both bench={bench} ride={reading.ride} /> : <Lacks>Still to say: {reading.ok ? "" : reading.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Then every level’s speed and power is worked out.</Lacks>}
+      {reading.ok && bench ? <Both bench={bench} ride={reading.ride} unit={voiceOf(workings).unit} /> : <Lacks>Still to say: {reading.ok ? "" : reading.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Then every level’s speed and power is worked out.</Lacks>}
       <Start {...props} />
     </Bench>
   );
@@ -47,18 +49,18 @@ export function LadderBench(props: BenchProps) {
 
 const FROM = { display: "from the display’s lines", usual: "as such displays usually come", measured: "measured" } as const;
 
-function Both({ bench, ride }: { readonly bench: Ladders; readonly ride: Ride }) {
+function Both({ bench, ride, unit }: { readonly bench: Ladders; readonly ride: Ride; readonly unit: SpeedUnit }) {
   const { present, designed } = bench;
   const from = present.rows.some((row) => row.from === "measured") ? "measured" : (present.rows[1]?.from ?? "usual");
   const lines = useMemo((): readonly Series[] => {
-    const speeds = (ladder: Ladder, name: string, rest: Pick<Series, "colour" | "dashed" | "dash">, on: "flat" | "hill"): Series => ({ name, ...rest, points: ladder.rows.map((row) => ({ x: row.level, y: row[on].speedKmh })) });
+    const speeds = (ladder: Ladder, name: string, rest: Pick<Series, "colour" | "dashed" | "dash">, on: "flat" | "hill"): Series => ({ name, ...rest, points: ladder.rows.map((row) => ({ x: row.level, y: speedFromKmh(row[on].speedKmh, unit) })) });
     return [
       speeds(present, "as it is, flat", { colour: "--spoke", dashed: true }, "flat"),
       speeds(designed, "better ladder, flat", { colour: "--action" }, "flat"),
       speeds(present, "as it is, 5 %", { colour: "--spoke", dash: [2, 4] }, "hill"),
       speeds(designed, "better ladder, 5 %", { colour: "--action", dash: [10, 3, 2, 3] }, "hill"),
     ];
-  }, [present, designed]);
+  }, [present, designed, unit]);
   return (
     <>
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
@@ -70,18 +72,18 @@ function Both({ bench, ride }: { readonly bench: Ladders; readonly ride: Ride })
           Level {row.level} is really level {row.twinOf} again.
         </FindingLine>
       ))}
-      <LadderTable title="As it is" ladder={present} ride={ride} />
-      <LadderTable title="Better ladder" ladder={designed} ride={ride} />
+      <LadderTable title="As it is" ladder={present} ride={ride} unit={unit} />
+      <LadderTable title="Better ladder" ladder={designed} ride={ride} unit={unit} />
       {bench.toSet.length > 0 ? <p>To set: {bench.toSet.map(({ code, shows }) => `${code} ${shows}`).join(", ")}.</p> : <p className="text-quiet">This display has no line for each level’s share. The better ladder is a yardstick: change how many levels there are, or the kit.</p>}
       <Part title="Speed of each level">
-        <LineChart series={lines} wholeX xTitle="level" yTitle="km/h" label={`Steady speed of each level on the flat and on 5 %, as it is and with the better ladder, ${count(designed.rows.length - 1, "level")}`} />
+        <LineChart series={lines} wholeX xTitle="level" yTitle={unitName(unit)} label={`Steady speed of each level on the flat and on 5 %, as it is and with the better ladder, ${count(designed.rows.length - 1, "level")}`} />
       </Part>
       {ride.capUnknown ? <p className="text-[0.92rem] text-quiet">Where assist ends is not known on this display, so speeds are shown without a cap.</p> : null}
     </>
   );
 }
 
-function LadderTable({ title, ladder, ride }: { readonly title: string; readonly ladder: Ladder; readonly ride: Ride }) {
+function LadderTable({ title, ladder, ride, unit }: { readonly title: string; readonly ladder: Ladder; readonly ride: Ride; readonly unit: SpeedUnit }) {
   return (
     <NumberTable
       caption={title}
@@ -92,11 +94,11 @@ function LadderTable({ title, ladder, ride }: { readonly title: string; readonly
         quiet: row.twinOf !== null,
         cells: [
           row.level === 0 ? "—" : row.from === "measured" ? "measured" : `${plain(100 * row.share, 0)} %`,
-          `${fixed(row.flat.speedKmh)} km/h`,
+          speed(row.flat.speedKmh, unit),
           `${plain(row.flat.batteryW, 0)} W`,
-          `${fixed(row.hill.speedKmh)} km/h`,
+          speed(row.hill.speedKmh, unit),
           `${plain(row.hill.batteryW, 0)} W`,
-          row.level === 0 || row.flat.rangeKm === null ? "—" : `${plain(row.flat.rangeKm, 0)} km`,
+          row.level === 0 || row.flat.rangeKm === null ? "—" : distance(row.flat.rangeKm, unit),
           row.twinOf === null ? "" : `as ${row.twinOf}`,
         ],
         working: ["On the flat:", ...rideWorking(ride, row.flat, 0), "On 5 %:", ...rideWorking(ride, row.hill, 0.05)],

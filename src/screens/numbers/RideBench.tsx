@@ -1,14 +1,16 @@
 "use client";
 import { useMemo, useState } from "react";
 import { forceCurve } from "@/core/setup/rideCurves";
-import { GRADES, runsHot, topSpeedKmh, wheelOffGroundKmh, FULL_DRIVE, type SweepAsk } from "@/core/ride";
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
+import { FASTEST_KMH, GRADES, runsHot, topSpeedKmh, wheelOffGroundKmh, FULL_DRIVE, type SweepAsk } from "@/core/ride";
 import { rideOf, RIDE_FIGURES, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { nthLine } from "@/ui/charts/palette";
 import { Button, Choice, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { fixed, INTAKE_WORDS, plain } from "@/ui/wording";
+import { distance, fixed, INTAKE_WORDS, plain, speed, whPer } from "@/ui/wording";
 import { loadWorking, MEMORY, rideWorking } from "@/ui/wording/workings";
 import { cancelSweep } from "@/workers/clients";
+import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import { FigureFields } from "./FigureFields";
@@ -76,7 +78,7 @@ export function RideBench(props: BenchProps) {
               </span>
             ) : null}
           </div>
-          <RideNumbers ride={showing.ride} points={result?.[showing.at] ?? null} />
+          <RideNumbers ride={showing.ride} points={result?.[showing.at] ?? null} unit={voiceOf(workings).unit} />
         </>
       ) : (
         <Lacks>Still to say: {present.ok ? "" : present.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Nothing is guessed in their place.</Lacks>
@@ -87,7 +89,7 @@ export function RideBench(props: BenchProps) {
 
 const percent = (grade: number): string => `${grade < 0 ? "−" : ""}${plain(100 * Math.abs(grade), 0)} %`;
 
-function RideNumbers({ ride, points }: { readonly ride: Ride; readonly points: NonNullable<ReturnType<typeof useSweep>["result"]>[number] | null }) {
+function RideNumbers({ ride, points, unit }: { readonly ride: Ride; readonly unit: SpeedUnit; readonly points: NonNullable<ReturnType<typeof useSweep>["result"]>[number] | null }) {
   const { setup, road, levels } = ride;
   const [level, setLevel] = useState(String(levels.length - 1));
   const at = Math.min(Number(level), levels.length - 1);
@@ -106,9 +108,9 @@ function RideNumbers({ ride, points }: { readonly ride: Ride; readonly points: N
   const rangeLines = useMemo(
     (): readonly Series[] =>
       points
-        ? [["flat", 0], ["5 %", 0.05]].map(([name, grade], i): Series => ({ name: String(name), ...nthLine(i), points: points.slice(1).flatMap((row, j) => (row[GRADES.indexOf(Number(grade))]?.rangeKm != null ? [{ x: j + 1, y: row[GRADES.indexOf(Number(grade))]?.rangeKm ?? 0 }] : [])) }))
+        ? [["flat", 0], ["5 %", 0.05]].map(([name, grade], i): Series => ({ name: String(name), ...nthLine(i), points: points.slice(1).flatMap((row, j) => (row[GRADES.indexOf(Number(grade))]?.rangeKm != null ? [{ x: j + 1, y: speedFromKmh(row[GRADES.indexOf(Number(grade))]?.rangeKm ?? 0, unit) }] : [])) }))
         : [],
-    [points],
+    [points, unit],
   );
   const chosen = points?.[at];
   const capAbove = setup.capKmh !== null && top < setup.capKmh;
@@ -116,8 +118,8 @@ function RideNumbers({ ride, points }: { readonly ride: Ride; readonly points: N
   return (
     <>
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <Figure label="Top speed the kit reaches" size="large" value={`${fixed(top)} km/h`} note={setup.capKmh === null ? "nothing ends assist before" : capAbove ? "below the cap: the cap does nothing" : `the cap ends it at ${fixed(setup.capKmh)}`} working={[loadWorking(ride, 0), "full level and the rider’s power balance it there, no cap in the way", MEMORY]} />
-        <Figure label="Wheel off the ground" size="large" value={off === null ? null : `${fixed(off)} km/h`} note={off === null ? "a mid-drive spins to its cadence limit" : "full level, no cap"} working={setup.kit.motor.kind === "hub" ? [`(${fixed(setup.kit.pack.openCircuitV)} V − ${plain(setup.kit.motor.noLoadA, 2)} A × ${plain(1000 * (setup.kit.motor.resistanceOhm + setup.kit.pack.resistanceOhm), 0)} mΩ) × ${plain(setup.kit.motor.kvRpmPerV, 2)} rpm/V × rollout`, MEMORY] : []} />
+        <Figure label="Top speed the kit reaches" size="large" value={speed(top, unit)} note={setup.capKmh === null ? "nothing ends assist before" : capAbove ? "below the cap: the cap does nothing" : `the cap ends it at ${speed(setup.capKmh, unit)}`} working={[loadWorking(ride, 0), "full level and the rider’s power balance it there, no cap in the way", MEMORY]} />
+        <Figure label="Wheel off the ground" size="large" value={off === null ? null : speed(off, unit)} note={off === null ? "a mid-drive spins to its cadence limit" : "full level, no cap"} working={setup.kit.motor.kind === "hub" ? [`(${fixed(setup.kit.pack.openCircuitV)} V − ${plain(setup.kit.motor.noLoadA, 2)} A × ${plain(1000 * (setup.kit.motor.resistanceOhm + setup.kit.pack.resistanceOhm), 0)} mΩ) × ${plain(setup.kit.motor.kvRpmPerV, 2)} rpm/V × rollout`, MEMORY] : []} />
         <Figure label="All in all" value={`${plain(ride.massKg, 0)} kg`} note="rider, bike, kit, pack, load" working={[`kit ${plain(ride.motorKg)} kg and pack 3.5 kg from memory; the rest as said or guessed`]} />
         <Figure label="Charge that can be used" value={setup.usableWh === null ? null : `${plain(setup.usableWh, 0)} Wh`} note={setup.usableWh === null ? "needs the pack’s amp-hours" : `of ${plain(ride.nominalWh ?? 0, 0)} Wh on the label`} working={["0.90 of the label, and three quarters of that at 0 °C", MEMORY]} />
       </div>
@@ -131,13 +133,13 @@ function RideNumbers({ ride, points }: { readonly ride: Ride; readonly points: N
         <>
           <NumberTable
             caption="Every level on the flat"
-            headings={["Level", "Speed", "Motor", "Rider", "Battery", "Wh/km", "Range", "To 10 km/h"]}
+            headings={["Level", "Speed", "Motor", "Rider", "Battery", "Energy", "Range", "To 10 km/h"]}
             rows={points.map((row, i) => {
               const point = row[flat];
               return {
                 key: String(i),
                 head: String(i),
-                cells: point ? [`${fixed(point.speedKmh)} km/h`, `${plain(point.motorW, 0)} W`, `${plain(point.riderW, 0)} W`, `${plain(point.batteryW, 0)} W`, i === 0 ? "—" : fixed(point.whPerKm ?? 0), i === 0 || point.rangeKm === null ? "—" : `${plain(point.rangeKm, 0)} km`, point.startUp ? `${fixed(point.startUp.seconds)} s` : "never"] : [],
+                cells: point ? [speed(point.speedKmh, unit), `${plain(point.motorW, 0)} W`, `${plain(point.riderW, 0)} W`, `${plain(point.batteryW, 0)} W`, i === 0 || point.whPerKm === null ? "—" : whPer(point.whPerKm, unit), i === 0 || point.rangeKm === null ? "—" : distance(point.rangeKm, unit), point.startUp ? `${fixed(point.startUp.seconds)} s` : "never"] : [],
                 working: point ? rideWorking(ride, point, 0) : [],
               };
             })}
@@ -146,13 +148,13 @@ function RideNumbers({ ride, points }: { readonly ride: Ride; readonly points: N
           {chosen ? (
             <NumberTable
               caption={`Level ${at} on every grade`}
-              headings={["Grade", "Speed", "Motor", "Battery", "Wh/km", "Range", "Heat", "To 10 km/h"]}
+              headings={["Grade", "Speed", "Motor", "Battery", "Energy", "Range", "Heat", "To 10 km/h"]}
               rows={GRADES.map((grade, i) => {
                 const point = chosen[i];
                 return {
                   key: String(grade),
                   head: percent(grade),
-                  cells: point ? [point.speedKmh >= 120 ? "over 120" : point.speedKmh === 0 ? "stalls" : `${fixed(point.speedKmh)} km/h`, `${plain(point.motorW, 0)} W`, `${plain(point.batteryW, 0)} W`, point.whPerKm === null ? "—" : fixed(point.whPerKm), point.rangeKm === null ? "—" : `${plain(point.rangeKm, 0)} km`, `${plain(point.heatW, 0)} W${runsHot(setup, point) ? " ◆" : ""}`, point.startUp ? `${fixed(point.startUp.seconds)} s` : "never"] : [],
+                  cells: point ? [point.speedKmh >= FASTEST_KMH ? `over ${speed(FASTEST_KMH, unit, 0)}` : point.speedKmh === 0 ? "stalls" : speed(point.speedKmh, unit), `${plain(point.motorW, 0)} W`, `${plain(point.batteryW, 0)} W`, point.whPerKm === null || point.motorW < 1 ? "—" : whPer(point.whPerKm, unit), point.rangeKm === null ? "—" : distance(point.rangeKm, unit), `${plain(point.heatW, 0)} W${runsHot(setup, point) ? " ◆" : ""}`, point.startUp ? `${fixed(point.startUp.seconds)} s` : "never"] : [],
                   working: point ? rideWorking(ride, point, grade) : [],
                 };
               })}
@@ -163,7 +165,7 @@ function RideNumbers({ ride, points }: { readonly ride: Ride; readonly points: N
         <p className="text-quiet">Working it out…</p>
       )}
       <Part title="Thrust against drag">
-        <LineChart tall series={forceLines} xTitle="km/h" yTitle="N" label={`Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at ${fixed(top)} km/h without a cap.`} />
+        <LineChart tall series={forceLines} xTitle="km/h" yTitle="N" label={`Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at ${speed(top, unit)} without a cap.`} />
         <ChartTable>
           <NumberTable
             caption="Thrust and drag"
@@ -175,7 +177,7 @@ function RideNumbers({ ride, points }: { readonly ride: Ride; readonly points: N
       </Part>
       {rangeLines.some(({ points: p }) => p.length > 0) ? (
         <Part title="Range by level">
-          <LineChart series={rangeLines} wholeX xTitle="level" yTitle="km" label="Range of each level on the flat and on 5 %, the tables above have the figures" />
+          <LineChart series={rangeLines} wholeX xTitle="level" yTitle={unit === "mph" ? "mi" : "km"} label="Range of each level on the flat and on 5 %, the tables above have the figures" />
         </Part>
       ) : null}
     </>

@@ -1,7 +1,7 @@
 "use client";
 import { readSidewall, type SidewallProblem } from "@/core/wheel/sidewall";
 import { Button } from "@/ui/primitives";
-import type { BenchProps } from "./Numbers";
+import type { StageProps } from "../job/JobScreen";
 
 /** What the sidewall text lacks. */
 function sidewallProblemText(problem: SidewallProblem): string {
@@ -11,8 +11,7 @@ function sidewallProblemText(problem: SidewallProblem): string {
 }
 
 /** What the sidewall text means, and one press to take it. */
-export function Sidewall({ job, change, figures, workings }: BenchProps) {
-  const typed = figures.text("sidewall");
+export function Sidewall({ typed, job, change, workings }: Pick<StageProps, "job" | "change" | "workings"> & { readonly typed: string }) {
   const reading = readSidewall(typed);
   if (!reading.ok) return <p className="mt-2 text-[0.9rem] text-breach">{sidewallProblemText(reading.problem)}</p>;
   const inUse = job.intake.tyre ?? "";

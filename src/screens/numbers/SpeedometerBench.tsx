@@ -35,7 +35,7 @@ export function SpeedometerBench(props: BenchProps) {
               <FigureFields {...props} keys={["shownStep", "wantedPercent", "truncates"]} units={{ shownStep: unit }} />
             </div>
           </Part>
-          <TrackPart job={job} onLength={(km) => set({ trackKm: plain(km, 3) })} />
+          <TrackPart job={job} onLength={(km) => set({ trackKm: plain(km, 3) })} onSteady={(kmh) => change((now) => ({ ...now, intake: { ...now.intake, runs: withRunsPasted(now.intake.runs ?? "", Infinity, `${plain(kmh)} `) } }))} />
           <Part title="Trip against the track">
             <FigureFields {...props} keys={["tripShown", "tripStep", "trackKm"]} units={{ tripShown: unit === "mph" ? "mi" : "km", tripStep: unit === "mph" ? "mi" : "km" }} />
           </Part>

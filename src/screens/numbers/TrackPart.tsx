@@ -14,7 +14,7 @@ import { ChartTable } from "./ChartTable";
 type State = { readonly kind: "idle" } | { readonly kind: "working"; readonly name: string; readonly share: number } | { readonly kind: "done"; readonly name: string; readonly answer: TrackAnswer };
 
 /** A GPX file dropped in: read and solved in a worker, shown without a map. Nothing of it is kept but its length. */
-export function TrackPart({ job, onLength }: { readonly job: Job; readonly onLength: (km: number) => void }) {
+export function TrackPart({ job, onLength, onSteady }: { readonly job: Job; readonly onLength: (km: number) => void; readonly onSteady: (kmh: number) => void }) {
   const [state, setState] = useState<State>({ kind: "idle" });
   const [over, setOver] = useState(false);
   const alive = useRef(true);
@@ -76,12 +76,12 @@ export function TrackPart({ job, onLength }: { readonly job: Job; readonly onLen
           {state.name}: {trackProblemText(state.answer.problem)}
         </p>
       ) : null}
-      {state.kind === "done" && state.answer.ok ? <TrackFound track={state.answer.track} fixes={state.answer.fixes} name={state.name} /> : null}
+      {state.kind === "done" && state.answer.ok ? <TrackFound track={state.answer.track} fixes={state.answer.fixes} name={state.name} onSteady={onSteady} /> : null}
     </Part>
   );
 }
 
-function TrackFound({ track, fixes, name }: { readonly track: Track; readonly fixes: number; readonly name: string }) {
+function TrackFound({ track, fixes, name, onSteady }: { readonly track: Track; readonly fixes: number; readonly name: string; readonly onSteady: (kmh: number) => void }) {
   const speed = useMemo((): readonly Series[] => [{ name: "speed", colour: "--action", points: track.points.map(({ timeS, speedKmh, breaks }) => ({ x: timeS / 60, y: breaks ? Number.NaN : speedKmh })) }], [track]);
   const way = useMemo((): readonly Series[] => [{ name: "way", colour: "--action", points: track.points.map(({ eastM, northM, breaks }) => ({ x: eastM / 1000, y: breaks ? Number.NaN : northM / 1000 })) }], [track]);
   return (
@@ -104,11 +104,26 @@ function TrackFound({ track, fixes, name }: { readonly track: Track; readonly fi
         {track.gapKm > 0 ? `, ${plain(track.gapKm, 2)} km across them by the shortest way: the true way may be longer` : ""}
       </p>
       <LineChart series={speed} xTitle="minutes" yTitle="km/h" label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`} />
+      <ChartTable>
+        <NumberTable caption="Along the way" hideCaption headings={["Time", "Way", "Speed"]} rows={track.points.filter((_, i) => i % Math.ceil(track.points.length / 24) === 0).map((point, i) => ({ key: String(i), head: duration(point.timeS * 1000), cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`] }))} />
+      </ChartTable>
       <LineChart series={way} xTitle="km east of the start" yTitle="km north" label="The way ridden, seen from above" square />
       {track.steady.length > 0 ? (
-        <ChartTable>
-          <NumberTable caption="Stretches of steady speed" headings={["From", "Lasting", "True speed"]} rows={track.steady.map((run) => ({ key: String(run.fromS), head: duration(run.fromS * 1000), cells: [duration(run.seconds * 1000), `${fixed(run.kmh, 1)} km/h`] }))} />
-        </ChartTable>
+        <NumberTable
+          caption="Stretches of steady speed"
+          headings={["From", "Lasting", "True speed", "As a run"]}
+          rows={track.steady.map((run) => ({
+            key: String(run.fromS),
+            head: duration(run.fromS * 1000),
+            cells: [
+              duration(run.seconds * 1000),
+              `${fixed(run.kmh, 1)} km/h`,
+              <Button key="take" weight="quiet" onClick={() => onSteady(run.kmh)}>
+                Take it
+              </Button>,
+            ],
+          }))}
+        />
       ) : null}
     </div>
   );

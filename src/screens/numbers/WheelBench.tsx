@@ -42,7 +42,7 @@ export function WheelBench(props: BenchProps) {
         <>
           <Part title="The tyre" hint="Rollout, turns and tape stand on the intake; a measured rollout beats all of these.">
             <FigureFields {...props} keys={["sidewall", "outerDiameterMm"]} />
-            {figures.text("sidewall") === "" ? null : <Sidewall {...props} />}
+            {figures.text("sidewall") === "" ? null : <Sidewall {...props} typed={figures.text("sidewall")} />}
           </Part>
           <Part title="The pick-up" hint="One steady reading tells which of these it is.">
             <FigureFields {...props} keys={["spokeMagnets", "motorPoles", "gearRatio", "oneTrueKmh", "oneTrueErrorKmh", "oneShown"]} units={{ oneShown: shown }} />

@@ -5,7 +5,7 @@ import { readFigures } from "@/core/setup/figures";
 import { HILL_GRADE, movableRows, outcomeOf, withMoved, type Movable, type Outcome } from "@/core/setup/outcome";
 import type { Sheet } from "@/core/setup";
 import { Button, FindingLine, NumberTable, SignShape, useTell } from "@/ui/primitives";
-import { findingText, fixed, INTAKE_WORDS, lineName, offBy, plain, speed, speedList, valueMeaning, type Voice } from "@/ui/wording";
+import { distance, findingText, fixed, INTAKE_WORDS, lineName, offBy, plain, speed, speedList, valueMeaning, whPer, type Voice } from "@/ui/wording";
 import { loadWorking, MEMORY, rideWorking, wattsWorking } from "@/ui/wording/workings";
 import { voiceOf } from "../job/voice";
 import type { StageProps } from "../job/JobScreen";
@@ -156,7 +156,7 @@ interface OutcomeRow {
   readonly working: (outcome: Outcome, voice: Voice) => readonly string[];
 }
 
-const rangeOf = (km: number | null | undefined): string | null => (km === null || km === undefined ? null : `${plain(km, 0)} km`);
+const rangeOf = (km: number | null | undefined, unit: Voice["unit"]): string | null => (km === null || km === undefined ? null : distance(km, unit));
 const levelsWorking = ({ levels }: Outcome): readonly string[] => [...levels.slice(1).map(({ level, share, from, flat, hill }) => `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${fixed(flat.speedKmh)} km/h on the flat, ${fixed(hill.speedKmh)} on 5 %`), MEMORY];
 const topWorking = (outcome: Outcome, on: "flat" | "hill"): readonly string[] => {
   const top = outcome.levels.at(-1);
@@ -176,9 +176,9 @@ const OUTCOMES: readonly OutcomeRow[] = [
   { what: "Levels on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ flat }) => flat.speedKmh), unit) : null), working: levelsWorking },
   { what: "Levels on 5 %", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ hill }) => hill.speedKmh), unit) : null), working: levelsWorking },
   { what: "Levels that differ", of: ({ realLevels, levels }) => (realLevels === null ? null : `${realLevels} of ${levels.length - 1}`), working: () => ["alike: under 1.5 km/h and under 8 % of the largest battery power apart, on the flat and on 5 %"] },
-  { what: "Wh/km, top level on the flat", of: ({ levels }) => (levels.length > 1 ? fixed(levels.at(-1)?.flat.whPerKm ?? 0) : null), working: (outcome) => topWorking(outcome, "flat") },
-  { what: "Range, top level on the flat", of: ({ levels }) => rangeOf(levels.at(-1)?.flat.rangeKm), working: (outcome) => topWorking(outcome, "flat") },
-  { what: "Range, top level on 5 %", of: ({ levels }) => rangeOf(levels.at(-1)?.hill.rangeKm), working: (outcome) => topWorking(outcome, "hill") },
+  { what: "Energy, top level on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? whPer(levels.at(-1)?.flat.whPerKm ?? 0, unit) : null), working: (outcome) => topWorking(outcome, "flat") },
+  { what: "Range, top level on the flat", of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.flat.rangeKm, unit), working: (outcome) => topWorking(outcome, "flat") },
+  { what: "Range, top level on 5 %", of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.hill.rangeKm, unit), working: (outcome) => topWorking(outcome, "hill") },
   { what: "Top speed of the kit", of: ({ topKmh }, { unit }) => (topKmh === null ? null : speed(topKmh, unit)), working: ({ ride }) => (ride ? [loadWorking(ride, 0), "full level and the rider’s power balance it there, no cap in the way", MEMORY] : []) },
   { what: "Findings", of: ({ findings }) => String(findings.filter(({ severity }) => severity !== "note").length), working: ({ findings }, voice) => findings.filter(({ severity }) => severity !== "note").map(({ message }) => findingText(message, voice)) },
 ];

@@ -14,6 +14,12 @@ export const fixed = (value: number, decimals = 1): string => value.toFixed(deci
 /** A speed in km/h, spoken in `unit`: "27.8 km/h". */
 export const speed = (kmh: number, unit: SpeedUnit, decimals = 1): string => `${plain(speedFromKmh(kmh, unit), decimals)} ${unitName(unit)}`;
 
+/** A way in km, spoken in what goes with `unit`: "28 km", "17 mi". */
+export const distance = (km: number, unit: SpeedUnit, decimals = 0): string => `${plain(speedFromKmh(km, unit), decimals)} ${unit === "mph" ? "mi" : "km"}`;
+
+/** Energy over way, given per km, spoken per what goes with `unit`: "5.4 Wh/km". */
+export const whPer = (whPerKm: number, unit: SpeedUnit): string => `${fixed(whPerKm / speedFromKmh(1, unit))} Wh/${unit === "mph" ? "mi" : "km"}`;
+
 /** Several speeds in one unit, to whole ones: "15 18 20 km/h". */
 export const speedList = (kmhs: readonly number[], unit: SpeedUnit): string => `${kmhs.map((kmh) => plain(speedFromKmh(kmh, unit), 0)).join(" ")} ${unitName(unit)}`;
 

@@ -9,7 +9,8 @@ import { KEY_COSTS, planKeys, pressCount, walkTheLeaflet } from "../src/core/key
 import { randomRaws, randomTargets } from "../src/core/keys/testing";
 import { seeded } from "../src/core/units/seeded";
 import { foundLines, type Job } from "../src/core/record";
-import { GRADES, likelyHub, likelyMid, sweep, type Drive, type RideSetup } from "../src/core/ride";
+import { GRADES, likelyMid, sweep, type Drive } from "../src/core/ride";
+import { FLAT, SMALL_HUB } from "../src/core/ride/testingRide";
 import { readGpx } from "../src/core/wheel/gpx";
 import { bestPair } from "../src/core/wheel/pairSearch";
 import { CLEAN, gpxText, makeRide } from "../src/core/wheel/testingTrack";
@@ -36,9 +37,8 @@ function finish<Result>(work: Generator<number, Result>): Result {
 const wheels = Array.from({ length: 2001 }, (_, i) => ({ code: 1000 + i, circumferenceMm: 1000 + i }));
 const pulses = Array.from({ length: 256 }, (_, i) => ({ code: i, count: i }));
 console.log(`Best pair of a 2,001-step wheel line and a 256-step pulse line: ${timed(() => void bestPair({ wheels, pulses, asFound: { wheel: null, pulse: null }, pulsesPerMm: 200 / 2231.7, physicalPulses: 200 })).toFixed(1)} ms`);
-const ride: RideSetup = { kit: { motor: likelyHub("geared-hub", 500, 48), pack: { openCircuitV: 50, resistanceOhm: 0.16 }, batteryA: 20, rolloutMm: 2155, ratedW: 500 }, body: { massKg: 104, cdaM2: 0.52 }, rider: { powerW: 100, cadenceRpm: 70 }, capKmh: 32, usableWh: 600, standbyW: 3 };
 const drives = Array.from({ length: 9 }, (_, i): Drive => ({ kind: "current", share: (i + 1) / 9 }));
-console.log(`Ride sweep of 9 levels × 13 grades × 2 setups: ${timed(() => void finish(sweep({ setups: [{ setup: ride, drives }, { setup: { ...ride, kit: { ...ride.kit, motor: likelyMid(250) } }, drives }], grades: GRADES, road: { headwindKmh: 0, crr: 0.008, airKgM3: 1.225 } }))).toFixed(0)} ms`);
+console.log(`Ride sweep of 9 levels × 13 grades × 2 setups: ${timed(() => void finish(sweep({ setups: [{ setup: SMALL_HUB, drives }, { setup: { ...SMALL_HUB, kit: { ...SMALL_HUB.kit, motor: likelyMid(250) } }, drives }], grades: GRADES, road: FLAT }))).toFixed(0)} ms`);
 const longRide = gpxText(makeRide({ ...CLEAN, seconds: 36_000, whiteM: 1.5, driftM: 3, stopEveryS: 1800, seed: 9 }).fixes);
 const readMs = timed(() => void finish(readGpx(longRide)), 3);
 const fixes = finish(readGpx(longRide));

@@ -35,6 +35,17 @@ const describeOne = async (page: Page) => {
   await page.getByRole("radio", { name: "Leaflet" }).click();
 };
 
+const openBench = async (page: Page, bench: string) => {
+  await page.getByRole("navigation", { name: "Benches" }).getByRole("button", { name: bench }).click();
+  await page.waitForTimeout(1200);
+};
+
+const moveTheWheel = async (page: Page) => {
+  await page.getByRole("button", { name: "What if" }).click();
+  await page.getByRole("slider", { name: /^51 / }).focus();
+  await page.keyboard.press("ArrowLeft");
+};
+
 const SHOTS: readonly Shot[] = [
   { name: "rack", path: "/" },
   { name: "rack-dark", path: "/", theme: "dark" },
@@ -49,6 +60,11 @@ const SHOTS: readonly Shot[] = [
   { name: "displays", path: "/displays", before: async (page) => page.getByRole("button", { name: /^Windrow/ }).click() },
   { name: "workbench", path: "/displays", before: describeOne },
   { name: "compare", path: "/displays/compare" },
+  { name: "numbers-wheel", path: "/job/demo-207/numbers" },
+  { name: "numbers-speedometer", path: "/job/demo-207/numbers", before: async (page) => openBench(page, "Speedometer") },
+  { name: "numbers-ride-dark", path: "/job/demo-207/numbers", theme: "dark", before: async (page) => openBench(page, "Ride") },
+  { name: "what-if", path: "/job/demo-207/plan", before: moveTheWheel },
+  { name: "tables", path: "/tables", before: async (page) => page.getByRole("button", { name: "Unit rule" }).click() },
   { name: "swap-dark", path: "/job/demo-207/intake", theme: "dark", before: async (page) => page.getByRole("radio", { name: "Pinfold" }).click() },
 ];
 

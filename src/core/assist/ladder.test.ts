@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ANY_SHARE, equalFeelLadder, geometricLadder, holdShare, linearLadder, twins } from "./ladder";
+import { equalFeelLadder, geometricLadder, holdShare, linearLadder, twins } from "./ladder";
 import { pulsesForAngle, pulsesWithinAngle, startAngle } from "./start";
 
-const percent = (shares: readonly number[], most = 1) => shares.map((share) => Math.round(100 * holdShare(share, { ...ANY_SHARE, most })));
+const percent = (shares: readonly number[], most = 1) => shares.map((share) => Math.round(100 * holdShare(share, { least: 0.01, step: 0.01, most })));
 
 describe("ladders", () => {
   // Common practice, no source.

@@ -10,8 +10,6 @@ export interface ShareGrid {
   readonly step: number;
 }
 
-export const ANY_SHARE: ShareGrid = { least: 0.01, most: 1, step: 0.01 };
-
 /** A share as the line can hold it: rounded down, and never off either end. */
 export function holdShare(share: number, { least, most, step }: ShareGrid): number {
   const held = Math.floor(share / step + 1e-9) * step;
@@ -35,6 +33,18 @@ export const geometricLadder = ({ levels, first, top }: LadderWish): readonly nu
 
 const HALVINGS = 40;
 
+/** The least share, between two, at which a measure that grows with it reaches a value; the upper one where it never does. */
+export function shareReaching(measure: (share: number) => number, wanted: number, low: number, high: number): number {
+  let below = low;
+  let above = high;
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (below + above) / 2;
+    if (measure(middle) < wanted) below = middle;
+    else above = middle;
+  }
+  return above;
+}
+
 /**
  * Equal steps of what the rider feels: `measure` gives it for a share and must not fall with it (steady speed, or power).
  * Where the measure stops growing before the top share, the top level takes the least share that reaches all of it.
@@ -42,18 +52,8 @@ const HALVINGS = 40;
 export function equalFeelLadder({ levels, first, top }: LadderWish, measure: (share: number) => number): readonly number[] {
   const from = measure(first);
   const to = measure(top);
-  const reaching = (wanted: number): number => {
-    let low = first;
-    let high = top;
-    for (let i = 0; i < HALVINGS; i++) {
-      const middle = (low + high) / 2;
-      if (measure(middle) < wanted) low = middle;
-      else high = middle;
-    }
-    return high;
-  };
   const slack = (to - from) * 1e-4;
-  return Array.from({ length: levels }, (_, k) => (k === 0 && levels > 1 ? first : reaching(from + (to - from) * at(k, levels) - slack)));
+  return Array.from({ length: levels }, (_, k) => (k === 0 && levels > 1 ? first : shareReaching(measure, from + (to - from) * at(k, levels) - slack, first, top)));
 }
 
 /** What one level comes to, after the cap. */

@@ -2,6 +2,7 @@
  * From an assist ladder to what each level does to the kit, and from a measured speed back to the share that explains it:
  * a real kit may follow a firmware table, so what was measured overrides what the level's kind would give.
  */
+import { shareReaching } from "../assist";
 import type { Drive } from "./kit";
 import type { Road } from "./roadLoad";
 import { steadySpeedKmh, type RideSetup } from "./steady";
@@ -32,20 +33,6 @@ export function driveOf({ kind, topKmh, topTimesRider }: LadderKind, share: numb
     case "torque":
       return { kind, timesRider: topTimesRider * share };
   }
-}
-
-const HALVINGS = 40;
-
-/** The share at which a measure that grows with it reaches a value, between two shares. The upper one where it never does. */
-export function shareReaching(measure: (share: number) => number, wanted: number, low: number, high: number): number {
-  let below = low;
-  let above = high;
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (below + above) / 2;
-    if (measure(middle) < wanted) below = middle;
-    else above = middle;
-  }
-  return above;
 }
 
 /** A measured speed this near the speed without assist is no assist at all, km/h. */

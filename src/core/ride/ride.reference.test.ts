@@ -3,20 +3,13 @@ import newton from "newton-raphson-method";
 import ode45 from "ode45-cash-karp";
 import { describe, expect, it } from "vitest";
 import { FULL_DRIVE, kvFromOffGround, likelyHub, likelyMid, motorAt, packW, wheelOffGroundKmh, type Drive } from "./kit";
-import { airDensityKgM3, roadForces, roadLoadN, roadPowerW, WHEEL_INERTIA_KG, type Road } from "./roadLoad";
+import { airDensityKgM3, roadForces, roadLoadN, WHEEL_INERTIA_KG, type Road } from "./roadLoad";
 import { netForceN, startUp, steadySpeedKmh, type RideSetup } from "./steady";
+import { FLAT, SMALL_HUB } from "./testingRide";
 
-const FLAT: Road = { grade: 0, headwindKmh: 0, crr: 0.008, airKgM3: 1.225 };
 const HILL: Road = { ...FLAT, grade: 0.05 };
 
-const hub: RideSetup = {
-  kit: { motor: likelyHub("geared-hub", 250, 36), pack: { openCircuitV: 37.9, resistanceOhm: 0.125 }, batteryA: 15, rolloutMm: 2155, ratedW: 250 },
-  body: { massKg: 101, cdaM2: 0.52 },
-  rider: { powerW: 100, cadenceRpm: 70 },
-  capKmh: 25,
-  usableWh: 400,
-  standbyW: 3,
-};
+const hub = SMALL_HUB;
 const mid: RideSetup = { ...hub, kit: { ...hub.kit, motor: likelyMid(250) } };
 
 describe("road load", () => {
@@ -26,7 +19,7 @@ describe("road load", () => {
     expect(forces.airN).toBeCloseTo(15.36, 2);
     expect(forces.rollingN).toBeCloseTo(7.92, 2);
     expect(forces.hillN).toBe(0);
-    expect(roadPowerW(25, hub.body, FLAT)).toBeCloseTo(161.7, 1);
+    expect((roadLoadN(25, hub.body, FLAT) * 25) / 3.6).toBeCloseTo(161.7, 1);
   });
   // By hand: sin(atan 0.05) = 0.049938, so 101·9.80665·0.049938 = 49.46 N.
   it("a 5 % hill asks 49.46 N more", () => expect(roadForces(15, hub.body, HILL).hillN).toBeCloseTo(49.46, 2));

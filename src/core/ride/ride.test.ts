@@ -1,21 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { twins, twinsBySpeed } from "../assist";
-import { FULL_DRIVE, likelyHub, likelyMid } from "./kit";
-import { driveFromMeasured, driveOf, shareReaching, type LadderKind } from "./ladderDrives";
-import type { Road } from "./roadLoad";
+import { shareReaching, twins, twinsBySpeed } from "../assist";
+import { FULL_DRIVE, likelyMid } from "./kit";
+import { driveFromMeasured, driveOf, type LadderKind } from "./ladderDrives";
 import { ridePoint, runsHot, steadySpeedKmh, topSpeedKmh, type RideSetup } from "./steady";
+import { FLAT, SMALL_HUB } from "./testingRide";
 import { cellCount, GRADES, sweep } from "./sweep";
 
-const FLAT: Road = { grade: 0, headwindKmh: 0, crr: 0.008, airKgM3: 1.225 };
-const setup: RideSetup = {
-  kit: { motor: likelyHub("geared-hub", 250, 36), pack: { openCircuitV: 37.9, resistanceOhm: 0.125 }, batteryA: 15, rolloutMm: 2155, ratedW: 250 },
-  body: { massKg: 101, cdaM2: 0.52 },
-  rider: { powerW: 100, cadenceRpm: 70 },
-  capKmh: 25,
-  usableWh: 400,
-  standbyW: 3,
-};
+const setup = SMALL_HUB;
 const speedKit: LadderKind = { kind: "speed", topKmh: 25.8, topTimesRider: 3 };
 
 describe("what a ride comes to", () => {

@@ -62,6 +62,3 @@ export function roadLoadN(speedKmh: number, body: Body, road: Road): number {
   const { airN, rollingN, hillN } = roadForces(speedKmh, body, road);
   return airN + rollingN + hillN;
 }
-
-/** Power at the road to hold a speed, W. */
-export const roadPowerW = (speedKmh: number, body: Body, road: Road): number => (roadLoadN(speedKmh, body, road) * speedKmh) / KMH_PER_MPS;

@@ -5,11 +5,15 @@
 import { CELL_AH, CELL_OHM, SERIES_BY_NOMINAL, seriesFromCharger, type CellKind } from "../battery/chemistry";
 import { OVERLOAD } from "../battery/current";
 import type { Pack } from "../battery/gauge";
+import { USUAL_TOP_TIMES_RIDER } from "../ride";
 import { fieldProblem, toNumber, type Bike, type FieldProblem, type IntakeField } from "./bike";
 
 const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false) => ({ kind: "number" as const, unit, min, max, whole, guess });
 const option = (options: readonly string[], guess: string | null = null) => ({ kind: "option" as const, options, guess });
 const text = (longest: number) => ({ kind: "text" as const, longest });
+
+/** A stopwatch in the hand, two ends, s. From memory. */
+const STOPWATCH_S = 0.3;
 
 /** Every figure, by the bench it belongs to. */
 export const FIGURES = {
@@ -33,7 +37,7 @@ export const FIGURES = {
   courseM: number("m", 10, 5000),
   courseTapeM: number("m", 0, 50, 0.2),
   courseS: number("s", 1, 1000),
-  stopwatchS: number("s", 0, 10, 0.3),
+  stopwatchS: number("s", 0, 10, STOPWATCH_S),
   courseShown: number(null, 1, 200),
   // Battery
   chargerV: number("V", 12, 130),
@@ -48,6 +52,7 @@ export const FIGURES = {
   // Current
   connectorA: number("A", 5, 300),
   wireMm2: number("mm²", 0.5, 50),
+  wireGauge: number("AWG", 0, 24, null, true),
   overload: number("×", 1, 3, OVERLOAD.usual),
   // Ladder
   levelKind: option(["current", "duty", "speed", "torque"]),
@@ -62,7 +67,7 @@ export const FIGURES = {
   byHand: text(200),
   measuredSpeeds: text(200),
   topLevelKmh: number("km/h", 5, 80),
-  topTimesRider: number("×", 0.2, 10, 3),
+  topTimesRider: number("×", 0.2, 10, USUAL_TOP_TIMES_RIDER),
   startAngleDeg: number("°", 1, 720, 120),
   cadenceRpm: number("rpm", 20, 130, 70),
   // Ride

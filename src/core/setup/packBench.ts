@@ -1,6 +1,6 @@
 /** Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the current. */
 import { CHEMISTRIES, restV } from "../battery/chemistry";
-import { allowedCurrent, batteryWatts, motorAmps, wireAmps, type AllowedCurrent, type BatteryWatts, type CurrentBound } from "../battery/current";
+import { allowedCurrent, batteryWatts, gaugeAreaMm2, motorAmps, wireAmps, type AllowedCurrent, type BatteryWatts, type CurrentBound } from "../battery/current";
 import { barVoltages, cutOffOf, gaugeTable, packLoadedV, packMismatch, packOhm, packRestV, TYPICAL_SHARE, type CutOff, type GaugeRow, type Pack, type PackMismatch } from "../battery/gauge";
 import { linesOf, rawValues, settingsOf, decodeAll, contextOf, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
@@ -99,6 +99,8 @@ export interface CurrentBench {
   readonly setA: number | null;
   readonly watts: BatteryWatts | null;
   readonly efficiency: number | null;
+  /** Area of the battery wire, mm²; null where nobody says. */
+  readonly wireMm2: number | null;
   /** Most mechanical power the kit gives at its current limit, W, with the speed at which it does. */
   readonly peak: { readonly mechanicalW: number; readonly kmh: number } | null;
   /** Class limit on the motor's rating, W; null where it sets none. */
@@ -112,7 +114,8 @@ const PEAK_KMH = Array.from({ length: 60 }, (_, i) => i + 1);
 export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws, choice: ClassChoice | null, ride: Ride | null): CurrentBench {
   const { controllerA, bmsA, motorRatedW, motorKind, packV } = bike;
   const efficiency = motorKind ? USUAL_EFFICIENCY[motorKind] : null;
-  const wire = figures.number("wireMm2");
+  const gauge = figures.number("wireGauge");
+  const wire = figures.number("wireMm2") ?? (gauge === null ? null : gaugeAreaMm2(gauge));
   const known: readonly (readonly [CurrentBound["part"], number | null])[] = [
     ["controller", controllerA],
     ["bms", bmsA],
@@ -132,6 +135,7 @@ export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfi
     setA,
     watts: pack && packV !== null && flowing !== null ? batteryWatts(pack, packV, flowing) : null,
     efficiency,
+    wireMm2: wire,
     peak,
     classW: choice?.rule.motor?.limitW ?? null,
   };

@@ -3,7 +3,6 @@
  * out of the display's lines. What is missing is named, and nothing is worked out without it.
  */
 import { linearLadder } from "../assist";
-import { SETTING_OFF_RPM } from "../assist/start";
 import { packOhm, packRestV } from "../battery/gauge";
 import { usableShare } from "../battery/chemistry";
 import type { DisplayProfile, SettingKey } from "../display";
@@ -139,9 +138,6 @@ export function rideOf({ bike, figures, on, cap }: RideAsk): RideReading {
     ride: { setup, road, levels: levelsOf(shares, from, measured, kind, setup, road), kind, massKg, motorKg: kg, nominalWh, capUnknown: cap && cap.kind !== "true" && cap.kind !== "uncapped" ? cap.kind : null },
   };
 }
-
-/** Cadence at which a start is judged, rpm. */
-export const START_RPM = SETTING_OFF_RPM;
 
 /** Figures a bench shows that are of the ride and not of the intake. */
 export const RIDE_FIGURES: readonly FigureKey[] = ["riderKg", "bikeKg", "loadKg", "posture", "cdaM2", "surface", "crr", "riderW", "cadenceRpm", "headwindKmh", "altitudeM", "temperatureC", "chargePercent"];

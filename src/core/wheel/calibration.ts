@@ -137,9 +137,6 @@ export function factorFromTrip(tripKm: number, tripStepKm: number, trackKm: numb
   return { r, low: r * (1 - 1.96 * relative), high: r * (1 + 1.96 * relative) };
 }
 
-/** A stopwatch in the hand, two ends, s. From memory. */
-export const STOPWATCH_S = 0.3;
-
 export interface Course {
   readonly lengthM: number;
   readonly tapeErrorM: number;

@@ -1,11 +1,12 @@
 "use client";
 import { useMemo } from "react";
+import { AMPS_PER_MM2 } from "@/core/battery/current";
 import { currentSense } from "@/core/setup/ladderBench";
 import { currentBench } from "@/core/setup/packBench";
 import { rideOf } from "@/core/setup/rideOf";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { count, plain } from "@/ui/wording";
-import { PART_WORDS } from "@/ui/wording/benches";
+import { PART_WORDS, partInSentence } from "@/ui/wording/benches";
 import { wattsWorking } from "@/ui/wording/workings";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
@@ -25,7 +26,7 @@ export function CurrentBench(props: BenchProps) {
       known={
         <>
           <Part title="The parts" hint="Controller, BMS and rating stand on the intake.">
-            <FigureFields {...props} keys={["connectorA", "wireMm2", "overload"]} />
+            <FigureFields {...props} keys={["connectorA", "overload", "wireMm2", "wireGauge"]} />
           </Part>
           <Caution>Raising current heats controller, wires and connectors. The line only limits; it never lifts what the hardware gives.</Caution>
         </>
@@ -36,7 +37,7 @@ export function CurrentBench(props: BenchProps) {
           label="Battery amps allowed"
           size="large"
           value={allowed ? `${plain(allowed.allowedA)} A` : null}
-          note={allowed ? `the ${PART_WORDS[allowed.by].toLowerCase() === "bms" ? "BMS" : PART_WORDS[allowed.by].toLowerCase()} sets it` : "needs one part’s rating"}
+          note={allowed ? `the ${partInSentence(allowed.by)} sets it` : "needs one part’s rating"}
           working={allowed ? [`min(${allowed.bounds.map(({ part, amps }) => `${PART_WORDS[part]} ${plain(amps)}`).join(", ")}) = ${plain(allowed.allowedA)} A`] : []}
         />
         <Figure label="The display lets through" size="large" value={setA === null ? null : `${plain(setA)} A`} note={setA === null ? (profile ? "no current line, or not read" : "no display yet") : allowed && setA > allowed.allowedA ? "more than the parts bear" : "within the parts"} working={sense && "line" in sense ? [`line ${sense.line.code}`] : []} />
@@ -45,6 +46,11 @@ export function CurrentBench(props: BenchProps) {
         <Figure label="At the wheel, at most" value={peak ? `${plain(peak.mechanicalW, 0)} W` : null} note={peak ? `at ${plain(peak.kmh)} km/h` : "needs motor, pack and controller"} working={["largest of force × speed over all speeds, full level, no cap", "Machine figures from memory."]} />
         <Figure label="Rating against the class" value={bike.motorRatedW === null ? null : `${plain(bike.motorRatedW, 0)} W`} note={choice ? (classW === null ? `${choice.rule.name} sets none` : `${choice.rule.name} says ${plain(classW, 0)} W`) : "no class chosen"} working={["The rating is what the motor bears for long, from its plate.", "Battery watts and peak watts are something else and may be several times as much."]} />
       </div>
+      {allowed && setA !== null && setA > allowed.allowedA ? (
+        <FindingLine severity="caution">
+          The display lets {plain(setA)} A through; the {partInSentence(allowed.by)} bears {plain(allowed.allowedA)} A{allowed.by === "motor" ? " for the time of a hill" : ""}. The plan counts controller and BMS only: lower the line by hand there if this part is the weak one.
+        </FindingLine>
+      ) : null}
       {watts && bike.motorRatedW !== null && watts.fullW > bike.motorRatedW ? (
         <FindingLine severity="note">
           {plain(watts.fullW, 0)} W from the battery and a rating of {plain(bike.motorRatedW, 0)} W do not contradict each other: a motor may draw more for minutes than it bears for long. {choice?.rule.motor?.basis === "continuous-rated" ? `${choice.rule.name} counts the continuous rating.` : choice ? `${choice.rule.name} does not say which watts it counts.` : ""}
@@ -62,14 +68,14 @@ export function CurrentBench(props: BenchProps) {
               part === "motor"
                 ? [`${plain(bike.motorRatedW ?? 0, 0)} W × ${plain(figures.number("overload") ?? 1.75, 2)} ÷ ${plain(bench.efficiency ?? 0, 2)} ÷ ${plain(bike.packV ?? 0)} V = ${plain(amps)} A`, "Electrical input a rating permits; not rated watts over volts."]
                 : part === "wire"
-                  ? [`${plain(figures.number("wireMm2") ?? 0, 2)} mm² × 12 A/mm² = ${plain(amps)} A`, "In free air, from memory. Local wiring codes go first."]
+                  ? [`${plain(bench.wireMm2 ?? 0, 2)} mm² × ${AMPS_PER_MM2} A/mm² = ${plain(amps)} A`, "In free air, from memory. Local wiring codes go first."]
                   : [`${plain(amps)} A, as said`],
           }))}
         />
       ) : (
         <Lacks>Give the controller’s amps on the intake to begin with.</Lacks>
       )}
-      {bench.unknown.length > 0 ? <p className="text-[0.92rem] text-quiet">Not known, and so not counted: {bench.unknown.map((part) => (part === "bms" ? "BMS" : PART_WORDS[part].toLowerCase())).join(", ")}.</p> : null}
+      {bench.unknown.length > 0 ? <p className="text-[0.92rem] text-quiet">Not known, and so not counted: {bench.unknown.map(partInSentence).join(", ")}.</p> : null}
       {sense ? <Sense sense={sense} /> : null}
     </Bench>
   );

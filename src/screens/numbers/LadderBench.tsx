@@ -1,5 +1,7 @@
 "use client";
 import { useMemo } from "react";
+import { TWIN, twinsBySpeed } from "@/core/assist";
+import { readNumbers } from "@/core/setup/figures";
 import { ladderBench, startBench, type Ladder, type LadderBench as Ladders } from "@/core/setup/ladderBench";
 import { rideOf, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
@@ -42,8 +44,26 @@ export function LadderBench(props: BenchProps) {
       }
     >
       {reading.ok && bench ? <Both bench={bench} ride={reading.ride} unit={voiceOf(workings).unit} /> : <Lacks>Still to say: {reading.ok ? "" : reading.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Then every level’s speed and power is worked out.</Lacks>}
+      {reading.ok ? null : <MeasuredAlone figures={figures} />}
       <Start {...props} />
     </Bench>
+  );
+}
+
+/** Twins among measured speeds, where nothing else of the kit is known. */
+function MeasuredAlone({ figures }: Pick<BenchProps, "figures">) {
+  const { values } = readNumbers(figures.text("measuredSpeeds"), 1, 150);
+  if (values.length < 2) return null;
+  const found = twinsBySpeed(values);
+  return (
+    <Part title="By the measured speeds alone">
+      {found.length === 0 ? <p>All {values.length} levels differ by {plain(TWIN.speedKmh)} km/h or more.</p> : null}
+      {found.map(({ level, sameAs }) => (
+        <FindingLine key={level} severity="caution">
+          Level {level + 1} is really level {sameAs + 1} again.
+        </FindingLine>
+      ))}
+    </Part>
   );
 }
 

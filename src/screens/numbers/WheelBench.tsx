@@ -68,7 +68,7 @@ export function WheelBench(props: BenchProps) {
           label="It reads now"
           size="large"
           value={now ? offBy(now.r) : null}
-          note={now ? (now.r < 1 ? "low: the unsafe side" : "high: the safe side") : bench.lacks ? LACKS[bench.lacks] : "needs the lines as found"}
+          note={now ? (now.r < 1 ? "low: the unsafe side" : "high: the safe side") : "needs display, rollout and the lines as found"}
           working={now && bike.rollout ? wheelChoiceWorking(now, { pulses: bike.pulsesPerTurn, rolloutMm: bike.rollout.mm }, voice.unit) : []}
         />
       </div>

@@ -7,6 +7,9 @@ import type { GpxProblem } from "@/core/wheel/gpx";
 import type { TrackProblem } from "@/core/wheel/track";
 import { fixed, plain } from "./speak";
 
+/** The part as it stands within a sentence. */
+export const partInSentence = (part: CurrentPart): string => (part === "bms" ? "BMS" : PART_WORDS[part].toLowerCase());
+
 export const PART_WORDS: Readonly<Record<CurrentPart, string>> = { controller: "Controller", bms: "BMS", motor: "Motor", connector: "Connector", wire: "Wire" };
 
 /** One sentence for what a calibration noticed. */

@@ -43,6 +43,7 @@ export const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
   chargePercent: { label: "Charge while riding" },
   connectorA: { label: "Connector bears", hint: "From its data sheet, for long." },
   wireMm2: { label: "Thinnest battery wire" },
+  wireGauge: { label: "Or by its gauge", hint: "American wire gauge, as printed on it." },
   overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
   levelKind: { label: "What a level limits", options: { current: "Current", duty: "Volts", speed: "Speed", torque: "Times the rider" } },
   shape: { label: "Shape of the ladder", options: { linear: "Equal steps", geometric: "Equal ratios", "equal-speed": "Equal speed steps", "equal-power": "Equal power steps", "by-hand": "By hand" } },

@@ -39,10 +39,13 @@ export const AGED_FACTOR = 2;
 /** By how much cold raises resistance: once at 20 °C and above, twice at 0 °C, in a straight line and on below. */
 export const coldFactor = (temperatureC: number): number => 1 + Math.max(0, 20 - temperatureC) / 20;
 
-/** Share of the label's watt-hours that can be used: 0.90, and three quarters of that at 0 °C. From memory. */
-export function usableShare(temperatureC: number): number {
+/** Share of the label's watt-hours that can be used, warm. From memory. */
+export const USABLE_WARM = 0.9;
+
+/** Share of the label's watt-hours that can be used at a temperature: three quarters of the warm share at 0 °C. From memory. */
+export function usableShare(temperatureC: number, warm = USABLE_WARM): number {
   const cold = Math.min(1, Math.max(0, (20 - temperatureC) / 20));
-  return 0.9 * (1 - 0.25 * cold);
+  return warm * (1 - 0.25 * cold);
 }
 
 /** Resting volts per cell at a charge of 0 to 1, straight between the points known. */

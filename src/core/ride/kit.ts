@@ -47,11 +47,12 @@ export interface Kit {
 
 export interface Rider {
   readonly powerW: number;
-  readonly cadenceRpm: number;
+  /** Chain and gears between crank and wheel; a hub motor never pays them, a mid-drive does. */
+  readonly chainEfficiency: number;
 }
 
-/** Chain and gears between rider and wheel. From memory. */
-export const CHAIN_EFFICIENCY = 0.95;
+/** Chain and gears where nobody says. From memory. */
+export const USUAL_CHAIN_EFFICIENCY = 0.95;
 
 /** Below this the rider's push no longer grows: nobody puts full power down at standstill, km/h. From memory. */
 export const RIDER_FULL_FROM_KMH = 5;
@@ -141,7 +142,7 @@ function midAt({ pack, batteryA, rolloutMm }: Kit, motor: MidDrive, drive: Drive
     const fades = Math.min(1, Math.max(0, (CADENCE_FADE_RPM.to - cadence) / (CADENCE_FADE_RPM.to - CADENCE_FADE_RPM.from)));
     const omega = (2 * Math.PI * cadence) / 60;
     const torqueNm = Math.min(crankTorqueNm * share, mostW / omega) * fades * left;
-    const forceN = (torqueNm * (cog / ringTeeth) * CHAIN_EFFICIENCY) / (rolloutMm / 1000 / (2 * Math.PI));
+    const forceN = (torqueNm * (cog / ringTeeth) * rider.chainEfficiency) / (rolloutMm / 1000 / (2 * Math.PI));
     const mechanicalW = (forceN * speedKmh) / KMH_PER_MPS;
     if (forceN > best.forceN + 1e-9) best = { forceN, mechanicalW, electricalW: (torqueNm * omega) / efficiency, windingA: null };
   }
@@ -152,7 +153,7 @@ function midAt({ pack, batteryA, rolloutMm }: Kit, motor: MidDrive, drive: Drive
 const LEAST_CADENCE_RPM = 20;
 
 /** The rider's push at the road, N: power over speed, and no more than at walking pace. */
-export const riderForceN = (rider: Rider, speedKmh: number): number => (CHAIN_EFFICIENCY * rider.powerW) / (Math.max(speedKmh, RIDER_FULL_FROM_KMH) / KMH_PER_MPS);
+export const riderForceN = (rider: Rider, speedKmh: number): number => (rider.chainEfficiency * rider.powerW) / (Math.max(speedKmh, RIDER_FULL_FROM_KMH) / KMH_PER_MPS);
 
 /** Speed of the wheel off the ground under a drive, km/h: where the machine's volts only cover its no-load current. Null for a mid-drive. */
 export function wheelOffGroundKmh({ motor, pack, rolloutMm }: Kit, drive: Drive, capKmh: number | null): number | null {

@@ -2,7 +2,7 @@
 import newton from "newton-raphson-method";
 import ode45 from "ode45-cash-karp";
 import { describe, expect, it } from "vitest";
-import { FULL_DRIVE, kvFromOffGround, likelyHub, likelyMid, motorAt, packW, wheelOffGroundKmh, type Drive } from "./kit";
+import { FULL_DRIVE, kvFromOffGround, likelyMid, motorAt, packW, wheelOffGroundKmh, type Drive } from "./kit";
 import { airDensityKgM3, roadForces, roadLoadN, WHEEL_INERTIA_KG, type Road } from "./roadLoad";
 import { netForceN, startUp, steadySpeedKmh, type RideSetup } from "./steady";
 import { FLAT, SMALL_HUB } from "./testingRide";

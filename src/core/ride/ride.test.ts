@@ -76,7 +76,7 @@ describe("levels from measured speeds", () => {
 
   const feelOf = (speeds: readonly number[]) =>
     [0, ...speeds].map((speed, i) => {
-      const free = { ...setup, rider: { powerW: 60, cadenceRpm: 60 }, capKmh: null };
+      const free = { ...setup, rider: { powerW: 60, chainEfficiency: 0.95 }, capKmh: null };
       const drive = i === 0 ? ({ kind: "off" } as const) : driveFromMeasured(free, speedKit, FLAT, speed);
       const flat = ridePoint(free, drive, FLAT);
       const hill = ridePoint(free, drive, { ...FLAT, grade: 0.05 });
@@ -92,6 +92,7 @@ describe("levels from measured speeds", () => {
   // Common practice, no source: five levels measured under a 25 cap.
   it("five levels 15 / 17.5 / 20 / 23 / 25.8 show none", () => {
     expect(twinsBySpeed([15, 17.5, 20, 23, 25.8])).toEqual([]);
+    expect(twinsBySpeed([15, 20, 25.8])).toEqual([]);
     expect(twins(feelOf([15.5, 17.5, 20, 23, 25.8]).slice(1))).toEqual([]);
   });
 });

@@ -12,11 +12,8 @@ import { appliedCurrentA, canSet, decoded, type Raws } from "./applied";
 import type { Bike, IntakeKey } from "./bike";
 import { CDA_M2, CRR, numberOr, readNumbers, readPack, type FigureKey, type Figures } from "./figures";
 
-/** Weight of motor and pack, kg. From memory. */
+/** Weight of the motor with its parts, by kind and rating, kg. From memory. */
 const MOTOR_KG = { "geared-hub": [[250, 3], [500, 4], [750, 4.5]], "direct-drive-hub": [[1000, 7]], "mid-drive": [[250, 5]] } as const;
-const PACK_KG = 3.5;
-/** Drawn by display and controller all the time, W. From memory. */
-export const STANDBY_W = 3;
 
 export interface Level {
   /** Number on the display; 0 is no assist. */
@@ -35,6 +32,7 @@ export interface Ride {
   readonly kind: LadderKind;
   readonly massKg: number;
   readonly motorKg: number;
+  readonly packKg: number;
   readonly nominalWh: number | null;
   /** What the cap says where no true speed can be given for it. */
   readonly capUnknown: Exclude<AppliedCap["kind"], "true" | "uncapped"> | null;
@@ -63,7 +61,7 @@ export function motorOf(kind: NonNullable<Bike["motorKind"]>, ratedW: number, no
   if (kind === "mid-drive") {
     const usual = likelyMid(ratedW);
     const cogs = readNumbers(figures.text("cogTeeth"), 8, 60).values;
-    return { ...usual, ringTeeth: numberOr(figures, "ringTeeth", usual.ringTeeth), cogTeeth: cogs.length > 0 ? [...cogs].sort((a, b) => b - a) : usual.cogTeeth };
+    return { ...usual, crankTorqueNm: figures.number("crankTorqueNm") ?? usual.crankTorqueNm, efficiency: numberOr(figures, "midPercent", 100 * usual.efficiency) / 100, ringTeeth: numberOr(figures, "ringTeeth", usual.ringTeeth), cogTeeth: cogs.length > 0 ? [...cogs].sort((a, b) => b - a) : usual.cogTeeth };
   }
   const usual = likelyHub(kind, ratedW, nominalV);
   const milliohm = figures.number("motorMilliohm");
@@ -71,7 +69,7 @@ export function motorOf(kind: NonNullable<Bike["motorKind"]>, ratedW: number, no
   const noLoadA = figures.number("noLoadA") ?? usual.noLoadA;
   const offGround = figures.number("offGroundKmh");
   const kvRpmPerV = offGround === null ? (figures.number("kvRpmPerV") ?? usual.kvRpmPerV) : kvFromOffGround(offGround, { noLoadA, resistanceOhm }, pack, rolloutMm);
-  return { ...usual, resistanceOhm, noLoadA, kvRpmPerV, phaseA: figures.number("phaseA") ?? usual.phaseA };
+  return { ...usual, resistanceOhm, noLoadA, kvRpmPerV, torqueShare: numberOr(figures, "torquePercent", 100 * usual.torqueShare) / 100, phaseA: figures.number("phaseA") ?? usual.phaseA };
 }
 
 /** What a level does, where nobody says: a mid-drive or hub with a torque sensor is rare, so current is taken. Common practice, no source. */
@@ -114,8 +112,9 @@ export function rideOf({ bike, figures, on, cap }: RideAsk): RideReading {
   const source = { openCircuitV: packRestV(pack, numberOr(figures, "chargePercent", 80) / 100), resistanceOhm: packOhm(pack) };
   const applied = on ? appliedCurrentA(on.profile, on.raws, bike) : null;
   const batteryA = Math.min(...[controllerA, bike.bmsA, applied].filter((amps): amps is number => amps !== null));
-  const kg = motorKg(motorKind, motorRatedW);
-  const massKg = numberOr(figures, "riderKg", 80) + numberOr(figures, "bikeKg", 15) + numberOr(figures, "loadKg", 0) + kg + PACK_KG;
+  const kg = figures.number("kitKg") ?? motorKg(motorKind, motorRatedW);
+  const packKg = numberOr(figures, "packKg", 3.5);
+  const massKg = numberOr(figures, "riderKg", 80) + numberOr(figures, "bikeKg", 15) + numberOr(figures, "loadKg", 0) + kg + packKg;
   const posture = (figures.option("posture") ?? "trekking") as keyof typeof CDA_M2;
   const surface = (figures.option("surface") ?? "commuter") as keyof typeof CRR;
   const temperatureC = numberOr(figures, "temperatureC", 20);
@@ -125,19 +124,25 @@ export function rideOf({ bike, figures, on, cap }: RideAsk): RideReading {
   const setup: RideSetup = {
     kit: { motor: motorOf(motorKind, motorRatedW, packV, source, rollout.mm, figures), pack: source, batteryA, rolloutMm: rollout.mm, ratedW: motorRatedW },
     body: { massKg, cdaM2: figures.number("cdaM2") ?? CDA_M2[posture] },
-    rider: { powerW: numberOr(figures, "riderW", 100), cadenceRpm: numberOr(figures, "cadenceRpm", 70) },
+    rider: { powerW: numberOr(figures, "riderW", 100), chainEfficiency: numberOr(figures, "chainPercent", 95) / 100 },
     capKmh,
-    usableWh: nominalWh === null ? null : nominalWh * usableShare(temperatureC),
-    standbyW: STANDBY_W,
+    usableWh: nominalWh === null ? null : nominalWh * usableShare(temperatureC, numberOr(figures, "usablePercent", 90) / 100),
+    standbyW: numberOr(figures, "standbyW", 3),
   };
   const kind = kindOf(figures, capKmh);
   const { shares, from } = on ? sharesOn(on.profile, on.raws) : { shares: linearLadder({ levels: USUAL_LEVELS, first: 0.2, top: 1 }), from: "usual" as const };
   const measured = readNumbers(figures.text("measuredSpeeds"), 1, 150).values;
   return {
     ok: true,
-    ride: { setup, road, levels: levelsOf(shares, from, measured, kind, setup, road), kind, massKg, motorKg: kg, nominalWh, capUnknown: cap && cap.kind !== "true" && cap.kind !== "uncapped" ? cap.kind : null },
+    ride: { setup, road, levels: levelsOf(shares, from, measured, kind, setup, road), kind, massKg, motorKg: kg, packKg, nominalWh, capUnknown: cap && cap.kind !== "true" && cap.kind !== "uncapped" ? cap.kind : null },
   };
 }
 
+/** Defaults of the model that are seldom touched, by the kind of motor. */
+export const MODEL_FIGURES = {
+  hub: ["kitKg", "packKg", "standbyW", "usablePercent", "chainPercent", "torquePercent"],
+  mid: ["kitKg", "packKg", "standbyW", "usablePercent", "chainPercent", "midPercent", "crankTorqueNm"],
+} as const satisfies Record<"hub" | "mid", readonly FigureKey[]>;
+
 /** Figures a bench shows that are of the ride and not of the intake. */
-export const RIDE_FIGURES: readonly FigureKey[] = ["riderKg", "bikeKg", "loadKg", "posture", "cdaM2", "surface", "crr", "riderW", "cadenceRpm", "headwindKmh", "altitudeM", "temperatureC", "chargePercent"];
+export const RIDE_FIGURES: readonly FigureKey[] = ["riderKg", "bikeKg", "loadKg", "posture", "cdaM2", "surface", "crr", "riderW", "headwindKmh", "altitudeM", "temperatureC", "chargePercent"];

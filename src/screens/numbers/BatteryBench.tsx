@@ -3,9 +3,10 @@ import { useMemo } from "react";
 import { batteryBench, cellV, type BatteryBench as BatteryNumbers } from "@/core/setup/packBench";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { INTAKE_WORDS, count, fixed, plain } from "@/ui/wording";
+import { INTAKE_WORDS, count, findingText, fixed, plain } from "@/ui/wording";
 import { mismatchText } from "@/ui/wording/benches";
 import { cutOffWorking, MEMORY, packWorking } from "@/ui/wording/workings";
+import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import { FigureFields } from "./FigureFields";
@@ -32,10 +33,18 @@ export function BatteryBench(props: BenchProps) {
           <Part title="The gauge">
             <FigureFields {...props} keys={["bars", "typicalA"]} guesses={bench ? { typicalA: plain(bench.typicalA) } : {}} />
           </Part>
+          <p className="text-[0.88rem] text-quiet">Guesses are from memory and give way to what you type. Series counts: common practice, no source.</p>
           <Caution>A wrong voltage or a cut-off set too low can destroy cells and start a fire. A pack with a BMS fault is not used.</Caution>
         </>
       }
     >
+      {workings.findings
+        .filter(({ subject, severity }) => severity !== "note" && (subject === "battery" || subject === "cut-off"))
+        .map((finding) => (
+          <FindingLine key={finding.message.key} severity={finding.severity}>
+            {findingText(finding.message, voiceOf(workings))}
+          </FindingLine>
+        ))}
       {bench ? <Pack bench={bench} /> : <Lacks>Give the pack’s volts on the intake, or its cells in series, and the rest follows.</Lacks>}
     </Bench>
   );

@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { forceCurve } from "@/core/setup/rideCurves";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { FASTEST_KMH, GRADES, runsHot, topSpeedKmh, wheelOffGroundKmh, FULL_DRIVE, type SweepAsk } from "@/core/ride";
-import { rideOf, RIDE_FIGURES, type Ride } from "@/core/setup/rideOf";
+import { MODEL_FIGURES, rideOf, RIDE_FIGURES, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { nthLine } from "@/ui/charts/palette";
 import { Button, Choice, Figure, FindingLine, NumberTable } from "@/ui/primitives";
@@ -51,6 +51,13 @@ export function RideBench(props: BenchProps) {
               }
             />
           </Part>
+          <details>
+            <summary className="flex min-h-11 items-center font-semibold underline decoration-rule decoration-2 underline-offset-4">The model’s other figures</summary>
+            <div className="mt-2">
+              <FigureFields {...props} keys={MODEL_FIGURES[hub ? "hub" : "mid"]} guesses={present.ok ? modelGuesses(present.ride) : {}} />
+            </div>
+          </details>
+          <p className="text-[0.88rem] text-quiet">Guesses are from memory and give way to what you type. Road load: Martin et al. 1998. Air: ISO 2533.</p>
         </>
       }
     >
@@ -87,6 +94,12 @@ export function RideBench(props: BenchProps) {
   );
 }
 
+/** Guesses that depend on the kit. */
+function modelGuesses({ motorKg, setup: { kit } }: Ride): Readonly<Record<string, string>> {
+  const { motor } = kit;
+  return { kitKg: plain(motorKg), ...(motor.kind === "hub" ? { torquePercent: plain(100 * motor.torqueShare, 0) } : { midPercent: plain(100 * motor.efficiency, 0), crankTorqueNm: plain(motor.crankTorqueNm, 0) }) };
+}
+
 const percent = (grade: number): string => `${grade < 0 ? "−" : ""}${plain(100 * Math.abs(grade), 0)} %`;
 
 function RideNumbers({ ride, points, unit }: { readonly ride: Ride; readonly unit: SpeedUnit; readonly points: NonNullable<ReturnType<typeof useSweep>["result"]>[number] | null }) {
@@ -120,8 +133,8 @@ function RideNumbers({ ride, points, unit }: { readonly ride: Ride; readonly uni
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
         <Figure label="Top speed the kit reaches" size="large" value={speed(top, unit)} note={setup.capKmh === null ? "nothing ends assist before" : capAbove ? "below the cap: the cap does nothing" : `the cap ends it at ${speed(setup.capKmh, unit)}`} working={[loadWorking(ride, 0), "full level and the rider’s power balance it there, no cap in the way", MEMORY]} />
         <Figure label="Wheel off the ground" size="large" value={off === null ? null : speed(off, unit)} note={off === null ? "a mid-drive spins to its cadence limit" : "full level, no cap"} working={setup.kit.motor.kind === "hub" ? [`(${fixed(setup.kit.pack.openCircuitV)} V − ${plain(setup.kit.motor.noLoadA, 2)} A × ${plain(1000 * (setup.kit.motor.resistanceOhm + setup.kit.pack.resistanceOhm), 0)} mΩ) × ${plain(setup.kit.motor.kvRpmPerV, 2)} rpm/V × rollout`, MEMORY] : []} />
-        <Figure label="All in all" value={`${plain(ride.massKg, 0)} kg`} note="rider, bike, kit, pack, load" working={[`kit ${plain(ride.motorKg)} kg and pack 3.5 kg from memory; the rest as said or guessed`]} />
-        <Figure label="Charge that can be used" value={setup.usableWh === null ? null : `${plain(setup.usableWh, 0)} Wh`} note={setup.usableWh === null ? "needs the pack’s amp-hours" : `of ${plain(ride.nominalWh ?? 0, 0)} Wh on the label`} working={["0.90 of the label, and three quarters of that at 0 °C", MEMORY]} />
+        <Figure label="All in all" value={`${plain(ride.massKg, 0)} kg`} note="rider, bike, kit, pack, load" working={[`rider, bike and load + motor ${plain(ride.motorKg)} kg + pack ${plain(ride.packKg)} kg`, "Turning wheels add 2 kg to what a start must speed up: from memory."]} />
+        <Figure label="Charge that can be used" value={setup.usableWh === null ? null : `${plain(setup.usableWh, 0)} Wh`} note={setup.usableWh === null ? "needs the pack’s amp-hours" : `of ${plain(ride.nominalWh ?? 0, 0)} Wh on the label`} working={setup.usableWh === null || ride.nominalWh === null ? [] : [`${plain(ride.nominalWh, 0)} Wh × ${plain(setup.usableWh / ride.nominalWh, 3)} at this temperature = ${plain(setup.usableWh, 0)} Wh`, MEMORY]} />
       </div>
       {ride.capUnknown ? <FindingLine severity="unknown">Where assist ends is not known on this display. Speeds are shown as if nothing ended it.</FindingLine> : null}
       {hot.length > 0 ? (

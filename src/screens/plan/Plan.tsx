@@ -65,18 +65,21 @@ export function Plan(props: StageProps) {
       <section aria-label="Sheet" className={`min-w-0 ${moving ? "lg:col-span-2" : ""}`}>
         <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
           <h2 className="sr-only">Sheet</h2>
-          {moving ? <p className="text-quiet">Drag a line. The road answers at once.</p> : null}
-          {moving ? null : <Choice
-            label="Show"
-            hideLabel
-            value={filter}
-            options={[
-              { value: "all", label: `All ${sheet.rows.length}` },
-              { value: "odd", label: "To change" },
-              { value: "findings", label: "With findings" },
-            ]}
-            onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}
-          />}
+          {moving ? (
+            <p className="text-quiet">Drag any line. What it comes to stands beside it.</p>
+          ) : (
+            <Choice
+              label="Show"
+              hideLabel
+              value={filter}
+              options={[
+                { value: "all", label: `All ${sheet.rows.length}` },
+                { value: "odd", label: "To change" },
+                { value: "findings", label: "With findings" },
+              ]}
+              onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}
+            />
+          )}
           <button type="button" aria-pressed={moving} onClick={() => setMoving(!moving)} className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}>
             What if
           </button>

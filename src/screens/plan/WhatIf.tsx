@@ -63,7 +63,7 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
           </div>
         </div>
       ) : (
-        <p className="text-quiet">Move a line. Nothing is kept until you say so.</p>
+        <p className="text-quiet">Nothing is kept until you say so.</p>
       )}
       </div>
       <ul className="border-t border-rule lg:col-start-1 lg:row-start-1">

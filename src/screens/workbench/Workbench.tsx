@@ -4,14 +4,15 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
-import { atHome, factoryRaws, linesOf, type DisplayProfile } from "@/core/display";
+import type { DisplayProfile } from "@/core/display";
 import { checkProfile } from "@/core/display/check";
-import { readingTour, type KeyWork } from "@/core/record";
 import { classesNotHeld } from "@/core/setup";
 import { changeDisplay, ownDisplay } from "@/store";
 import { Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, duration, encodeProblemText } from "@/ui/wording";
 import { profileProblemText } from "@/ui/wording/profiles";
+import { tourOf } from "@/workers/clients";
+import type { Tour } from "@/workers/keys.worker";
 import { FreeDisplay } from "../displays/DisplaySheet";
 import { LineGrid } from "./LineGrid";
 
@@ -77,24 +78,29 @@ export function Workbench({ id }: { readonly id: string }) {
   );
 }
 
-/** How long typing must rest before the tour is worked out, ms. A deep menu's tour takes a second or two; no letter waits for it. */
+/** How long typing must rest before the tour is asked for, ms: a deep menu keeps the worker busy for a second or two. */
 const TOUR_REST_MS = 700;
 
 /** The keys that read every line; null until the hands rest, and while the description does not hold. Names and notes do not start it again. */
-function useTour(profile: DisplayProfile, sound: boolean): KeyWork | null {
+function useTour(profile: DisplayProfile, sound: boolean): Tour | null {
   const manner = sound ? JSON.stringify({ ...profile, name: "", variant: "", source: "", revision: 0 }) : null;
   const latest = useRef(profile);
-  const [kept, setKept] = useState<{ readonly manner: string; readonly tour: KeyWork } | null>(null);
+  const [kept, setKept] = useState<{ readonly manner: string; readonly tour: Tour | null } | null>(null);
   useEffect(() => {
     latest.current = profile;
   }, [profile]);
   useEffect(() => {
     if (manner === null) return;
+    let gone = false;
     const rest = setTimeout(() => {
-      const now = latest.current;
-      setKept({ manner, tour: readingTour(now, atHome(now, factoryRaws(now)), linesOf(now).map((_, i) => i)) });
+      void tourOf(latest.current).then((tour) => {
+        if (!gone) setKept({ manner, tour });
+      });
     }, TOUR_REST_MS);
-    return () => clearTimeout(rest);
+    return () => {
+      gone = true;
+      clearTimeout(rest);
+    };
   }, [manner]);
   return kept && kept.manner === manner ? kept.tour : null;
 }
@@ -123,7 +129,7 @@ function Standing({ profile }: { readonly profile: DisplayProfile }) {
             <SignShape sign="done" /> It works. Press it and see.
           </p>
           <FreeDisplay key={profile.revision} profile={profile} />
-          {tour?.plan.ok ? (
+          {tour ? (
             <p className="mt-3 text-[0.95rem]">
               Keys to read every line: <strong>{count(tour.presses, "press", "presses")}</strong>, {duration(tour.totalMs)}.
             </p>

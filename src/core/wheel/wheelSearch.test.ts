@@ -90,7 +90,8 @@ describe("the best pair", () => {
         if (!best) return;
         expect(Math.abs(Math.log(best.r))).toBeLessThanOrEqual(least + 0.003 + 1e-12);
         const asGood = all.filter((r) => Math.abs(Math.log(r)) <= least + 0.003);
-        const notLow = asGood.filter((r) => r >= 1);
+        // Binary noise just under 1 does not read low.
+        const notLow = asGood.filter((r) => r >= 1 - 1e-9);
         expect(best.r).toBeCloseTo(notLow.length > 0 ? Math.min(...notLow) : Math.max(...asGood), 8);
       }),
       { numRuns: 500 },

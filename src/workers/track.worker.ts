@@ -1,7 +1,8 @@
 /** GPX files read and solved off the main thread. */
 import { expose } from "comlink";
 import { readGpx, type GpxProblem } from "@/core/wheel/gpx";
-import { solveTrack, thinned, type Track, type TrackProblem } from "@/core/wheel/track";
+import { thinned } from "@/core/wheel/thinned";
+import { solveTrack, type Track, type TrackProblem } from "@/core/wheel/track";
 import { newestOnly, runStepwise } from "./stepwise";
 
 export type TrackAnswer = { readonly ok: true; readonly track: Track; readonly fixes: number; readonly unreadable: number } | { readonly ok: false; readonly problem: GpxProblem | TrackProblem };

@@ -88,6 +88,7 @@ test("a recorded ride dropped in is measured within half a per cent; a file that
   await page.getByLabel("GPX file").setInputFiles(good);
   await expect(main(page)).toContainText("Length of ride.gpx");
   await expect(main(page)).toContainText("3 stops");
+  await expect(page.getByLabel("Length of the track")).not.toHaveValue("");
   const km = Number(await page.getByLabel("Length of the track").inputValue());
   expect(Math.abs((km * 1000) / trueM - 1)).toBeLessThan(0.005);
   await page.getByLabel("Trip on the display").fill(String((km * 0.9).toFixed(1)));

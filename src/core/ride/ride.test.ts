@@ -5,7 +5,7 @@ import { FULL_DRIVE, likelyMid } from "./kit";
 import { driveFromMeasured, driveOf, type LadderKind } from "./ladderDrives";
 import { ridePoint, runsHot, steadySpeedKmh, topSpeedKmh, type RideSetup } from "./steady";
 import { FLAT, SMALL_HUB } from "./testingRide";
-import { cellCount, GRADES, sweep } from "./sweep";
+import { cellCount, GRADES, hotFromGrade, sweep } from "./sweep";
 
 const setup = SMALL_HUB;
 const speedKit: LadderKind = { kind: "speed", topKmh: 25.8, topTimesRider: 3 };
@@ -57,6 +57,9 @@ describe("the sweep", () => {
     expect(shares.at(-1)).toBe(1);
     expect(step.value.map((levels) => levels.map((points) => points.length))).toEqual([[13, 13, 13]]);
     expect(step.value[0]?.[2]?.[2]).toEqual(ridePoint(setup, FULL_DRIVE, FLAT));
+    // A small hub on full bogs down and heats somewhere on the way up to 15 %, and never with no assist.
+    expect(hotFromGrade(setup, step.value[0]?.[2] ?? [])).toBeGreaterThan(0.02);
+    expect(hotFromGrade(setup, step.value[0]?.[0] ?? [])).toBeNull();
   });
 });
 

@@ -10,7 +10,7 @@ import { factoryRaws, linesOf, rawValues, readShown, settingsOf, type DisplayPro
 import { appliedCap } from "./applied";
 import { readIntake, type IntakeText } from "./bike";
 import { calibrationBench } from "./calibrationBench";
-import { FIGURE_KEYS, readFigures, readNumbers, readPack, readRuns, runRows, withRunCell, withRunsPasted } from "./figures";
+import { FIGURE_KEYS, readFigures, readNumbers, readPack, readRuns, runRows, withRunCell, withRunsPasted, withSteadyRun } from "./figures";
 import { currentSense, ladderBench, startBench } from "./ladderBench";
 import { movableRows, outcomeOf, withMoved } from "./outcome";
 import { batteryBench, currentBench } from "./packBench";
@@ -52,6 +52,7 @@ describe("figures", () => {
     const both = withRunCell(first, 0, 1, "10.9");
     expect([first, both, runRows(both)]).toEqual(["12.1 ", "12.1 10.9", ["12.1 10.9", ""]]);
     expect(withRunCell(withRunCell(both, 0, 0, ""), 0, 1, "")).toBe("");
+    expect(withSteadyRun(both, 18.04)).toBe("12.1 10.9\n18");
     expect(withRunsPasted(both, 1, "16\t14.3\n20;18")).toBe("12.1 10.9\n16 14.3\n20 18");
   });
   it("numbers in a row, or the one that is none", () => {
@@ -64,6 +65,9 @@ describe("figures", () => {
     expect(series({ packV: "48", chemistry: "lfp" }, { chargerV: "58.4" })).toMatchObject({ seriesFrom: "charger", pack: { series: 16 } });
     expect(series({ packV: "48", series: "14" }, { chargerV: "54.6" })).toMatchObject({ seriesFrom: "said", pack: { series: 14 } });
     expect(series({}).pack).toBeNull();
+    expect(series({ packV: "48" }, { chargerV: "54.6" }).chargerProblem).toBeNull();
+    expect(series({ packV: "48" }, { chargerV: "42" }).chargerProblem).toMatchObject({ key: "charger.other-pack", cells: 10, usual: [13] });
+    expect(series({ packV: "48" }, { chargerV: "45" }).chargerProblem).toMatchObject({ key: "charger.no-whole-cells" });
   });
 });
 

@@ -182,6 +182,9 @@ export function withRunCell(typed: string, row: number, column: 0 | 1, value: st
   return lines.filter((line) => line.trim() !== "").join("\n");
 }
 
+/** The runs with one more whose true speed is known, and the shown one still to be typed. */
+export const withSteadyRun = (typed: string, trueKmh: number): string => [...runLines(typed), Number(trueKmh.toFixed(1)).toString()].join("\n");
+
 /** The runs from a row on replaced by lines pasted out of a table. */
 export const withRunsPasted = (typed: string, row: number, pasted: string): string =>
   [...runLines(typed).slice(0, row), ...runLines(pasted).map((line) => line.trim().split(/\s*[;\t|]\s*|\s+/).join(" "))].join("\n");
@@ -209,6 +212,20 @@ export interface PackReading {
   readonly seriesOptions: readonly number[];
   readonly parallelFrom: PackOrigin;
   readonly cellFrom: PackOrigin;
+  /** Why the charger's label and the pack cannot both be right; null where they can. */
+  readonly chargerProblem: ChargerProblem | null;
+}
+
+export type ChargerProblem =
+  | { readonly key: "charger.no-whole-cells"; readonly chargerV: number; readonly chemistry: Pack["chemistry"] }
+  | { readonly key: "charger.other-pack"; readonly chargerV: number; readonly cells: number; readonly packV: number; readonly usual: readonly number[] };
+
+/** Whether a charger's end voltage fits a pack of these volts or of this many cells. */
+function chargerProblemOf({ chemistry, packV, series, seriesSaid }: Bike, chargerV: number | null, cells: number | null, options: readonly number[]): ChargerProblem | null {
+  if (chargerV === null) return null;
+  if (cells === null) return { key: "charger.no-whole-cells", chargerV, chemistry };
+  const usual = seriesSaid && series !== null ? [series] : options;
+  return packV === null || usual.length === 0 || usual.includes(cells) ? null : { key: "charger.other-pack", chargerV, cells, packV, usual };
 }
 
 /** The pack as far as it is known; null while nothing tells how many cells stand in series. */
@@ -228,5 +245,6 @@ export function readPack(bike: Bike, figures: Figures): PackReading {
     seriesOptions: options,
     parallelFrom: saidParallel !== null ? "said" : "guess",
     cellFrom: milliohm !== null ? "said" : "guess",
+    chargerProblem: chargerProblemOf(bike, chargerV, byCharger, options),
   };
 }

@@ -24,6 +24,7 @@ export interface Outcome {
   readonly r: Interval | null;
   readonly currentA: number | null;
   readonly watts: BatteryWatts | null;
+  readonly nominalV: number | null;
   /** Levels on the flat and on 5 %; empty while facts are missing. */
   readonly levels: readonly LevelOutcome[];
   /** Levels that differ from every one before them, level 0 not counted; null while they are not known. */
@@ -73,6 +74,7 @@ export function outcomeOf({ profile, bike, figures, choice }: OutcomeAsk, raws: 
     cap,
     r: speedometer(profile, raws, bike)?.r ?? null,
     currentA,
+    nominalV: bike.packV,
     watts: pack && currentA !== null && bike.packV !== null ? batteryWatts(pack, bike.packV, currentA) : null,
     levels,
     realLevels: ride ? levels.length - same.length - 1 : null,

@@ -24,7 +24,8 @@ export interface BatteryBench {
   readonly typicalA: number;
   readonly limitA: number | null;
   readonly curve: readonly CurvePoint[];
-  readonly barsV: readonly number[];
+  /** Each bar with the charge it stands for and the volts it lights from. */
+  readonly bars: readonly { readonly charge: number; readonly volts: number }[];
   readonly cutOff: CutOff;
   /** What the display is set for, V; null where no line says or nobody has read it. */
   readonly setV: number | null;
@@ -76,7 +77,7 @@ export function batteryBench(bike: Bike, figures: Figures, profile: DisplayProfi
       const charge = i / CURVE_STEPS;
       return { charge, restV: packRestV(pack, charge), loadedV: packLoadedV(pack, charge, typicalA) };
     }),
-    barsV: barVoltages(pack, bars, typicalA, stepOf(profile, raws, "bar1V"), cutOff.advisedV),
+    bars: barVoltages(pack, bars, typicalA, stepOf(profile, raws, "bar1V"), cutOff.advisedV).map((volts, i) => ({ volts, charge: i / bars })),
     cutOff,
     setV,
     wrongGauge: other ? gaugeTable(pack, other, bars, typicalA) : null,
@@ -98,6 +99,8 @@ export interface CurrentBench {
   /** What the display lets through as it stands, A. */
   readonly setA: number | null;
   readonly watts: BatteryWatts | null;
+  /** Amps those watts are drawn at: what the display lets through, and no more than the controller gives. */
+  readonly flowingA: number | null;
   readonly efficiency: number | null;
   /** Area of the battery wire, mm²; null where nobody says. */
   readonly wireMm2: number | null;
@@ -134,6 +137,7 @@ export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfi
     unknown: known.flatMap(([part, amps]) => (amps === null ? [part] : [])),
     setA,
     watts: pack && packV !== null && flowing !== null ? batteryWatts(pack, packV, flowing) : null,
+    flowingA: flowing,
     efficiency,
     wireMm2: wire,
     peak,

@@ -56,6 +56,8 @@ export interface WheelChoice {
 export interface WheelBench {
   readonly sources: readonly SourcedRollout[];
   readonly choices: readonly WheelChoice[];
+  /** The choice worth making, where one reads clearly nearer to true than what stands there. */
+  readonly better: WheelChoice | null;
   /** Why there are no choices, where there are none. */
   readonly lacks: "display" | "rollout" | "wheel-line" | "as-found" | null;
 }
@@ -81,10 +83,10 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, p
   const gps = gpsRollout(bike, figures, profile, raws);
   const measured = bike.rollout?.from === "measured" ? bike.rollout : null;
   const sources = rolloutSources({ measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }), gps, outerDiameterMm: figures.number("outerDiameterMm"), tyre: bike.tyre });
-  if (!profile) return { sources, choices: [], lacks: "display" };
-  if (!bike.rollout && pulsesPerMm === null) return { sources, choices: [], lacks: "rollout" };
+  if (!profile) return { sources, choices: [], better: null, lacks: "display" };
+  if (!bike.rollout && pulsesPerMm === null) return { sources, choices: [], better: null, lacks: "rollout" };
   const wheel = candidatesOf(profile, raws, "circumferenceMm");
-  if (!wheel.line) return { sources, choices: [], lacks: "wheel-line" };
+  if (!wheel.line) return { sources, choices: [], better: null, lacks: "wheel-line" };
   const pulseSetting: SettingKey | null = canSet(profile, "pulsesPerTurn") ? "pulsesPerTurn" : canSet(profile, "motorPulses") ? "motorPulses" : null;
   const pulse = pulseSetting ? candidatesOf(profile, raws, pulseSetting) : { line: null, index: -1, options: [], found: null };
   const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: bike.pulsesPerTurn }];
@@ -120,7 +122,17 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, p
     };
   };
   const choices = [search("as-found", foundWheel, foundPulse), search("best-wheel", wheel.options, foundPulse), pulse.line ? search("best-pulses", foundWheel, pulse.options) : null, pulse.line ? search("best-pair", wheel.options, pulseOptions) : null].filter((each): each is WheelChoice => each !== null);
-  return { sources, choices, lacks: choices.length === 0 ? "as-found" : null };
+  return { sources, choices, better: betterOf(choices), lacks: choices.length === 0 ? "as-found" : null };
+}
+
+/** Nearer to true by less than this is not worth a change. */
+const WORTH = 0.002;
+
+function betterOf(choices: readonly WheelChoice[]): WheelChoice | null {
+  const of = (what: WheelChoice["what"]) => choices.find((each) => each.what === what);
+  const best = of("best-pair") ?? of("best-wheel");
+  const now = of("as-found");
+  return best && now && Math.abs(best.r - 1) + WORTH < Math.abs(now.r - 1) ? best : null;
 }
 
 /** Unit the display shows speed in, and the way from it to km/h. */

@@ -2,6 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { readGpx, type GpxReading } from "./gpx";
 import { CLEAN, gpxText, makeRide, type RideWish } from "./testingTrack";
+import { thinned } from "./thinned";
 import { geodesicM, solveTrack, type Fix, type Track, type TrackReading } from "./track";
 
 /** Runs a stepwise work to its end, and tells the shares it gave on the way. */
@@ -51,6 +52,14 @@ describe("length of a track", () => {
     const [longest] = solved(fixes).steady;
     expect(longest?.kmh).toBeCloseTo(18, 1);
     expect(longest?.seconds).toBeGreaterThan(150);
+  });
+  it("thins evenly for a picture, both ends and every break kept", () => {
+    const { points } = solved(makeRide({ ...CLEAN, gapEveryS: 700 }).fixes);
+    const few = thinned(points, 100);
+    expect(few.length).toBeLessThanOrEqual(100 + points.filter(({ breaks }) => breaks).length + 1);
+    expect([few[0], few.at(-1)]).toEqual([points[0], points.at(-1)]);
+    expect(few.filter(({ breaks }) => breaks)).toEqual(points.filter(({ breaks }) => breaks));
+    expect(thinned(points, 1e6)).toBe(points);
   });
   it("sorts fixes that come out of order, and takes one of two of the same moment", () => {
     const { fixes, trueM } = makeRide({ ...CLEAN, seconds: 600 });

@@ -360,10 +360,3 @@ function steadyRuns(points: readonly TrackPoint[]): readonly SteadyRun[] {
 }
 
 const MOST_STEADY = 8;
-
-/** Evenly thinned to at most so many points, ends and breaks kept: enough for a picture. */
-export function thinned(points: readonly TrackPoint[], most: number): readonly TrackPoint[] {
-  if (points.length <= most) return points;
-  const every = Math.ceil(points.length / most);
-  return points.filter((point, i) => i % every === 0 || i === points.length - 1 || point.breaks);
-}

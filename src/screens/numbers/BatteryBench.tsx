@@ -4,7 +4,7 @@ import { batteryBench, cellV, type BatteryBench as BatteryNumbers } from "@/core
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { INTAKE_WORDS, count, findingText, fixed, plain } from "@/ui/wording";
-import { mismatchText } from "@/ui/wording/benches";
+import { chargerProblemText, mismatchText } from "@/ui/wording/benches";
 import { cutOffWorking, MEMORY, packWorking } from "@/ui/wording/workings";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
@@ -51,8 +51,8 @@ export function BatteryBench(props: BenchProps) {
 }
 
 function Pack({ bench }: { readonly bench: BatteryNumbers }) {
-  const { pack, reading, cutOff, ohm, limitA, typicalA, barsV, setV } = bench;
-  const bars = barsV.length;
+  const { pack, reading, cutOff, ohm, limitA, typicalA, setV } = bench;
+  const bars = bench.bars.length;
   const curve = useMemo(
     (): readonly Series[] => [
       { name: "at rest", colour: "--ink", points: bench.curve.map(({ charge, restV }) => ({ x: 100 * charge, y: restV })) },
@@ -69,6 +69,7 @@ function Pack({ bench }: { readonly bench: BatteryNumbers }) {
         <Figure label="Resistance of the pack" value={`${plain(ohm * 1000, 0)} mΩ`} note={`${pack.series} in series, ${pack.parallel} in parallel${reading.parallelFrom === "guess" ? " (guessed)" : ""}`} working={packWorking(pack, ohm)} />
         <Figure label="Sag on full power" value={limitA === null ? null : `${plain(cutOff.sagV)} V`} note={limitA === null ? "needs the controller’s amps" : `at ${plain(limitA)} A`} working={[`${plain(limitA ?? 0)} A × ${plain(ohm * 1000, 0)} mΩ = ${plain(cutOff.sagV, 2)} V`]} />
       </div>
+      {reading.chargerProblem ? <FindingLine severity="breach">{chargerProblemText(reading.chargerProblem)}</FindingLine> : null}
       {bench.mismatches.map((mismatch) => (
         <FindingLine key={mismatch.key} severity={mismatch.key === "mismatch.run-flat" || mismatch.key === "mismatch.gauge-always-full" ? "breach" : "caution"}>
           {mismatchText(mismatch)}
@@ -88,7 +89,7 @@ function Pack({ bench }: { readonly bench: BatteryNumbers }) {
       <NumberTable
         caption={`Volts for ${count(bars, "bar")}`}
         headings={["Bar", "Lights from", "Charge there"]}
-        rows={barsV.map((volts, i) => ({ key: String(i), head: String(i + 1), cells: [`${plain(volts)} V`, `${plain((100 * i) / bars, 0)} %`], working: [`${pack.series} × ${fixed(cellV(pack, i / bars), 3)} V − ${plain(typicalA)} A × ${plain(ohm * 1000, 0)} mΩ, rounded up, never under the cut-off = ${plain(volts)} V`, "Bars are lower thresholds: one at 100 % would never light."] }))}
+        rows={bench.bars.map(({ volts, charge }, i) => ({ key: String(i), head: String(i + 1), cells: [`${plain(volts)} V`, `${plain(100 * charge, 0)} %`], working: [`${pack.series} × ${fixed(cellV(pack, charge), 3)} V − ${plain(typicalA)} A × ${plain(ohm * 1000, 0)} mΩ, rounded up, never under the cut-off = ${plain(volts)} V`, "Bars are lower thresholds: one at 100 % would never light."] }))}
       />
       <NumberTable
         caption={bench.wrongGauge ? `Set for ${plain(setV ?? 0)} V, the gauge shows` : "What a gauge in bars, per cent and volts shows"}

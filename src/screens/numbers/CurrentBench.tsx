@@ -20,7 +20,7 @@ export function CurrentBench(props: BenchProps) {
   const reading = useMemo(() => rideOf({ bike, figures, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }), [bike, figures, profile, raws, sheet]);
   const bench = useMemo(() => currentBench(bike, figures, profile, raws, choice, reading.ok ? reading.ride : null), [bike, figures, profile, raws, choice, reading]);
   const sense = profile ? currentSense(profile, raws, bike) : null;
-  const { allowed, setA, watts, peak, classW } = bench;
+  const { allowed, setA, watts, flowingA, peak, classW } = bench;
   return (
     <Bench
       known={
@@ -41,14 +41,14 @@ export function CurrentBench(props: BenchProps) {
           working={allowed ? [`min(${allowed.bounds.map(({ part, amps }) => `${PART_WORDS[part]} ${plain(amps)}`).join(", ")}) = ${plain(allowed.allowedA)} A`] : []}
         />
         <Figure label="The display lets through" size="large" value={setA === null ? null : `${plain(setA)} A`} note={setA === null ? (profile ? "no current line, or not read" : "no display yet") : allowed && setA > allowed.allowedA ? "more than the parts bear" : "within the parts"} working={sense && "line" in sense ? [`line ${sense.line.code}`] : []} />
-        <Figure label="Label watts" value={watts ? `${plain(watts.labelW, 0)} W` : null} note="nominal volts × amps" working={watts && bike.packV !== null ? wattsWorking(watts, bike.packV, watts.labelW / bike.packV) : []} />
-        <Figure label="From a full pack" value={watts ? `${plain(watts.fullW, 0)} W` : null} note={watts ? `${plain(watts.saggedW, 0)} W nearly empty` : "needs pack and amps"} working={watts && bike.packV !== null ? wattsWorking(watts, bike.packV, watts.labelW / bike.packV) : []} />
+        <Figure label="Label watts" value={watts ? `${plain(watts.labelW, 0)} W` : null} note="nominal volts × amps" working={watts && bike.packV !== null && flowingA !== null ? wattsWorking(watts, bike.packV, flowingA) : []} />
+        <Figure label="From a full pack" value={watts ? `${plain(watts.fullW, 0)} W` : null} note={watts ? `${plain(watts.saggedW, 0)} W nearly empty` : "needs pack and amps"} working={watts && bike.packV !== null && flowingA !== null ? wattsWorking(watts, bike.packV, flowingA) : []} />
         <Figure label="At the wheel, at most" value={peak ? `${plain(peak.mechanicalW, 0)} W` : null} note={peak ? `at ${plain(peak.kmh)} km/h` : "needs motor, pack and controller"} working={["largest of force × speed over all speeds, full level, no cap", "Machine figures from memory."]} />
         <Figure label="Rating against the class" value={bike.motorRatedW === null ? null : `${plain(bike.motorRatedW, 0)} W`} note={choice ? (classW === null ? `${choice.rule.name} sets none` : `${choice.rule.name} says ${plain(classW, 0)} W`) : "no class chosen"} working={["The rating is what the motor bears for long, from its plate.", "Battery watts and peak watts are something else and may be several times as much."]} />
       </div>
       {allowed && setA !== null && setA > allowed.allowedA ? (
         <FindingLine severity="caution">
-          The display lets {plain(setA)} A through; the {partInSentence(allowed.by)} bears {plain(allowed.allowedA)} A{allowed.by === "motor" ? " for the time of a hill" : ""}. The plan counts controller and BMS only: lower the line by hand there if this part is the weak one.
+          The display lets {plain(setA)} A through; the {partInSentence(allowed.by)} bears {plain(allowed.allowedA)} A{allowed.by === "motor" ? " for the time of a hill" : ""}. {allowed.by === "controller" || allowed.by === "bms" ? "The plan lowers it." : "The plan counts controller and BMS only: lower the line by hand there."}
         </FindingLine>
       ) : null}
       {watts && bike.motorRatedW !== null && watts.fullW > bike.motorRatedW ? (

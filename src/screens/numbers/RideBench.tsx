@@ -2,7 +2,7 @@
 import { useMemo, useState } from "react";
 import { forceCurve } from "@/core/setup/rideCurves";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
-import { FASTEST_KMH, GRADES, runsHot, topSpeedKmh, wheelOffGroundKmh, FULL_DRIVE, type SweepAsk } from "@/core/ride";
+import { FASTEST_KMH, GRADES, hotFromGrade, runsHot, topSpeedKmh, wheelOffGroundKmh, FULL_DRIVE, type SweepAsk } from "@/core/ride";
 import { MODEL_FIGURES, rideOf, RIDE_FIGURES, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { nthLine } from "@/ui/charts/palette";
@@ -127,7 +127,7 @@ function RideNumbers({ ride, points, unit }: { readonly ride: Ride; readonly uni
   );
   const chosen = points?.[at];
   const capAbove = setup.capKmh !== null && top < setup.capKmh;
-  const hot = chosen ? GRADES.filter((_, i) => chosen[i] && runsHot(setup, chosen[i])) : [];
+  const hotFrom = chosen ? hotFromGrade(setup, chosen) : null;
   return (
     <>
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
@@ -137,9 +137,9 @@ function RideNumbers({ ride, points, unit }: { readonly ride: Ride; readonly uni
         <Figure label="Charge that can be used" value={setup.usableWh === null ? null : `${plain(setup.usableWh, 0)} Wh`} note={setup.usableWh === null ? "needs the pack’s amp-hours" : `of ${plain(ride.nominalWh ?? 0, 0)} Wh on the label`} working={setup.usableWh === null || ride.nominalWh === null ? [] : [`${plain(ride.nominalWh, 0)} Wh × ${plain(setup.usableWh / ride.nominalWh, 3)} at this temperature = ${plain(setup.usableWh, 0)} Wh`, MEMORY]} />
       </div>
       {ride.capUnknown ? <FindingLine severity="unknown">Where assist ends is not known on this display. Speeds are shown as if nothing ended it.</FindingLine> : null}
-      {hot.length > 0 ? (
+      {hotFrom !== null ? (
         <FindingLine severity="caution">
-          Level {at} held for long from {percent(Math.min(...hot.filter((grade) => grade > 0), 1))} up heats the motor past what its rating is good for. Let it cool, or use more pedal and a lower level.
+          Level {at} held for long from {percent(hotFrom)} up heats the motor past what its rating is good for. Let it cool, or use more pedal and a lower level.
         </FindingLine>
       ) : null}
       {points ? (

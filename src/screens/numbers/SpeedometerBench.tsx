@@ -2,7 +2,7 @@
 import { useMemo } from "react";
 import { calibrationBench, type CalibrationBench } from "@/core/setup/calibrationBench";
 import { shownUnitOf } from "@/core/setup/wheelBench";
-import { readRuns, runCells, runRows, withRunCell, withRunsPasted } from "@/core/setup/figures";
+import { readRuns, runCells, runRows, withRunCell, withRunsPasted, withSteadyRun } from "@/core/setup/figures";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, Figure, FindingLine, KeptField, NumberTable } from "@/ui/primitives";
 import { count, fixed, offBy, plain, speed, unitName } from "@/ui/wording";
@@ -13,7 +13,7 @@ import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import { FigureFields } from "./FigureFields";
 import type { BenchProps } from "./Numbers";
-import { TrackPart } from "./TrackPart";
+import { TrackFound, TrackPart, useTrackFile } from "./TrackPart";
 
 const BY = { runs: "from steady runs", trip: "from a trip against a track", course: "from a timed course" } as const;
 
@@ -25,6 +25,7 @@ export function SpeedometerBench(props: BenchProps) {
   const bench = useMemo(() => calibrationBench({ bike, figures, profile, raws, choice }), [bike, figures, profile, raws, choice]);
   const unit = unitName(shownUnitOf(profile, raws).unit);
   const set = (intake: Readonly<Record<string, string>>) => change((now) => ({ ...now, intake: { ...now.intake, ...intake } }));
+  const file = useTrackFile(job.id, (km) => set({ trackKm: plain(km, 3) }));
   return (
     <Bench
       known={
@@ -35,7 +36,7 @@ export function SpeedometerBench(props: BenchProps) {
               <FigureFields {...props} keys={["shownStep", "wantedPercent", "truncates"]} units={{ shownStep: unit }} />
             </div>
           </Part>
-          <TrackPart job={job} onLength={(km) => set({ trackKm: plain(km, 3) })} onSteady={(kmh) => change((now) => ({ ...now, intake: { ...now.intake, runs: withRunsPasted(now.intake.runs ?? "", Infinity, `${plain(kmh)} `) } }))} />
+          <TrackPart file={file} />
           <Part title="Trip against the track">
             <FigureFields {...props} keys={["tripShown", "tripStep", "trackKm"]} units={{ tripShown: unit === "mph" ? "mi" : "km", tripStep: unit === "mph" ? "mi" : "km" }} />
           </Part>
@@ -46,6 +47,7 @@ export function SpeedometerBench(props: BenchProps) {
       }
     >
       <Result bench={bench} props={props} />
+      <TrackFound file={file} onSteady={(kmh) => change((now) => ({ ...now, intake: { ...now.intake, runs: withSteadyRun(now.intake.runs ?? "", kmh) } }))} />
       <Scatter bench={bench} toKmh={shownUnitOf(profile, raws).toKmh} />
       {bench.settings && bench.settings.choices.length > 0 ? (
         <Part title="Lines that put it right" hint="Rounded to what the display can hold; every pair was tried.">

@@ -1,6 +1,6 @@
 "use client";
 import { useEffect, useMemo, useRef, useState } from "react";
-import type { Job } from "@/core/record";
+import { thinned } from "@/core/wheel/thinned";
 import type { Track } from "@/core/wheel/track";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, Figure, FilePick, NumberTable } from "@/ui/primitives";
@@ -11,12 +11,20 @@ import type { TrackAnswer } from "@/workers/track.worker";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 
+/** Rows of the table behind the pictures. */
+const TABLE_POINTS = 24;
+
 type State = { readonly kind: "idle" } | { readonly kind: "working"; readonly name: string; readonly share: number } | { readonly kind: "done"; readonly name: string; readonly answer: TrackAnswer };
 
-/** A GPX file dropped in: read and solved in a worker, shown without a map. Nothing of it is kept but its length. */
-export function TrackPart({ job, onLength, onSteady }: { readonly job: Job; readonly onLength: (km: number) => void; readonly onSteady: (kmh: number) => void }) {
+export interface TrackFile {
+  readonly state: State;
+  readonly take: (file: File) => Promise<void>;
+  readonly stop: () => void;
+}
+
+/** A GPX file of a job: read and solved in a worker. Nothing of it is kept but its length. */
+export function useTrackFile(jobId: string, onLength: (km: number) => void): TrackFile {
   const [state, setState] = useState<State>({ kind: "idle" });
-  const [over, setOver] = useState(false);
   const alive = useRef(true);
   useEffect(() => {
     alive.current = true;
@@ -24,14 +32,26 @@ export function TrackPart({ job, onLength, onSteady }: { readonly job: Job; read
       alive.current = false;
       cancelTrack();
     };
-  }, [job.id]);
-  const take = async (file: File) => {
-    setState({ kind: "working", name: file.name, share: 0 });
-    const answer = await solveTrackFile(file, (share) => alive.current && setState((now) => (now.kind === "working" ? { ...now, share } : now)));
-    if (!alive.current || !answer) return;
-    setState({ kind: "done", name: file.name, answer });
-    if (answer.ok) onLength(answer.track.lengthKm);
+  }, [jobId]);
+  return {
+    state,
+    take: async (file) => {
+      setState({ kind: "working", name: file.name, share: 0 });
+      const answer = await solveTrackFile(file, (share) => alive.current && setState((now) => (now.kind === "working" ? { ...now, share } : now)));
+      if (!alive.current || !answer) return;
+      setState({ kind: "done", name: file.name, answer });
+      if (answer.ok) onLength(answer.track.lengthKm);
+    },
+    stop: () => {
+      cancelTrack();
+      setState({ kind: "idle" });
+    },
   };
+}
+
+/** Where a recorded ride is dropped. */
+export function TrackPart({ file: { state, take, stop } }: { readonly file: TrackFile }) {
+  const [over, setOver] = useState(false);
   return (
     <Part title="A recorded ride" hint="A GPX file. It is read here and stays here; only its length is kept with the job.">
       <div
@@ -52,14 +72,7 @@ export function TrackPart({ job, onLength, onSteady }: { readonly job: Job; read
           <>
             <progress aria-label={`Reading ${state.name}`} value={state.share} className="h-2 min-w-40 flex-1 accent-action" />
             <span className="text-quiet">{plain(100 * state.share, 0)} %</span>
-            <Button
-              onClick={() => {
-                cancelTrack();
-                setState({ kind: "idle" });
-              }}
-            >
-              Stop
-            </Button>
+            <Button onClick={stop}>Stop</Button>
           </>
         ) : (
           <>
@@ -76,16 +89,20 @@ export function TrackPart({ job, onLength, onSteady }: { readonly job: Job; read
           {state.name}: {trackProblemText(state.answer.problem)}
         </p>
       ) : null}
-      {state.kind === "done" && state.answer.ok ? <TrackFound track={state.answer.track} fixes={state.answer.fixes} name={state.name} onSteady={onSteady} /> : null}
     </Part>
   );
 }
 
-function TrackFound({ track, fixes, name, onSteady }: { readonly track: Track; readonly fixes: number; readonly name: string; readonly onSteady: (kmh: number) => void }) {
+/** What a recorded ride comes to: length, speed, the way without a map, and stretches of steady speed. */
+export function TrackFound({ file: { state }, onSteady }: { readonly file: TrackFile; readonly onSteady: (kmh: number) => void }) {
+  return state.kind === "done" && state.answer.ok ? <Solved track={state.answer.track} fixes={state.answer.fixes} name={state.name} onSteady={onSteady} /> : null;
+}
+
+function Solved({ track, fixes, name, onSteady }: { readonly track: Track; readonly fixes: number; readonly name: string; readonly onSteady: (kmh: number) => void }) {
   const speed = useMemo((): readonly Series[] => [{ name: "speed", colour: "--action", points: track.points.map(({ timeS, speedKmh, breaks }) => ({ x: timeS / 60, y: breaks ? Number.NaN : speedKmh })) }], [track]);
   const way = useMemo((): readonly Series[] => [{ name: "way", colour: "--action", points: track.points.map(({ eastM, northM, breaks }) => ({ x: eastM / 1000, y: breaks ? Number.NaN : northM / 1000 })) }], [track]);
   return (
-    <div className="mt-3 flex flex-col gap-4">
+    <div className="flex flex-col gap-4">
       <Figure
         label={`Length of ${name}`}
         size="large"
@@ -105,7 +122,7 @@ function TrackFound({ track, fixes, name, onSteady }: { readonly track: Track; r
       </p>
       <LineChart series={speed} xTitle="minutes" yTitle="km/h" label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`} />
       <ChartTable>
-        <NumberTable caption="Along the way" hideCaption headings={["Time", "Way", "Speed"]} rows={track.points.filter((_, i) => i % Math.ceil(track.points.length / 24) === 0).map((point, i) => ({ key: String(i), head: duration(point.timeS * 1000), cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`] }))} />
+        <NumberTable caption="Along the way" hideCaption headings={["Time", "Way", "Speed"]} rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({ key: String(i), head: duration(point.timeS * 1000), cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`] }))} />
       </ChartTable>
       <LineChart series={way} xTitle="km east of the start" yTitle="km north" label="The way ridden, seen from above" square />
       {track.steady.length > 0 ? (

@@ -33,7 +33,6 @@ export function WheelBench(props: BenchProps) {
   const pickUp = useMemo(() => pickUpBench({ bike, figures, profile, raws, choice }), [bike, figures, profile, raws, choice]);
   const shown = unitName(shownUnitOf(profile, raws).unit);
   const best = bench.sources[0];
-  const likely = bench.choices.find((each) => each.what === "best-pair") ?? bench.choices.find((each) => each.what === "best-wheel");
   const now = bench.choices.find((each) => each.what === "as-found");
   const takeRollout = (mm: number, off: number) => change((job) => ({ ...job, intake: { ...job.intake, rolloutMm: plain(mm, 0), rolloutTurns: "1", tapeErrorMm: plain(off, 0) } }));
   return (
@@ -94,9 +93,9 @@ export function WheelBench(props: BenchProps) {
       ) : bench.lacks ? (
         <Lacks>{LACKS[bench.lacks]}</Lacks>
       ) : null}
-      {likely && now && Math.abs(likely.r - 1) + 0.002 < Math.abs(now.r - 1) ? (
+      {bench.better ? (
         <p>
-          Every pair the display can hold was tried. {likely.changes.map(({ code, from, to }) => `Line ${code} from ${from ?? "unread"} to ${to}`).join(", ")} leaves {offBy(likely.r)}. The plan proposes the wheel line; a maker-only line stays unless you unlock it there.
+          Every pair the display can hold was tried. {bench.better.changes.map(({ code, from, to }) => `Line ${code} from ${from ?? "unread"} to ${to}`).join(", ")} leaves {offBy(bench.better.r)}. The plan proposes the wheel line; a maker-only line stays unless you unlock it there.
         </p>
       ) : null}
       {bench.sources.length > 0 ? (

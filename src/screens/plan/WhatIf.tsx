@@ -124,6 +124,7 @@ function MovableLine({ movable: { row, raws }, raw, target, meaning, onMove, onF
       />
       <span className="text-right leading-tight">
         <strong>{shown}</strong>
+        {means && means !== shown && raw === target ? <span className="block text-[0.82rem] break-words text-quiet">{means}</span> : null}
         {raw !== target ? (
           <span className="block text-[0.82rem] text-quiet">
             <SignShape sign="odd" size={10} /> was {target === null ? "unread" : shows(row.line.encoding, target)}
@@ -171,8 +172,8 @@ const OUTCOMES: readonly OutcomeRow[] = [
   },
   { what: "The speed shown reads", of: ({ r }) => r && offBy(r.nominal), working: ({ r }) => (r ? [`r = shown ÷ true = ${fixed(r.nominal, 4)} (${fixed(r.low, 4)} to ${fixed(r.high, 4)})`, "pulses true ÷ pulses set × circumference set ÷ rollout"] : []) },
   { what: "Battery amps", of: ({ currentA }) => (currentA === null ? null : `${plain(currentA)} A`), working: () => ["what the current line lets through; the controller’s own where there is none"] },
-  { what: "Label watts", of: ({ watts }) => watts && `${plain(watts.labelW, 0)} W`, working: ({ watts, currentA }) => (watts && currentA ? wattsWorking(watts, watts.labelW / currentA, currentA) : []) },
-  { what: "Watts from a full pack", of: ({ watts }) => watts && `${plain(watts.fullW, 0)} W`, working: ({ watts, currentA }) => (watts && currentA ? wattsWorking(watts, watts.labelW / currentA, currentA) : []) },
+  { what: "Label watts", of: ({ watts }) => watts && `${plain(watts.labelW, 0)} W`, working: ({ watts, nominalV, currentA }) => (watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : []) },
+  { what: "Watts from a full pack", of: ({ watts }) => watts && `${plain(watts.fullW, 0)} W`, working: ({ watts, nominalV, currentA }) => (watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : []) },
   { what: "Levels on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ flat }) => flat.speedKmh), unit) : null), working: levelsWorking },
   { what: "Levels on 5 %", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ hill }) => hill.speedKmh), unit) : null), working: levelsWorking },
   { what: "Levels that differ", of: ({ realLevels, levels }) => (realLevels === null ? null : `${realLevels} of ${levels.length - 1}`), working: () => ["alike: under 1.5 km/h and under 8 % of the largest battery power apart, on the flat and on 5 %"] },

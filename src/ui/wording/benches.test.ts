@@ -5,7 +5,7 @@ import { FULL_DRIVE, ridePoint } from "@/core/ride";
 import { calibrate } from "@/core/wheel/calibration";
 import { cutOffOf, packOhm, type Pack } from "@/core/battery/gauge";
 import { batteryWatts } from "@/core/battery/current";
-import { calibrationNoteText, listProblemText, mismatchText, partInSentence, trackProblemText } from "./benches";
+import { calibrationNoteText, chargerProblemText, listProblemText, mismatchText, partInSentence, trackProblemText } from "./benches";
 import { FIGURE_WORDS } from "./figures";
 import { distance, speedList, whPer } from "./speak";
 import { cutOffWorking, fitWorking, packWorking, rideWorking, wattsWorking } from "./workings";
@@ -41,6 +41,7 @@ describe("what the benches say", () => {
   });
   it("says what a wrong setting does to the pack", () => {
     expect(mismatchText({ key: "mismatch.early-cut", setV: 48, packV: 36, chargeLeft: 0.86 })).toContain("86 % still in the pack");
+    expect(chargerProblemText({ key: "charger.other-pack", chargerV: 42, cells: 10, packV: 48, usual: [13] })).toBe("A charger of 42 V is for 10 cells in series; a 48 V pack has 13. Do not charge until you know which is wrong.");
     expect(partInSentence("bms")).toBe("BMS");
     expect(partInSentence("wire")).toBe("wire");
   });

@@ -1,7 +1,7 @@
 /** What the benches say: parts, notes, and why something gives nothing. Loaded with the bench that says it. */
 import type { CurrentPart } from "@/core/battery/current";
 import type { PackMismatch } from "@/core/battery/gauge";
-import type { ListProblem } from "@/core/setup/figures";
+import type { ChargerProblem, ListProblem } from "@/core/setup/figures";
 import type { CalibrationNote } from "@/core/wheel/calibration";
 import type { GpxProblem } from "@/core/wheel/gpx";
 import type { TrackProblem } from "@/core/wheel/track";
@@ -47,6 +47,12 @@ export function trackProblemText(problem: GpxProblem | TrackProblem): string {
     case "track.never-moved":
       return "All fixes are of one place.";
   }
+}
+
+/** Why charger and pack cannot both be right. */
+export function chargerProblemText(problem: ChargerProblem): string {
+  if (problem.key === "charger.no-whole-cells") return `No whole number of these cells charges to ${plain(problem.chargerV)} V. Check the label, and the cells’ kind.`;
+  return `A charger of ${plain(problem.chargerV)} V is for ${problem.cells} cells in series; a ${plain(problem.packV)} V pack has ${problem.usual.join(" or ")}. Do not charge until you know which is wrong.`;
 }
 
 /** What a wrongly set pack does. */

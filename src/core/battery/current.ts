@@ -11,9 +11,6 @@ export interface CurrentBound {
   readonly amps: number;
 }
 
-/** A motor bears its rating times this for the time of a hill. From memory. */
-export const OVERLOAD = { usual: 1.75, least: 1.5, most: 2 } as const;
-
 /** Battery amps a motor's rating permits: rated watts × overload ÷ efficiency ÷ volts. Not rated watts over volts. */
 export const motorAmps = (ratedW: number, overload: number, efficiency: number, nominalV: number): number => (ratedW * overload) / efficiency / nominalV;
 

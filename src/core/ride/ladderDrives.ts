@@ -18,9 +18,6 @@ export interface LadderKind {
   readonly topTimesRider: number;
 }
 
-/** Times the rider's own power a torque-controlled kit adds at most, where nobody says. From memory. */
-export const USUAL_TOP_TIMES_RIDER = 3;
-
 /** What a share of 0 to 1 means on a kit of this kind; 0 is no assist. */
 export function driveOf({ kind, topKmh, topTimesRider }: LadderKind, share: number): Drive {
   if (share <= 0) return { kind: "off" };

@@ -3,14 +3,18 @@
  * in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked otherwise.
  */
 import { CELL_AH, CELL_OHM, SERIES_BY_NOMINAL, seriesFromCharger, type CellKind } from "../battery/chemistry";
-import { OVERLOAD } from "../battery/current";
 import type { Pack } from "../battery/gauge";
-import { USUAL_TOP_TIMES_RIDER } from "../ride";
 import { fieldProblem, toNumber, type Bike, type FieldProblem, type IntakeField } from "./bike";
 
 const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false) => ({ kind: "number" as const, unit, min, max, whole, guess });
 const option = (options: readonly string[], guess: string | null = null) => ({ kind: "option" as const, options, guess });
 const text = (longest: number) => ({ kind: "text" as const, longest });
+
+/** A motor bears its rating times this for the time of a hill, 1.5 to 2. From memory. */
+const USUAL_OVERLOAD = 1.75;
+
+/** Times the rider's own power a torque-controlled kit adds at most. From memory. */
+const USUAL_TOP_TIMES_RIDER = 3;
 
 /** A stopwatch in the hand, two ends, s. From memory. */
 const STOPWATCH_S = 0.3;
@@ -53,7 +57,7 @@ export const FIGURES = {
   connectorA: number("A", 5, 300),
   wireMm2: number("mm²", 0.5, 50),
   wireGauge: number("AWG", 0, 24, null, true),
-  overload: number("×", 1, 3, OVERLOAD.usual),
+  overload: number("×", 1, 3, USUAL_OVERLOAD),
   // Ladder
   levelKind: option(["current", "duty", "speed", "torque"]),
   shape: option(["linear", "geometric", "equal-speed", "equal-power", "by-hand"], "equal-speed"),

@@ -40,7 +40,7 @@ export interface Speedometer {
 }
 
 /** Pulses per wheel turn the display divides by: a line of its own, or a switch between two sensors and a count for one. */
-function pulsesSet(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
+export function pulsesSet(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
   if (canSet(profile, "pulsesPerTurn")) return decoded(profile, raws, "pulsesPerTurn");
   if (!canSet(profile, "motorPulses")) return bike.pulsesPerTurn;
   if (canSet(profile, "speedSensor")) {

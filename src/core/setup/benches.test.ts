@@ -3,10 +3,11 @@ import { describe, expect, it } from "vitest";
 import { classById } from "@/catalog/classes/classes";
 import { LATHE } from "@/catalog/displays/lathe";
 import { OSTLER } from "@/catalog/displays/ostler";
+import { PINFOLD } from "@/catalog/displays/pinfold";
 import { QUILLON } from "@/catalog/displays/quillon";
 import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
-import { factoryRaws, linesOf, rawValues, readShown, settingsOf, type DisplayProfile } from "../display";
+import { factoryRaws, linesOf, rawValues, readShown, settingsOf, shows, type DisplayProfile } from "../display";
 import { appliedCap } from "./applied";
 import { readIntake, type IntakeText } from "./bike";
 import { calibrationBench } from "./calibrationBench";
@@ -91,6 +92,16 @@ describe("the wheel bench", () => {
       if (Number.isNaN(off("best-pair"))) continue;
       expect(off("best-pair")).toBeLessThanOrEqual(off("best-wheel") + 0.003);
     }
+  });
+  it("counts one pulse where a switch has the wheel's own sensor in use, and says so where a preset hides the count", () => {
+    const pinfold = (shown: string) => wheelBench({ ...ask, profile: PINFOLD, raws: rawsOf(PINFOLD, { q8: shown }) });
+    const q8 = linesOf(PINFOLD).find(({ code }) => code === "q8");
+    const counts = (q8 ? rawValues(q8.encoding) : []).map((raw) => pinfold(q8 ? shows(q8.encoding, raw) : "").choices.find(({ what }) => what === "as-found")?.pulses);
+    expect(counts).toContain(1);
+    expect(counts).toContain(80);
+    const preset = linesOf(QUILLON).find(({ code }) => code === "3-1");
+    const lacks = (preset ? rawValues(preset.encoding) : []).map((raw) => wheelBench({ ...ask, profile: QUILLON, raws: rawsOf(QUILLON, { "3-1": preset ? shows(preset.encoding, raw) : "" }) }).lacks);
+    expect(lacks).toContain("pulses");
   });
   it("works a pick-up back in the display's own unit", () => {
     const figures = readFigures({ oneTrueKmh: "20", oneShown: "18.0", spokeMagnets: "1" });

@@ -2,9 +2,9 @@
 import { linesOf, settingsOf } from "../display";
 import type { Interval } from "../wheel";
 import { calibrate, courseSpeed, factorFromTrip, meanSquare, runsNeeded, type Calibration, type FactorWithInterval } from "../wheel/calibration";
-import { decoded, speedometer } from "./applied";
+import { decoded, pulsesSet, speedometer } from "./applied";
 import { numberOr, readRuns, type RunsReading } from "./figures";
-import { setPulses, shownUnitOf, wheelBench, type WheelAsk, type WheelBench } from "./wheelBench";
+import { shownUnitOf, wheelBench, type WheelAsk, type WheelBench } from "./wheelBench";
 
 export interface CalibrationBench {
   readonly runs: RunsReading;
@@ -45,7 +45,7 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
   const meter = profile ? speedometer(profile, raws, bike) : null;
   const jumps = fit?.notes.some(({ key }) => key === "calibration.jumping") ?? false;
   const setC = profile ? decoded(profile, raws, "circumferenceMm") : null;
-  const setP = profile ? setPulses(profile, raws, bike) : null;
+  const setP = profile ? pulsesSet(profile, raws, bike) : null;
   // A jumping sensor has no factor to put right.
   const usable = best && !(jumps && best.by === "runs") ? best : null;
   const percentLine = profile ? linesOf(profile).find((line) => settingsOf(line).includes("speedCalibrationPercent")) : undefined;

@@ -8,7 +8,7 @@ import { trueCap, UNPROVEN_CODE_UNCERTAINTY, type Interval } from "../wheel";
 import { bestPair, type Pair } from "../wheel/pairSearch";
 import { pickUpHypotheses, workBack, type WorkedBack } from "../wheel/pickUp";
 import { rolloutSources, type SourcedRollout } from "../wheel/sources";
-import { canSet, decoded, type Raws } from "./applied";
+import { canSet, decoded, pulsesSet, type Raws } from "./applied";
 import type { Bike } from "./bike";
 import { numberOr, type Figures } from "./figures";
 import { measuredRollout } from "../wheel";
@@ -59,7 +59,7 @@ export interface WheelBench {
   /** The choice worth making, where one reads clearly nearer to true than what stands there. */
   readonly better: WheelChoice | null;
   /** Why there are no choices, where there are none. */
-  readonly lacks: "display" | "rollout" | "wheel-line" | "as-found" | null;
+  readonly lacks: "display" | "rollout" | "wheel-line" | "pulses" | "as-found" | null;
 }
 
 const EXACT = (r: number, uncertainty: number): Interval => ({ nominal: r, low: r * (1 - uncertainty), high: r * (1 + uncertainty) });
@@ -78,6 +78,13 @@ export interface WheelAsk {
   readonly choice: ClassChoice | null;
 }
 
+/** The line that sets the pulses in force; null where none does, or a switch has the other sensor in use. */
+const pulseLineOf = (profile: DisplayProfile, raws: Raws): SettingKey | null =>
+  canSet(profile, "pulsesPerTurn") ? "pulsesPerTurn" : canSet(profile, "motorPulses") && decoded(profile, raws, "speedSensor") !== "wheel" ? "motorPulses" : null;
+
+/** What a calibration line multiplies the shown speed by; 1 without one. */
+const percentOf = (profile: DisplayProfile, raws: Raws): number => (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
+
 /** Works out sources and choices; `pulsesPerMm` overrides what rollout and pick-up say, after a calibration. */
 export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, pulsesPerMm: number | null = null): WheelBench {
   const gps = gpsRollout(bike, figures, profile, raws);
@@ -87,10 +94,12 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, p
   if (!bike.rollout && pulsesPerMm === null) return { sources, choices: [], better: null, lacks: "rollout" };
   const wheel = candidatesOf(profile, raws, "circumferenceMm");
   if (!wheel.line) return { sources, choices: [], better: null, lacks: "wheel-line" };
-  const pulseSetting: SettingKey | null = canSet(profile, "pulsesPerTurn") ? "pulsesPerTurn" : canSet(profile, "motorPulses") ? "motorPulses" : null;
+  const inForce = pulsesSet(profile, raws, bike);
+  if (inForce === null) return { sources, choices: [], better: null, lacks: "pulses" };
+  const pulseSetting = pulseLineOf(profile, raws);
   const pulse = pulseSetting ? candidatesOf(profile, raws, pulseSetting) : { line: null, index: -1, options: [], found: null };
-  const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: bike.pulsesPerTurn }];
-  const percent = (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
+  const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: inForce }];
+  const percent = percentOf(profile, raws);
   const perMm = (pulsesPerMm ?? bike.pulsesPerTurn / (bike.rollout?.mm ?? 1)) * percent;
   const foundWheel = wheel.options.filter(({ code }) => code === wheel.found);
   const foundPulse = pulse.line ? pulse.options.filter(({ code }) => code === pulse.found) : pulseOptions;
@@ -146,18 +155,11 @@ function gpsRollout(bike: Bike, figures: Figures, profile: DisplayProfile | null
   const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
   if (!profile || trueKmh === null || shown === null || shown <= 0) return null;
   const circumferenceMm = decoded(profile, raws, "circumferenceMm");
-  const pulsesSet = setPulses(profile, raws, bike);
-  if (circumferenceMm === null || pulsesSet === null) return null;
+  const pulses = pulsesSet(profile, raws, bike);
+  if (circumferenceMm === null || pulses === null) return null;
   const { toKmh } = shownUnitOf(profile, raws);
-  const mm = (circumferenceMm * (bike.pulsesPerTurn / pulsesSet) * trueKmh) / toKmh(shown);
+  const mm = (circumferenceMm * percentOf(profile, raws) * (bike.pulsesPerTurn / pulses) * trueKmh) / toKmh(shown);
   return { mm, uncertaintyMm: mm * (numberOr(figures, "oneTrueErrorKmh", 0.5) / trueKmh + numberOr(figures, "shownStep", 0.1) / 2 / shown) };
-}
-
-/** Pulses the display divides by now; one where it has no line for them. */
-export function setPulses(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
-  if (canSet(profile, "pulsesPerTurn")) return decoded(profile, raws, "pulsesPerTurn");
-  if (canSet(profile, "motorPulses")) return decoded(profile, raws, "motorPulses");
-  return bike.pulsesPerTurn;
 }
 
 /** Which pick-up it is, from one reading; null while the reading or what is set is not known. */
@@ -165,11 +167,11 @@ export function pickUpBench({ bike, figures, profile, raws }: WheelAsk): WorkedB
   const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
   if (!profile || !bike.rollout || trueKmh === null || shown === null || shown <= 0) return null;
   const circumferenceSetMm = decoded(profile, raws, "circumferenceMm");
-  const pulsesSet = setPulses(profile, raws, bike);
-  if (circumferenceSetMm === null || pulsesSet === null) return null;
+  const pulses = pulsesSet(profile, raws, bike);
+  if (circumferenceSetMm === null || pulses === null) return null;
   const { toKmh } = shownUnitOf(profile, raws);
   return workBack(
-    { trueKmh, trueUncertaintyKmh: numberOr(figures, "oneTrueErrorKmh", 0.5), shownKmh: toKmh(shown), shownStepKmh: toKmh(numberOr(figures, "shownStep", 0.1)), pulsesSet, circumferenceSetMm, rolloutMm: bike.rollout.mm, rolloutUncertaintyMm: bike.rollout.uncertaintyMm },
+    { trueKmh, trueUncertaintyKmh: numberOr(figures, "oneTrueErrorKmh", 0.5), shownKmh: toKmh(shown), shownStepKmh: toKmh(numberOr(figures, "shownStep", 0.1)), pulsesSet: pulses, circumferenceSetMm: circumferenceSetMm * percentOf(profile, raws), rolloutMm: bike.rollout.mm, rolloutUncertaintyMm: bike.rollout.uncertaintyMm },
     pickUpHypotheses({ spokeMagnets: figures.number("spokeMagnets") ?? (bike.pickUp === "spoke-magnet" ? bike.pulsesPerTurn : null), motorPoles: figures.number("motorPoles"), gearRatio: figures.number("gearRatio") }),
   );
 }

@@ -53,6 +53,19 @@ describe("length of a track", () => {
     expect(longest?.kmh).toBeCloseTo(18, 1);
     expect(longest?.seconds).toBeGreaterThan(150);
   });
+  it("does not take a seldom-writing receiver's intervals for gaps", () => {
+    const { fixes, trueM } = makeRide({ ...CLEAN, seconds: 3600, whiteM: 1 });
+    const track = solved(fixes.filter((_, i) => i % 12 === 0));
+    expect(track.gaps).toBe(0);
+    expect(Math.abs((track.lengthKm * 1000) / trueM - 1)).toBeLessThan(0.01);
+  });
+  it("a wild fix at the start or the end adds no way", () => {
+    const { fixes, trueM } = makeRide({ ...CLEAN, seconds: 900 });
+    const [first, last] = [fixes[0], fixes.at(-1)];
+    if (!first || !last) throw new Error("no ride");
+    const wild = [{ ...first, latDeg: first.latDeg + 0.02 }, ...fixes.slice(1, -1), { ...last, lonDeg: last.lonDeg - 0.03 }];
+    expect(Math.abs((solved(wild).lengthKm * 1000) / trueM - 1)).toBeLessThan(0.005);
+  });
   it("thins evenly for a picture, both ends and every break kept", () => {
     const { points } = solved(makeRide({ ...CLEAN, gapEveryS: 700 }).fixes);
     const few = thinned(points, 100);

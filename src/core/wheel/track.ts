@@ -56,8 +56,11 @@ export const TRACK_RULES = {
   /** Slower than this for long enough is standing. */
   standingKmh: 2.5,
   standingS: 5,
-  /** Longer without a fix is a gap. */
+  /** Longer without a fix is a gap, or longer than so many usual intervals where the receiver writes seldom. */
   gapS: 10,
+  gapIntervals: 4,
+  /** Fewer fixes by themselves are bad ones. */
+  fewestInLeg: 3,
   fewestFixes: 10,
   /** How hard a rider changes speed or course, m/s²: what the smoothing follows. */
   agilityMps2: 0.6,
@@ -103,7 +106,9 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
   const ordered = [...timed].sort((a, b) => a.timeS - b.timeS).filter((fix, i, all) => i === 0 || fix.timeS > (all[i - 1]?.timeS ?? 0));
   const { kept, bad } = dropJumps(ordered);
   yield 0.15;
-  const legs = cutAtGaps(kept);
+  const cut = cutAtGaps(kept);
+  const legs = cut.filter((leg) => leg.length >= TRACK_RULES.fewestInLeg);
+  const strays = cut.reduce((sum, leg) => sum + (leg.length < TRACK_RULES.fewestInLeg ? leg.length : 0), 0);
   const noiseM = noiseOf(legs);
   const points: TrackPoint[] = [];
   let wayM = 0;
@@ -113,7 +118,7 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
   let movingS = 0;
   let done = 0;
   let lastOfLeg: Fix | null = null;
-  const origin = kept[0];
+  const origin = legs[0]?.[0];
   if (!origin) return { ok: false, problem: { key: "track.too-few-fixes", fixes: 0 } };
   for (const leg of legs) {
     const first = leg[0];
@@ -154,7 +159,7 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
   if (wayM < 1) return { ok: false, problem: { key: "track.never-moved" } };
   return {
     ok: true,
-    track: { lengthKm: wayM / 1000, movingS, stops, stoppedS, badFixes: bad + (fixes.length - ordered.length), gaps: legs.length - 1, gapKm: gapM / 1000, noiseM, points, steady: steadyRuns(points) },
+    track: { lengthKm: wayM / 1000, movingS, stops, stoppedS, badFixes: bad + strays + (fixes.length - ordered.length), gaps: legs.length - 1, gapKm: gapM / 1000, noiseM, points, steady: steadyRuns(points) },
   };
 }
 
@@ -199,10 +204,12 @@ type TimedFix = Fix & { readonly timeS: number };
 /** Cuts where no fix came for long, or where a jump was kept. */
 function cutAtGaps(fixes: readonly TimedFix[]): readonly (readonly TimedFix[])[] {
   const legs: TimedFix[][] = [];
+  const usualS = median(fixes.slice(1).map((fix, i) => fix.timeS - (fixes[i]?.timeS ?? 0)));
+  const gapS = Math.max(TRACK_RULES.gapS, TRACK_RULES.gapIntervals * usualS);
   for (const fix of fixes) {
     const leg = legs.at(-1);
     const last = leg?.at(-1);
-    if (leg && last && fix.timeS - last.timeS <= TRACK_RULES.gapS && flatM(last, fix) <= (TRACK_RULES.fastestKmh / 3.6) * (fix.timeS - last.timeS) + 15) leg.push(fix);
+    if (leg && last && fix.timeS - last.timeS <= gapS && flatM(last, fix) <= (TRACK_RULES.fastestKmh / 3.6) * (fix.timeS - last.timeS) + 15) leg.push(fix);
     else legs.push([fix]);
   }
   return legs;
@@ -218,8 +225,13 @@ const placeOf = ({ x, y }: { readonly x: number; readonly y: number }, origin: F
   lonDeg: origin.lonDeg + ((x / perLon) * 180) / Math.PI,
 });
 
-/** Least scatter of a fix that is believed: below it the steps of the file itself are seen, m. */
+/** Least and most scatter of a fix that is believed: below it the steps of the file itself are seen, m. */
 const LEAST_NOISE_M = 0.05;
+const MOST_NOISE_M = 8;
+/** Taken where fixes are too far apart in time to tell scatter from riding, m. From memory. */
+const USUAL_NOISE_M = 1.5;
+/** Fixes further apart than this show the rider's turns, not the receiver's scatter, s. */
+const NOISE_WITHIN_S = 9;
 
 /** Scatter of the fixes, from their third differences, which a smooth way hardly has: median over all legs, m. */
 function noiseOf(legs: readonly (readonly TimedFix[])[]): number {
@@ -231,12 +243,12 @@ function noiseOf(legs: readonly (readonly TimedFix[])[]): number {
     const local = leg.map((fix) => localOf(fix, first, scale));
     for (let i = 3; i < local.length; i++) {
       const [a, b, c, d] = [local[i - 3], local[i - 2], local[i - 1], local[i]];
-      if (!a || !b || !c || !d) continue;
+      if (!a || !b || !c || !d || (leg[i]?.timeS ?? 0) - (leg[i - 3]?.timeS ?? 0) > NOISE_WITHIN_S) continue;
       thirds.push(Math.abs(d.x - 3 * c.x + 3 * b.x - a.x), Math.abs(d.y - 3 * c.y + 3 * b.y - a.y));
     }
   }
   // A third difference of white noise has √20 times its scatter; the median of |normal| is 0.6745 of it.
-  return Math.max(LEAST_NOISE_M, median(thirds) / 0.6745 / Math.sqrt(20));
+  return thirds.length === 0 ? USUAL_NOISE_M : Math.min(MOST_NOISE_M, Math.max(LEAST_NOISE_M, median(thirds) / 0.6745 / Math.sqrt(20)));
 }
 
 interface Smoothed extends Local {

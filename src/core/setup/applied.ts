@@ -52,7 +52,7 @@ export function pulsesSet(profile: DisplayProfile, raws: Raws, bike: Bike): numb
 }
 
 /** Relative uncertainty of what the wheel line stands for. */
-function wheelUncertainty(profile: DisplayProfile, raws: Raws): number {
+export function wheelUncertainty(profile: DisplayProfile, raws: Raws): number {
   const encoding = decider(profile, raws, "circumferenceMm")?.line.encoding;
   return encoding?.kind === "wheel-code" || encoding?.kind === "wheel-size" ? encoding.circumferenceUncertainty : 0;
 }

@@ -81,6 +81,16 @@ describe("the wheel bench", () => {
     expect(now).toMatchObject({ what: "as-found", r: expect.closeTo(0.898, 3), capNow: { nominal: expect.closeTo(27.84, 1) } });
     expect(best).toMatchObject({ what: "best-wheel", changes: [{ code: "51", from: "26", to: "29" }], r: expect.closeTo(1.0018, 4), capToSet: { shown: "25", trueKmh: { nominal: expect.closeTo(24.96, 2) } } });
   });
+  it("sees the cap exactly as the sheet does, on every shipped display with a wheel line", () => {
+    for (const profile of [TARN, WINDROW, LATHE, OSTLER]) {
+      const raws = factoryRaws(profile);
+      const bike = { ...bikeOf(), pulsesPerTurn: profile === WINDROW ? 6 : 1 };
+      const now = wheelBench({ ...ask, profile, raws, bike }).choices.find(({ what }) => what === "as-found");
+      const cap = appliedCap(profile, raws, bike);
+      if (!now?.capNow || cap.kind !== "true") continue;
+      expect([now.capNow.low, now.capNow.nominal, now.capNow.high].map((kmh) => kmh.toFixed(6))).toEqual([cap.kmh.low, cap.kmh.nominal, cap.kmh.high].map((kmh) => kmh.toFixed(6)));
+    }
+  });
   it("says what it lacks instead of a figure", () => {
     expect(wheelBench({ ...ask, profile: null }).lacks).toBe("display");
     expect(wheelBench({ ...ask, bike: bikeOf({}) }).lacks).toBe("rollout");

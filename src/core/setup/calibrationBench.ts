@@ -60,7 +60,7 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
     predicted: meter?.r ?? null,
     disagrees: usable !== null && meter !== null && (usable.factor.high < meter.r.low || usable.factor.low > meter.r.high),
     impliedRollout: usable && setC !== null && setP !== null ? impliedRollout(usable.factor, (bike.pulsesPerTurn / setP) * ((setC * percentSet) / 100)) : null,
-    settings: usable && profile && setC !== null && setP !== null ? wheelBench(ask, (usable.factor.r * setP) / setC / (percentSet / 100)) : null,
+    settings: usable && profile && setC !== null && setP !== null ? wheelBench(ask, { pulsesPerMm: (usable.factor.r * setP) / setC / (percentSet / 100), uncertainty: (usable.factor.high - usable.factor.low) / 2 / usable.factor.r }) : null,
     percent: usable && percentLine ? { code: percentLine.code, exact: percentSet / usable.factor.r } : null,
   };
 }

@@ -4,14 +4,13 @@
 import { contextOf, decodeAll, encodeLine, linesOf, rawValues, settingsOf, shows, type DisplayProfile, type Line, type SettingKey } from "../display";
 import { assistLimit, type ClassChoice } from "../law";
 import { kmhToMph, mphToKmh } from "../units";
-import { trueCap, UNPROVEN_CODE_UNCERTAINTY, type Interval } from "../wheel";
+import { measuredRollout, readoutError, trueCap, type Interval, type WheelTruth } from "../wheel";
 import { bestPair, type Pair } from "../wheel/pairSearch";
 import { pickUpHypotheses, workBack, type WorkedBack } from "../wheel/pickUp";
 import { rolloutSources, type SourcedRollout } from "../wheel/sources";
-import { canSet, decoded, pulsesSet, type Raws } from "./applied";
+import { canSet, decoded, pulsesSet, wheelUncertainty, type Raws } from "./applied";
 import type { Bike } from "./bike";
 import { numberOr, type Figures } from "./figures";
-import { measuredRollout } from "../wheel";
 
 interface Candidates {
   readonly line: Line | null;
@@ -62,14 +61,6 @@ export interface WheelBench {
   readonly lacks: "display" | "rollout" | "wheel-line" | "pulses" | "as-found" | null;
 }
 
-const EXACT = (r: number, uncertainty: number): Interval => ({ nominal: r, low: r * (1 - uncertainty), high: r * (1 + uncertainty) });
-
-/** How far r of one choice may be off: what the wheel line stands for, and the rollout it is held against. */
-function uncertaintyOf(line: Line | null, bike: Bike): number {
-  const own = line?.encoding.kind === "wheel-code" || line?.encoding.kind === "wheel-size" ? line.encoding.circumferenceUncertainty : UNPROVEN_CODE_UNCERTAINTY;
-  return own + (bike.rollout ? bike.rollout.uncertaintyMm / bike.rollout.mm : 0);
-}
-
 export interface WheelAsk {
   readonly bike: Bike;
   readonly figures: Figures;
@@ -85,13 +76,20 @@ const pulseLineOf = (profile: DisplayProfile, raws: Raws): SettingKey | null =>
 /** What a calibration line multiplies the shown speed by; 1 without one. */
 const percentOf = (profile: DisplayProfile, raws: Raws): number => (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
 
-/** Works out sources and choices; `pulsesPerMm` overrides what rollout and pick-up say, after a calibration. */
-export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, pulsesPerMm: number | null = null): WheelBench {
+export interface Calibrated {
+  /** Real pulses per millimetre of way, worked back from r and the lines it was measured with. */
+  readonly pulsesPerMm: number;
+  /** Relative half-width of r. */
+  readonly uncertainty: number;
+}
+
+/** Works out sources and choices; a calibration overrides what rollout and pick-up say. */
+export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, calibrated: Calibrated | null = null): WheelBench {
   const gps = gpsRollout(bike, figures, profile, raws);
   const measured = bike.rollout?.from === "measured" ? bike.rollout : null;
   const sources = rolloutSources({ measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }), gps, outerDiameterMm: figures.number("outerDiameterMm"), tyre: bike.tyre });
   if (!profile) return { sources, choices: [], better: null, lacks: "display" };
-  if (!bike.rollout && pulsesPerMm === null) return { sources, choices: [], better: null, lacks: "rollout" };
+  if (!bike.rollout && !calibrated) return { sources, choices: [], better: null, lacks: "rollout" };
   const wheel = candidatesOf(profile, raws, "circumferenceMm");
   if (!wheel.line) return { sources, choices: [], better: null, lacks: "wheel-line" };
   const inForce = pulsesSet(profile, raws, bike);
@@ -100,7 +98,12 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, p
   const pulse = pulseSetting ? candidatesOf(profile, raws, pulseSetting) : { line: null, index: -1, options: [], found: null };
   const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: inForce }];
   const percent = percentOf(profile, raws);
-  const perMm = (pulsesPerMm ?? bike.pulsesPerTurn / (bike.rollout?.mm ?? 1)) * percent;
+  const rolloutMm = bike.rollout?.mm ?? Number.NaN;
+  const perMm = (calibrated?.pulsesPerMm ?? bike.pulsesPerTurn / rolloutMm) * percent;
+  // The truth the lines are held against: a turn of the wheel, or what the calibration makes of one counted turn.
+  const truth: WheelTruth = calibrated
+    ? { rolloutMm: 1 / calibrated.pulsesPerMm, rolloutUncertaintyMm: calibrated.uncertainty / calibrated.pulsesPerMm, pulsesPerTurn: 1 }
+    : { rolloutMm, rolloutUncertaintyMm: bike.rollout?.uncertaintyMm ?? 0, pulsesPerTurn: bike.pulsesPerTurn };
   const foundWheel = wheel.options.filter(({ code }) => code === wheel.found);
   const foundPulse = pulse.line ? pulse.options.filter(({ code }) => code === pulse.found) : pulseOptions;
   const search = (what: WheelChoice["what"], wheels: typeof wheel.options, pulses: typeof pulseOptions): WheelChoice | null => {
@@ -118,7 +121,7 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, p
   const limit = choice ? assistLimit(choice) : null;
   const setCap = capLine ? decoded(profile, raws, "assistCapKmh") : null;
   const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice => {
-    const r = EXACT(pair.r, uncertaintyOf(wheel.line, bike));
+    const r = readoutError(truth, { circumferenceMm: pair.circumferenceMm * percent, circumferenceUncertainty: wheelUncertainty(profile, raws), pulsesPerTurn: pair.count });
     const held = capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
     return {
       what,

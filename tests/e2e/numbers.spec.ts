@@ -153,6 +153,13 @@ test("battery: a bad figure names what would be accepted, and the rest still sta
 test("ladder: measured levels show their twins; shares are dragged by hand and kept", async ({ page }) => {
   await openBench(page, "demo-207", "Ladder");
   await page.getByText("Speed", { exact: true }).click();
+  await page.getByLabel("Speeds measured, km/h true").fill("15 17.5 20 23 25.8");
+  await expect(row(page, "As it is", "1")).toContainText("15 km/h");
+  await expect(row(page, "As it is", "5")).toContainText("25.8 km/h");
+  await expect(main(page)).toContainText("Level 0 was not measured");
+  await expect(main(page).getByText(/^Caution: Level [1-5] is really/)).toHaveCount(0);
+  await page.getByLabel("Level 0, measured").fill("15.2");
+  await expect(main(page)).toContainText("Level 1 is really level 0 again.");
   await page.getByLabel("Speeds measured, km/h true").fill("15 15.3 19 22 22.4 25");
   await expect(main(page)).toContainText("is really level");
   await page.getByText("By hand", { exact: true }).click();

@@ -44,6 +44,11 @@ describe("twins", () => {
       { flatKmh: 24.6, hillKmh: 16, flatBatteryW: 205, hillBatteryW: 500 },
     ])).toEqual([]);
   });
+  it("a measured level is never held against one that is only modelled", () => {
+    const level = (kmh: number, measuredKmh: number | null) => ({ flatKmh: kmh, hillKmh: 8, flatBatteryW: 100, hillBatteryW: 200, measuredKmh });
+    expect(twins([level(19.7, null), level(19.7, 15), level(19.7, 17.5), level(20, 20)])).toEqual([]);
+    expect(twins([level(19.7, 15), level(19.7, 15.4)])).toEqual([{ level: 1, sameAs: 0 }]);
+  });
   it("a run of levels each close to the next is not one level: each is held against the last that differed", () => {
     const creeping = [10, 11, 12, 13].map((speed) => ({ flatKmh: speed, hillKmh: speed, flatBatteryW: 0, hillBatteryW: 0 }));
     expect(twins(creeping)).toEqual([{ level: 1, sameAs: 0 }, { level: 3, sameAs: 2 }]);

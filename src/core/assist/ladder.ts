@@ -62,6 +62,8 @@ export interface LevelFeel {
   readonly hillKmh: number;
   readonly flatBatteryW: number;
   readonly hillBatteryW: number;
+  /** Flat speed as measured, km/h; it goes before the model's. Missing or null where nobody measured. */
+  readonly measuredKmh?: number | null;
 }
 
 export interface Twin {
@@ -73,12 +75,20 @@ export interface Twin {
 /** Levels closer than this in speed and, as a share of the largest, in battery power feel the same. From memory. */
 export const TWIN = { speedKmh: 1.5, powerShare: 0.08 } as const;
 
-/** Levels that are really the same as one before them, on the flat and on the hill alike. */
+/**
+ * Levels that are really the same as one before them, on the flat and on the hill alike. Measured levels are held against
+ * measured ones only: a model's speed beside a measured one proves nothing. Their flat speed is the measured one.
+ */
 export function twins(levels: readonly LevelFeel[]): readonly Twin[] {
   const largest = { flat: Math.max(0, ...levels.map((level) => level.flatBatteryW)), hill: Math.max(0, ...levels.map((level) => level.hillBatteryW)) };
   const near = (a: number, b: number, most: number) => Math.abs(a - b) < TWIN.powerShare * most || a === b;
-  const same = (a: LevelFeel, b: LevelFeel): boolean =>
-    Math.abs(a.flatKmh - b.flatKmh) < TWIN.speedKmh && Math.abs(a.hillKmh - b.hillKmh) < TWIN.speedKmh && near(a.flatBatteryW, b.flatBatteryW, largest.flat) && near(a.hillBatteryW, b.hillBatteryW, largest.hill);
+  const same = (a: LevelFeel, b: LevelFeel): boolean => {
+    const [measuredA, measuredB] = [a.measuredKmh ?? null, b.measuredKmh ?? null];
+    if ((measuredA === null) !== (measuredB === null)) return false;
+    const onTheHill = Math.abs(a.hillKmh - b.hillKmh) < TWIN.speedKmh && near(a.hillBatteryW, b.hillBatteryW, largest.hill);
+    if (measuredA !== null && measuredB !== null) return Math.abs(measuredA - measuredB) < TWIN.speedKmh && onTheHill;
+    return Math.abs(a.flatKmh - b.flatKmh) < TWIN.speedKmh && near(a.flatBatteryW, b.flatBatteryW, largest.flat) && onTheHill;
+  };
   const kept: number[] = [];
   const found: Twin[] = [];
   levels.forEach((level, i) => {

@@ -15,7 +15,7 @@ import { FIGURE_KEYS, readFigures, readNumbers, readPack, readRuns, runRows, wit
 import { currentSense, ladderBench, startBench } from "./ladderBench";
 import { movableRows, outcomeOf, withMoved } from "./outcome";
 import { batteryBench, currentBench } from "./packBench";
-import { rideOf, sharesOn } from "./rideOf";
+import { levelsOf, rideOf, sharesOn } from "./rideOf";
 import { INTAKE_FIELDS } from "./bike";
 import { makeSheet } from "./sheet";
 import { pickUpBench, wheelBench } from "./wheelBench";
@@ -196,6 +196,20 @@ describe("ride and ladder", () => {
     expect(bench.designed.real).toBeGreaterThanOrEqual(bench.present.real);
     const byHand = ladderBench(reading.ride, readFigures({ shape: "by-hand", byHand: "10 x" }), TARN, tarn26);
     expect(byHand.byHandProblem).toMatchObject({ typed: "x" });
+  });
+  it("measured levels stand as measured, whoever the model takes the rider for", () => {
+    const measured = (typed: Record<string, string>) => {
+      const reading = rideOf({ bike: bikeOf(), figures: readFigures({ levelKind: "speed", ...typed }), on: { profile: LATHE, raws: rawsOf(LATHE) }, cap: null });
+      if (!reading.ok) throw new Error("no ride");
+      const { rows } = ladderBench({ ...reading.ride, levels: levelsOf(Array.from({ length: readNumbers(typed.measuredSpeeds ?? "", 1, 150).values.length }, (_, i) => (i + 1) / 9), "usual", readNumbers(typed.measuredSpeeds ?? "", 1, 150).values, readFigures(typed).number("freeKmh"), reading.ride.kind, reading.ride.setup, reading.ride.road) }, readFigures(typed), LATHE, rawsOf(LATHE)).present;
+      return rows;
+    };
+    // Common practice, no source: five levels under a 25 cap are five, nine are five real ones. The guessed rider alone is faster than some.
+    const five = measured({ measuredSpeeds: "15 17.5 20 23 25.8" });
+    expect(five.filter(({ twinOf }) => twinOf !== null)).toEqual([]);
+    expect(five[1]).toMatchObject({ measuredKmh: 15, explained: false });
+    const nine = measured({ freeKmh: "12", measuredSpeeds: "12 17 17.4 19.5 22 22.3 24 25.8 25.8" });
+    expect(nine.flatMap(({ level, twinOf }) => (twinOf === null ? [] : [[level, twinOf]]))).toEqual([[1, 0], [3, 2], [6, 5], [9, 8]]);
   });
   it("a start angle becomes the display's own number, whichever way it counts", () => {
     const bike = bikeOf();

@@ -70,6 +70,7 @@ export const FIGURES = {
   stepPercent: number("%", 0.1, 25, 1),
   byHand: text(200),
   measuredSpeeds: text(200),
+  freeKmh: number("km/h", 1, 60),
   topLevelKmh: number("km/h", 5, 80),
   topTimesRider: number("×", 0.2, 10, USUAL_TOP_TIMES_RIDER),
   startAngleDeg: number("°", 1, 720, 120),

@@ -16,7 +16,13 @@ export interface LadderRow extends Level {
   readonly hill: RidePoint;
   /** Level this one is really the same as; null where it stands on its own. */
   readonly twinOf: number | null;
+  /** Whether the model comes to the speed measured; where it does not, its power and range say nothing of this level. */
+  readonly explained: boolean;
 }
+
+/** The model explains a measured speed this near to its own, km/h. */
+const EXPLAINED_KMH = 0.75;
+
 
 export interface Ladder {
   readonly rows: readonly LadderRow[];
@@ -39,9 +45,9 @@ function ladderOf(levels: readonly Level[], ride: Ride): Ladder {
   const flat = { ...ride.road, grade: 0 };
   const hill = { ...ride.road, grade: HILL_GRADE };
   const points = levels.map((level) => ({ ...level, flat: ridePoint(ride.setup, level.drive, flat), hill: ridePoint(ride.setup, level.drive, hill) }));
-  const feel = points.map(({ flat: f, hill: h }): LevelFeel => ({ flatKmh: f.speedKmh, hillKmh: h.speedKmh, flatBatteryW: f.batteryW, hillBatteryW: h.batteryW }));
+  const feel = points.map(({ flat: f, hill: h, measuredKmh }): LevelFeel => ({ measuredKmh, flatKmh: f.speedKmh, hillKmh: h.speedKmh, flatBatteryW: f.batteryW, hillBatteryW: h.batteryW }));
   const found = twins(feel);
-  return { rows: points.map((row, i) => ({ ...row, twinOf: found.find(({ level }) => level === i)?.sameAs ?? null })), real: points.length - found.length };
+  return { rows: points.map((row, i) => ({ ...row, twinOf: found.find(({ level }) => level === i)?.sameAs ?? null, explained: row.measuredKmh === null || Math.abs(row.measuredKmh - row.flat.speedKmh) <= EXPLAINED_KMH })), real: points.length - found.length };
 }
 
 /** What the share lines of a display can hold: least, most and step, as shares; null where it has none. */
@@ -85,7 +91,7 @@ export function ladderBench(ride: Ride, figures: Figures, profile: DisplayProfil
   const measured = readNumbers(figures.text("measuredSpeeds"), 1, 150);
   return {
     present: ladderOf(ride.levels, ride),
-    designed: ladderOf(levelsOf(held, "usual", [], ride.kind, ride.setup, ride.road), ride),
+    designed: ladderOf(levelsOf(held, "usual", [], null, ride.kind, ride.setup, ride.road), ride),
     grid,
     toSet: profile ? held.flatMap((share, i) => setLine(profile, raws, `share${i + 1}`, share)) : [],
     byHandProblem: byHand.problem,

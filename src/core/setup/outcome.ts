@@ -69,7 +69,7 @@ export function outcomeOf({ profile, bike, figures, choice }: OutcomeAsk, raws: 
   const { pack } = readPack(bike, figures);
   const ride = reading.ok ? reading.ride : null;
   const levels = ride ? ride.levels.map((level) => ({ ...level, flat: ridePoint(ride.setup, level.drive, { ...ride.road, grade: 0 }), hill: ridePoint(ride.setup, level.drive, { ...ride.road, grade: HILL_GRADE }) })) : [];
-  const same = twins(levels.map(({ flat, hill }) => ({ flatKmh: flat.speedKmh, hillKmh: hill.speedKmh, flatBatteryW: flat.batteryW, hillBatteryW: hill.batteryW })));
+  const same = twins(levels.map(({ flat, hill, measuredKmh }) => ({ measuredKmh, flatKmh: flat.speedKmh, hillKmh: hill.speedKmh, flatBatteryW: flat.batteryW, hillBatteryW: hill.batteryW })));
   return {
     cap,
     r: speedometer(profile, raws, bike)?.r ?? null,

@@ -23,6 +23,8 @@ export interface Level {
   readonly drive: Drive;
   /** Where the level comes from. */
   readonly from: "display" | "usual" | "measured";
+  /** Flat speed as measured, km/h; null where nobody measured it. */
+  readonly measuredKmh: number | null;
 }
 
 export interface Ride {
@@ -90,13 +92,13 @@ export function sharesOn(profile: DisplayProfile, raws: Raws): { readonly shares
 }
 
 /** Levels out of shares, level 0 before them; a measured speed overrides what the kind would give. */
-export function levelsOf(shares: readonly number[], from: Level["from"], measuredKmh: readonly number[], kind: LadderKind, setup: RideSetup, road: Omit<Road, "grade">): readonly Level[] {
+export function levelsOf(shares: readonly number[], from: Level["from"], measuredKmh: readonly number[], freeKmh: number | null, kind: LadderKind, setup: RideSetup, road: Omit<Road, "grade">): readonly Level[] {
   const flat = { ...road, grade: 0 };
   const assisted = shares.map((share, i): Level => {
     const measured = measuredKmh[i];
-    return measured === undefined ? { level: i + 1, share, drive: driveOf(kind, share), from } : { level: i + 1, share, drive: driveFromMeasured(setup, kind, flat, measured), from: "measured" };
+    return measured === undefined ? { level: i + 1, share, drive: driveOf(kind, share), from, measuredKmh: null } : { level: i + 1, share, drive: driveFromMeasured(setup, kind, flat, measured), from: "measured", measuredKmh: measured };
   });
-  return [{ level: 0, share: 0, drive: { kind: "off" }, from: "display" }, ...assisted];
+  return [{ level: 0, share: 0, drive: { kind: "off" }, from: freeKmh === null ? "display" : "measured", measuredKmh: freeKmh }, ...assisted];
 }
 
 /** Figures a ride cannot do without, by the intake's fields. */
@@ -134,7 +136,7 @@ export function rideOf({ bike, figures, on, cap }: RideAsk): RideReading {
   const measured = readNumbers(figures.text("measuredSpeeds"), 1, 150).values;
   return {
     ok: true,
-    ride: { setup, road, levels: levelsOf(shares, from, measured, kind, setup, road), kind, massKg, motorKg: kg, packKg, nominalWh, capUnknown: cap && cap.kind !== "true" && cap.kind !== "uncapped" ? cap.kind : null },
+    ride: { setup, road, levels: levelsOf(shares, from, measured, figures.number("freeKmh"), kind, setup, road), kind, massKg, motorKg: kg, packKg, nominalWh, capUnknown: cap && cap.kind !== "true" && cap.kind !== "uncapped" ? cap.kind : null },
   };
 }
 

@@ -30,7 +30,7 @@ export function LadderBench(props: BenchProps) {
       known={
         <>
           <Part title="The kit’s levels">
-            <FigureFields {...props} keys={["levelKind", ...(kind === "speed" ? (["topLevelKmh"] as const) : []), ...(kind === "torque" ? (["topTimesRider"] as const) : []), "measuredSpeeds"]} guesses={{ levelKind: "current" }} />
+            <FigureFields {...props} keys={["levelKind", ...(kind === "speed" ? (["topLevelKmh"] as const) : []), ...(kind === "torque" ? (["topTimesRider"] as const) : []), "measuredSpeeds", "freeKmh"]} guesses={{ levelKind: "current" }} />
             {bench?.measuredProblem ? <p className="mt-1 text-[0.9rem] text-breach">{listProblemText(bench.measuredProblem)}</p> : null}
           </Part>
           <Part title="A better ladder">
@@ -73,7 +73,7 @@ function Both({ bench, ride, unit }: { readonly bench: Ladders; readonly ride: R
   const { present, designed } = bench;
   const from = present.rows.some((row) => row.from === "measured") ? "measured" : (present.rows[1]?.from ?? "usual");
   const lines = useMemo((): readonly Series[] => {
-    const speeds = (ladder: Ladder, name: string, rest: Pick<Series, "colour" | "dashed" | "dash">, on: "flat" | "hill"): Series => ({ name, ...rest, points: ladder.rows.map((row) => ({ x: row.level, y: speedFromKmh(row[on].speedKmh, unit) })) });
+    const speeds = (ladder: Ladder, name: string, rest: Pick<Series, "colour" | "dashed" | "dash">, on: "flat" | "hill"): Series => ({ name, ...rest, points: ladder.rows.filter((row) => on === "flat" || row.explained).map((row) => ({ x: row.level, y: speedFromKmh(on === "flat" ? (row.measuredKmh ?? row.flat.speedKmh) : row.hill.speedKmh, unit) })) });
     return [
       speeds(present, "as it is, flat", { colour: "--spoke", dashed: true }, "flat"),
       speeds(designed, "better ladder, flat", { colour: "--action" }, "flat"),
@@ -92,6 +92,8 @@ function Both({ bench, ride, unit }: { readonly bench: Ladders; readonly ride: R
           Level {row.level} is really level {row.twinOf} again.
         </FindingLine>
       ))}
+      {present.rows.some((row) => !row.explained) ? <p className="text-quiet">Some measured speeds are not what the model makes of this rider and road: usually the rider’s power on the Ride bench is not theirs. The measured speeds stand; power and range of those levels are left out.</p> : null}
+      {present.rows.some((row) => row.level > 0 && row.measuredKmh !== null) && present.rows[0]?.measuredKmh === null ? <p className="text-quiet">Level 0 was not measured, so whether level 1 adds anything is not judged.</p> : null}
       <LadderTable title="As it is" ladder={present} ride={ride} unit={unit} />
       <LadderTable title="Better ladder" ladder={designed} ride={ride} unit={unit} />
       {bench.toSet.length > 0 ? <p>To set: {bench.toSet.map(({ code, shows }) => `${code} ${shows}`).join(", ")}.</p> : <p className="text-quiet">This display has no line for each level’s share. The better ladder is a yardstick: change how many levels there are, or the kit.</p>}
@@ -114,14 +116,14 @@ function LadderTable({ title, ladder, ride, unit }: { readonly title: string; re
         quiet: row.twinOf !== null,
         cells: [
           row.level === 0 ? "—" : row.from === "measured" ? "measured" : `${plain(100 * row.share, 0)} %`,
-          speed(row.flat.speedKmh, unit),
-          `${plain(row.flat.batteryW, 0)} W`,
-          speed(row.hill.speedKmh, unit),
-          `${plain(row.hill.batteryW, 0)} W`,
-          row.level === 0 || row.flat.rangeKm === null ? "—" : distance(row.flat.rangeKm, unit),
+          speed(row.measuredKmh ?? row.flat.speedKmh, unit),
+          row.explained ? `${plain(row.flat.batteryW, 0)} W` : "—",
+          row.explained ? speed(row.hill.speedKmh, unit) : "—",
+          row.explained ? `${plain(row.hill.batteryW, 0)} W` : "—",
+          row.level === 0 || !row.explained || row.flat.rangeKm === null ? "—" : distance(row.flat.rangeKm, unit),
           row.twinOf === null ? "" : `as ${row.twinOf}`,
         ],
-        working: ["On the flat:", ...rideWorking(ride, row.flat, 0), "On 5 %:", ...rideWorking(ride, row.hill, 0.05)],
+        working: !row.explained ? [`measured: ${plain(row.measuredKmh ?? 0)} km/h`, `the model comes to ${fixed(row.flat.speedKmh)} km/h with this rider and road, so nothing else is said of this level`] : ["On the flat:", ...rideWorking(ride, row.flat, 0), "On 5 %:", ...rideWorking(ride, row.hill, 0.05)],
       }))}
     />
   );

@@ -184,7 +184,7 @@ function RideNumbers({ ride, points, unit }: { readonly ride: Ride; readonly uni
             caption="Thrust and drag"
             hideCaption
             headings={["km/h", "Drag, flat", "Drag, 5 %", ...forces.levels.map((line) => `Level ${line.level}`)]}
-            rows={forces.flat.filter((_, i) => i % 5 === 0).map(({ kmh, forceN }, i) => ({ key: String(kmh), head: plain(kmh, 0), cells: [plain(forceN, 0), plain(forces.hill[i * 5]?.forceN ?? 0, 0), ...forces.levels.map((line) => plain(line.points[i * 5]?.forceN ?? 0, 0))] }))}
+            rows={forces.flat.filter((_, i) => i % 5 === 0).map(({ kmh, forceN }, i) => ({ key: String(kmh), head: plain(kmh, 0), working: [loadWorking(ride, 0), `at ${plain(kmh, 0)} km/h: ${plain(forceN, 1)} N on the flat`, "level: the rider’s push + the motor’s thrust, after the cap; level 0 is the rider alone", MEMORY], cells: [plain(forceN, 0), plain(forces.hill[i * 5]?.forceN ?? 0, 0), ...forces.levels.map((line) => plain(line.points[i * 5]?.forceN ?? 0, 0))] }))}
           />
         </ChartTable>
       </Part>

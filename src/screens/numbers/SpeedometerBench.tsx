@@ -142,7 +142,7 @@ function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly 
     <Part title="Runs and the factor through them">
       <LineChart series={series} xTitle="true km/h" yTitle="shown, in km/h" label={`Runs, shown against true speed. One factor of ${fixed(fit.r, 3)} through them.`} />
       <ChartTable>
-        <NumberTable caption="Runs" hideCaption headings={["Run", "True", "Shown", "Off the factor"]} rows={runs.runs.map((run, i) => ({ key: String(i), head: String(i + 1), cells: [`${plain(run.trueKmh)} km/h`, `${plain(toKmh(run.shown), 2)} km/h`, `${(fit.residualsKmh[i] ?? 0) < 0 ? "−" : "+"}${fixed(Math.abs(fit.residualsKmh[i] ?? 0), 2)} km/h`] }))} />
+        <NumberTable caption="Runs" hideCaption headings={["Run", "True", "Shown", "Off the factor"]} rows={runs.runs.map((run, i) => ({ key: String(i), head: String(i + 1), working: [`shown − r × true = ${plain(toKmh(run.shown), 2)} − ${fixed(fit.r, 4)} × ${plain(run.trueKmh)} km/h`, "half a step is added first where the display cuts off"], cells: [`${plain(run.trueKmh)} km/h`, `${plain(toKmh(run.shown), 2)} km/h`, `${(fit.residualsKmh[i] ?? 0) < 0 ? "−" : "+"}${fixed(Math.abs(fit.residualsKmh[i] ?? 0), 2)} km/h`] }))} />
       </ChartTable>
     </Part>
   );

@@ -122,7 +122,7 @@ function Solved({ track, fixes, name, onSteady }: { readonly track: Track; reado
       </p>
       <LineChart series={speed} xTitle="minutes" yTitle="km/h" label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`} />
       <ChartTable>
-        <NumberTable caption="Along the way" hideCaption headings={["Time", "Way", "Speed"]} rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({ key: String(i), head: duration(point.timeS * 1000), cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`] }))} />
+        <NumberTable caption="Along the way" hideCaption headings={["Time", "Way", "Speed"]} rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({ key: String(i), head: duration(point.timeS * 1000), working: ["way: geodesics between smoothed places, stops left out", "speed: of the smoothed places at this moment"], cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`] }))} />
       </ChartTable>
       <LineChart series={way} xTitle="km east of the start" yTitle="km north" label="The way ridden, seen from above" square />
       {track.steady.length > 0 ? (
@@ -132,6 +132,7 @@ function Solved({ track, fixes, name, onSteady }: { readonly track: Track; reado
           rows={track.steady.map((run) => ({
             key: String(run.fromS),
             head: duration(run.fromS * 1000),
+            working: [`way ÷ time over ${duration(run.seconds * 1000)} in which the speed stayed within 0.8 km/h = ${fixed(run.kmh, 1)} km/h`],
             cells: [
               duration(run.seconds * 1000),
               `${fixed(run.kmh, 1)} km/h`,

@@ -5,7 +5,7 @@ import { pickUpBench, shownUnitOf, wheelBench, type WheelChoice } from "@/core/s
 import { Button, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { fixed, offBy, plain, speed, unitName } from "@/ui/wording";
 import { PICK_UP_WORDS, SOURCE_WORDS } from "@/ui/wording/figures";
-import { wheelChoiceWorking } from "@/ui/wording/wheelWorking";
+import { SOURCE_WORKING, wheelChoiceWorking } from "@/ui/wording/wheelWorking";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
@@ -106,6 +106,7 @@ export function WheelBench(props: BenchProps) {
           rows={bench.sources.map((source) => ({
             key: source.source,
             head: SOURCE_WORDS[source.source],
+            working: [...SOURCE_WORKING[source.source], `= ${plain(source.mm, 1)} mm ±${plain(source.uncertaintyMm, 1)}`],
             cells: [
               `${plain(source.mm, 0)} mm`,
               `±${plain(source.uncertaintyMm, 0)} mm`,
@@ -123,7 +124,7 @@ export function WheelBench(props: BenchProps) {
             caption="Held against what it could be"
             hideCaption
             headings={["Meaning", "Pulses", "Off by", "Verdict"]}
-            rows={pickUp.ranked.map((each) => ({ key: each.meaning, head: PICK_UP_WORDS[each.meaning], cells: [plain(each.pulses), offBy(1 + each.off), each.possible ? <strong key="v">possible</strong> : "ruled out"], quiet: !each.possible }))}
+            rows={pickUp.ranked.map((each) => ({ key: each.meaning, head: PICK_UP_WORDS[each.meaning], working: [`${plain(each.pulses)} ÷ ${plain(pickUp.pulses, 2)} worked back = ${offBy(1 + each.off)}`, `possible within ±${plain(pickUp.uncertainty, 2)}`], cells: [plain(each.pulses), offBy(1 + each.off), each.possible ? <strong key="v">possible</strong> : "ruled out"], quiet: !each.possible }))}
           />
         </Part>
       ) : null}

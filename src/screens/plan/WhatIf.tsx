@@ -158,7 +158,7 @@ interface OutcomeRow {
 }
 
 const rangeOf = (km: number | null | undefined, unit: Voice["unit"]): string | null => (km === null || km === undefined ? null : distance(km, unit));
-const levelsWorking = ({ levels }: Outcome): readonly string[] => [...levels.slice(1).map(({ level, share, from, flat, hill }) => `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${fixed(flat.speedKmh)} km/h on the flat, ${fixed(hill.speedKmh)} on 5 %`), MEMORY];
+const levelsWorking = ({ levels }: Outcome): readonly string[] => [...levels.slice(1).map(({ level, share, from, flat, hill, measuredKmh }) => `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${fixed(measuredKmh ?? flat.speedKmh)} km/h on the flat, ${fixed(hill.speedKmh)} on 5 %`), MEMORY];
 const topWorking = (outcome: Outcome, on: "flat" | "hill"): readonly string[] => {
   const top = outcome.levels.at(-1);
   return outcome.ride && top ? rideWorking(outcome.ride, top[on], on === "flat" ? 0 : HILL_GRADE) : [];
@@ -174,7 +174,7 @@ const OUTCOMES: readonly OutcomeRow[] = [
   { what: "Battery amps", of: ({ currentA }) => (currentA === null ? null : `${plain(currentA)} A`), working: () => ["what the current line lets through; the controller’s own where there is none"] },
   { what: "Label watts", of: ({ watts }) => watts && `${plain(watts.labelW, 0)} W`, working: ({ watts, nominalV, currentA }) => (watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : []) },
   { what: "Watts from a full pack", of: ({ watts }) => watts && `${plain(watts.fullW, 0)} W`, working: ({ watts, nominalV, currentA }) => (watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : []) },
-  { what: "Levels on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ flat }) => flat.speedKmh), unit) : null), working: levelsWorking },
+  { what: "Levels on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ flat, measuredKmh }) => measuredKmh ?? flat.speedKmh), unit) : null), working: levelsWorking },
   { what: "Levels on 5 %", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ hill }) => hill.speedKmh), unit) : null), working: levelsWorking },
   { what: "Levels that differ", of: ({ realLevels, levels }) => (realLevels === null ? null : `${realLevels} of ${levels.length - 1}`), working: () => ["alike: under 1.5 km/h and under 8 % of the largest battery power apart, on the flat and on 5 %"] },
   { what: "Energy, top level on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? whPer(levels.at(-1)?.flat.whPerKm ?? 0, unit) : null), working: (outcome) => topWorking(outcome, "flat") },

@@ -56,6 +56,7 @@ export const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
   stepPercent: { label: "The line’s step" },
   byHand: { label: "Shares by hand, per cent", hint: "Level 1 first, parted by blanks." },
   measuredSpeeds: { label: "Speeds measured, km/h true", hint: "Level 1 first, parted by blanks, on the flat. They override the model." },
+  freeKmh: { label: "Level 0, measured", hint: "Same rider, same stretch, no assist." },
   topLevelKmh: { label: "Speed of the top level" },
   topTimesRider: { label: "Top level gives, times the rider" },
   startAngleDeg: { label: "Assist should start after" },

@@ -1,7 +1,16 @@
 /** The working behind wheel and pulse lines. */
 import type { WheelChoice } from "@/core/setup/wheelBench";
+import type { RolloutSource } from "@/core/wheel/sources";
 import type { SpeedUnit } from "@/core/units";
 import { fixed, offBy, plain, speed } from "./speak";
+
+/** How each source comes to its rollout. */
+export const SOURCE_WORKING: Readonly<Record<RolloutSource, readonly string[]>> = {
+  rollout: ["distance ÷ turns; may be off by tape ÷ turns"],
+  gps: ["circumference set × pulses counted ÷ pulses set × true ÷ shown", "may be off by the GPS and half a step of the display"],
+  "outer-diameter": ["π × diameter, less what a rider presses flat; ±1 %: from memory"],
+  sidewall: ["π × (rim + 2h × width), less what a rider presses flat; ±1.5 %", "Rim: ISO 5775-1. Height and squash: from memory."],
+};
 
 /** How wheel and pulse lines come to their read-out error, and where the cap then bites. */
 export function wheelChoiceWorking(choice: WheelChoice, pulsesPerMm: { readonly pulses: number; readonly rolloutMm: number }, unit: SpeedUnit): readonly string[] {

@@ -2,14 +2,15 @@
  * Battery amps a kit may draw: the least of what controller, BMS, motor, connector and wire bear. The display's line only
  * limits; it never lifts what the hardware gives. Wire and overload figures are common practice, no source.
  */
-import { packOhm, packRestV, type Pack } from "./gauge";
-
 export type CurrentPart = "controller" | "bms" | "motor" | "connector" | "wire";
 
 export interface CurrentBound {
   readonly part: CurrentPart;
   readonly amps: number;
 }
+
+/** Motor and controller, mechanical over electrical, where nothing better is known. From memory. */
+export const USUAL_EFFICIENCY = { "geared-hub": 0.78, "direct-drive-hub": 0.83, "mid-drive": 0.8 } as const;
 
 /** Battery amps a motor's rating permits: rated watts × overload ÷ efficiency ÷ volts. Not rated watts over volts. */
 export const motorAmps = (ratedW: number, overload: number, efficiency: number, nominalV: number): number => (ratedW * overload) / efficiency / nominalV;
@@ -38,22 +39,4 @@ export function allowedCurrent(bounds: readonly CurrentBound[]): AllowedCurrent 
   const sorted = [...bounds].sort((a, b) => a.amps - b.amps);
   const least = sorted[0];
   return least ? { allowedA: least.amps, by: least.part, bounds: sorted } : null;
-}
-
-export interface BatteryWatts {
-  /** Nominal volts × amps, as the label of a kit counts. */
-  readonly labelW: number;
-  /** Full pack, under that current. */
-  readonly fullW: number;
-  /** Near empty (20 %), under that current. */
-  readonly saggedW: number;
-}
-
-/** Charge at which the sagged figure is taken. */
-export const SAGGED_AT = 0.2;
-
-/** Watts drawn at a current, three ways: label, full pack, sagged pack: I·(V_oc − I·R). */
-export function batteryWatts(pack: Pack, nominalV: number, currentA: number): BatteryWatts {
-  const under = (charge: number) => currentA * (packRestV(pack, charge) - currentA * packOhm(pack));
-  return { labelW: nominalV * currentA, fullW: under(1), saggedW: under(SAGGED_AT) };
 }

@@ -2,9 +2,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { AGED_FACTOR, CHEMISTRIES, chargeAt, coldFactor, restV, seriesFromCharger, SERIES_BY_NOMINAL, usableShare } from "./chemistry";
-import { allowedCurrent, batteryWatts, gaugeAreaMm2, motorAmps } from "./current";
+import { allowedCurrent, gaugeAreaMm2, motorAmps } from "./current";
 import { barsLit, barVoltages, cutOffOf, gaugeTable, packMismatch, packOhm, type Pack } from "./gauge";
 import { CELLS, USUAL_SERIES, type Chemistry } from "./pack";
+import { batteryWatts } from "./watts";
 
 const pack48: Pack = { chemistry: "nmc", series: 13, parallel: 4, cellOhm: 0.05, aged: false, temperatureC: 20 };
 const pack36: Pack = { ...pack48, series: 10 };

@@ -2,6 +2,7 @@
  * The kit that pushes: a hub motor as an equivalent DC machine at the wheel, or a mid-drive at the crank, with the pack behind it.
  * Machine figures are from memory, shown and editable; a measured wheel-off-ground speed corrects the speed constant.
  */
+import { USUAL_EFFICIENCY } from "../battery/current";
 import { KMH_PER_MPS } from "./roadLoad";
 
 export interface PackSource {
@@ -196,9 +197,6 @@ export const MID_FIGURES: readonly MidFigures[] = [
   { ratedW: 250, crankTorqueNm: 80 },
   { ratedW: 750, crankTorqueNm: 120 },
 ];
-
-/** Motor and controller, mechanical over electrical, where nothing better is known. From memory. */
-export const USUAL_EFFICIENCY = { "geared-hub": 0.78, "direct-drive-hub": 0.83, "mid-drive": 0.8 } as const;
 
 const nearest = <Row extends { readonly ratedW: number }>(rows: readonly Row[], ratedW: number): Row | undefined => [...rows].sort((a, b) => Math.abs(Math.log(a.ratedW / ratedW)) - Math.abs(Math.log(b.ratedW / ratedW)))[0];
 

@@ -3,17 +3,19 @@
  * what the pack or controller bears, a bike that moves when it is switched on. Common practice, no source.
  */
 import { cutOffFloor } from "../battery";
+import type { CurrentPart } from "../battery/current";
 import type { DisplayProfile } from "../display";
 import type { Severity } from "../law";
 import { appliedCurrentA, decoded, type Raws } from "./applied";
 import type { Bike } from "./bike";
+import { partAmps } from "./currentBounds";
 
 export type HazardMessage =
   | { readonly key: "hazard.pack-not-taken"; readonly packV: number; readonly acceptsV: readonly number[]; readonly by: "controller" | "display" }
   | { readonly key: "hazard.nominal-too-low"; readonly nominalV: number; readonly packV: number }
   | { readonly key: "hazard.nominal-too-high"; readonly nominalV: number; readonly packV: number }
   | { readonly key: "hazard.cut-off-too-low"; readonly cutOffV: number; readonly leastV: number; readonly series: number }
-  | { readonly key: "hazard.current-over"; readonly currentA: number; readonly allowedA: number; readonly by: "bms" | "controller" }
+  | { readonly key: "hazard.current-over"; readonly currentA: number; readonly allowedA: number; readonly by: CurrentPart }
   | { readonly key: "hazard.moves-at-power-on"; readonly level: number | "last-used" }
   | { readonly key: "hazard.cruise-on" }
   | { readonly key: "hazard.pin-on" }
@@ -54,13 +56,19 @@ function packHazards(profile: DisplayProfile, raws: Raws, { packV, series, chemi
   return findings;
 }
 
+/** How grave it is to pass what a part bears. The motor's and the wire's figures are from memory, so they caution only. */
+const HURT = { bms: "breach", connector: "breach", wire: "caution", motor: "caution", controller: "caution" } as const satisfies Record<CurrentPart, Severity>;
+const BY_WEIGHT: readonly CurrentPart[] = ["bms", "connector", "wire", "motor", "controller"];
+
 function currentHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
-  const { bmsA, controllerA } = bike;
   const currentA = appliedCurrentA(profile, raws, bike);
+  const parts = partAmps(bike);
   if (currentA === null) return [];
-  if (bmsA !== null && currentA > bmsA) return [{ severity: "breach", subject: "current", message: { key: "hazard.current-over", currentA, allowedA: bmsA, by: "bms" } }];
-  if (controllerA !== null && currentA > controllerA) return [{ severity: "caution", subject: "current", message: { key: "hazard.current-over", currentA, allowedA: controllerA, by: "controller" } }];
-  return [];
+  // What flows is what the line lets through, and never more than the controller gives.
+  const flowingA = Math.min(currentA, parts.controller ?? Infinity);
+  const passed = (part: CurrentPart, amps: number) => amps < (part === "controller" ? currentA : flowingA);
+  const weakest = BY_WEIGHT.flatMap((part) => (parts[part] !== null && passed(part, parts[part]) ? [{ part, amps: parts[part] }] : [])).slice(0, 1);
+  return weakest.map(({ part, amps }) => ({ severity: HURT[part], subject: "current", message: { key: "hazard.current-over", currentA: part === "controller" ? currentA : flowingA, allowedA: amps, by: part } }));
 }
 
 function ridingHazards(profile: DisplayProfile, raws: Raws, { throttleFitted, brakeCutOff, motorKind }: Bike): HazardFinding[] {

@@ -3,7 +3,7 @@
  * The plan's "as found", "target" and "what if" are three of these side by side.
  */
 import { twins } from "../assist";
-import { batteryWatts, type BatteryWatts } from "../battery/current";
+import { batteryWatts, type BatteryWatts } from "../battery/watts";
 import { rawValues, type DisplayProfile } from "../display";
 import type { AppliedCap, ClassChoice } from "../law";
 import { ridePoint, topSpeedKmh, type RidePoint } from "../ride";

@@ -1,13 +1,14 @@
 /** Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the current. */
 import { CHEMISTRIES, restV } from "../battery/chemistry";
-import { allowedCurrent, batteryWatts, gaugeAreaMm2, motorAmps, wireAmps, type AllowedCurrent, type BatteryWatts, type CurrentBound } from "../battery/current";
+import { USUAL_EFFICIENCY, type AllowedCurrent, type CurrentPart } from "../battery/current";
 import { barVoltages, cutOffOf, gaugeTable, packLoadedV, packMismatch, packOhm, packRestV, TYPICAL_SHARE, type CutOff, type GaugeRow, type Pack, type PackMismatch } from "../battery/gauge";
 import { linesOf, rawValues, settingsOf, decodeAll, contextOf, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { motorAt, FULL_DRIVE } from "../ride";
-import { USUAL_EFFICIENCY } from "../ride/kit";
+import { batteryWatts, type BatteryWatts } from "../battery/watts";
 import { appliedCurrentA, decoded, type Raws } from "./applied";
 import type { Bike } from "./bike";
+import { allowedOn, unknownParts } from "./currentBounds";
 import { numberOr, readPack, type Figures, type PackReading } from "./figures";
 import type { Ride } from "./rideOf";
 
@@ -95,15 +96,13 @@ export const cellV = (pack: Pack, charge: number): number => restV(pack.chemistr
 export interface CurrentBench {
   readonly allowed: AllowedCurrent | null;
   /** Parts nothing is known of. */
-  readonly unknown: readonly CurrentBound["part"][];
+  readonly unknown: readonly CurrentPart[];
   /** What the display lets through as it stands, A. */
   readonly setA: number | null;
   readonly watts: BatteryWatts | null;
   /** Amps those watts are drawn at: what the display lets through, and no more than the controller gives. */
   readonly flowingA: number | null;
   readonly efficiency: number | null;
-  /** Area of the battery wire, mm²; null where nobody says. */
-  readonly wireMm2: number | null;
   /** Most mechanical power the kit gives at its current limit, W, with the speed at which it does. */
   readonly peak: { readonly mechanicalW: number; readonly kmh: number } | null;
   /** Class limit on the motor's rating, W; null where it sets none. */
@@ -115,31 +114,18 @@ const PEAK_KMH = Array.from({ length: 60 }, (_, i) => i + 1);
 
 /** Which part bounds the current, and the watts that come of it. */
 export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws, choice: ClassChoice | null, ride: Ride | null): CurrentBench {
-  const { controllerA, bmsA, motorRatedW, motorKind, packV } = bike;
-  const efficiency = motorKind ? USUAL_EFFICIENCY[motorKind] : null;
-  const gauge = figures.number("wireGauge");
-  const wire = figures.number("wireMm2") ?? (gauge === null ? null : gaugeAreaMm2(gauge));
-  const known: readonly (readonly [CurrentBound["part"], number | null])[] = [
-    ["controller", controllerA],
-    ["bms", bmsA],
-    ["motor", motorRatedW !== null && packV !== null && efficiency !== null ? motorAmps(motorRatedW, numberOr(figures, "overload", 1.75), efficiency, packV) : null],
-    ["connector", figures.number("connectorA")],
-    ["wire", wire === null ? null : wireAmps(wire)],
-  ];
-  const bounds = known.flatMap(([part, amps]): CurrentBound[] => (amps === null ? [] : [{ part, amps }]));
-  const allowed = allowedCurrent(bounds);
+  const { controllerA, motorKind, packV } = bike;
   const setA = profile ? appliedCurrentA(profile, raws, bike) : null;
   const { pack } = readPack(bike, figures);
   const flowing = setA === null ? controllerA : controllerA === null ? setA : Math.min(setA, controllerA);
   const peak = ride ? PEAK_KMH.map((kmh) => ({ kmh, mechanicalW: motorAt(ride.setup.kit, FULL_DRIVE, null, ride.setup.rider, kmh).mechanicalW })).reduce((best, each) => (each.mechanicalW > best.mechanicalW ? each : best)) : null;
   return {
-    allowed,
-    unknown: known.flatMap(([part, amps]) => (amps === null ? [part] : [])),
+    allowed: allowedOn(bike),
+    unknown: unknownParts(bike),
     setA,
     watts: pack && packV !== null && flowing !== null ? batteryWatts(pack, packV, flowing) : null,
     flowingA: flowing,
-    efficiency,
-    wireMm2: wire,
+    efficiency: motorKind ? USUAL_EFFICIENCY[motorKind] : null,
     peak,
     classW: choice?.rule.motor?.limitW ?? null,
   };

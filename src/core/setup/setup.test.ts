@@ -61,8 +61,14 @@ describe("what the sheet leaves alone", () => {
     expect(targetOf(makeSheet(context({ bike, wishes: { overrides: {}, unlocked: { "52": "second magnet fitted" } } })), "52")).toBe(2);
   });
   it("never raises the current of its own accord, and lowers it to what the parts bear", () => {
-    expect(targetOf(makeSheet(context({ asFound: found.with(at("41"), 30), present: found })), "41")).toBe(30);
-    expect(targetOf(makeSheet(context({ asFound: found.with(at("41"), 60), present: found })), "41")).toBe(40);
+    const target = (intake: IntakeText, raw: number) => targetOf(makeSheet(context({ bike: readIntake({ ...FAT, motorRatedW: "1000", ...intake }).bike, asFound: found.with(at("41"), raw), present: found })), "41");
+    expect(target({}, 30)).toBe(30);
+    expect(target({}, 60)).toBe(40);
+    expect(target({ connectorA: "16" }, 60)).toBe(32);
+    // 18 AWG is 0.82 mm² (ASTM B258), at 12 A/mm².
+    expect(target({ wireGauge: "18" }, 60)).toBe(19);
+    // 250 W × 1.75 ÷ 0.78 ÷ 48 V = 11.7 A.
+    expect(target({ motorRatedW: "250" }, 60)).toBe(23);
   });
   it("counts what is to be done", () => {
     const counts = countSheet(sheet);
@@ -111,11 +117,14 @@ describe("hazards", () => {
     ["a nominal voltage set too low", {}, found.with(at("43"), 1), "breach hazard.nominal-too-low"],
     ["one set too high", {}, found.with(at("43"), 3), "caution hazard.nominal-too-high"],
     ["a cut-off under the cells' floor", {}, found.with(at("42"), 20), "breach hazard.cut-off-too-low"],
-    ["current past the BMS", {}, found.with(at("41"), 60), "breach hazard.current-over"],
+    ["current past the BMS", { motorRatedW: "1000", controllerA: "40" }, found.with(at("41"), 60), "breach hazard.current-over"],
+    ["current past the connector", { motorRatedW: "1000", connectorA: "15" }, found.with(at("41"), 60), "breach hazard.current-over"],
+    ["current past what the motor bears", {}, found.with(at("41"), 60), "caution hazard.current-over"],
+    ["a line above what the controller gives, which does nothing", { motorRatedW: "1000" }, found.with(at("41"), 60), "caution hazard.current-over"],
     ["a live throttle at power-on", { throttleFitted: "yes" }, found.with(at("31"), 0).with(at("62"), 1), "caution hazard.moves-at-power-on"],
     ["no brake cut-off", { brakeCutOff: "no" }, found, "caution hazard.no-brake-cut-off"],
   ])("finds %s", (_, edit, raws, expected) => expect(of(edit, raws)).toContain(expected));
-  it("finds nothing on a bike set as it should be", () => expect(of({}, found.with(at("42"), 29).with(at("62"), 0).with(at("41"), 36))).toEqual([]));
+  it("finds nothing on a bike set as it should be", () => expect(of({}, found.with(at("42"), 29).with(at("62"), 0).with(at("41"), 23))).toEqual([]));
 });
 
 describe("intake", () => {

@@ -5,8 +5,7 @@ import { currentSense } from "@/core/setup/ladderBench";
 import { currentBench } from "@/core/setup/packBench";
 import { rideOf } from "@/core/setup/rideOf";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { count, plain } from "@/ui/wording";
-import { PART_WORDS, partInSentence } from "@/ui/wording/benches";
+import { count, PART_WORDS, partInSentence, plain } from "@/ui/wording";
 import { wattsWorking } from "@/ui/wording/workings";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
@@ -48,7 +47,7 @@ export function CurrentBench(props: BenchProps) {
       </div>
       {allowed && setA !== null && setA > allowed.allowedA ? (
         <FindingLine severity="caution">
-          The display lets {plain(setA)} A through; the {partInSentence(allowed.by)} bears {plain(allowed.allowedA)} A{allowed.by === "motor" ? " for the time of a hill" : ""}. {allowed.by === "controller" || allowed.by === "bms" ? "The plan lowers it." : "The plan counts controller and BMS only: lower the line by hand there."}
+          The display lets {plain(setA)} A through; the {partInSentence(allowed.by)} bears {plain(allowed.allowedA)} A{allowed.by === "motor" ? " for the time of a hill" : ""}. The plan lowers it.
         </FindingLine>
       ) : null}
       {watts && bike.motorRatedW !== null && watts.fullW > bike.motorRatedW ? (
@@ -66,9 +65,9 @@ export function CurrentBench(props: BenchProps) {
             cells: [`${plain(amps)} A`, part === allowed.by ? <strong key="b">sets the limit</strong> : ""],
             working:
               part === "motor"
-                ? [`${plain(bike.motorRatedW ?? 0, 0)} W × ${plain(figures.number("overload") ?? 1.75, 2)} ÷ ${plain(bench.efficiency ?? 0, 2)} ÷ ${plain(bike.packV ?? 0)} V = ${plain(amps)} A`, "Electrical input a rating permits; not rated watts over volts."]
+                ? [`${plain(bike.motorRatedW ?? 0, 0)} W × ${plain(bike.overload, 2)} ÷ ${plain(bench.efficiency ?? 0, 2)} ÷ ${plain(bike.packV ?? 0)} V = ${plain(amps)} A`, "Electrical input a rating permits; not rated watts over volts."]
                 : part === "wire"
-                  ? [`${plain(bench.wireMm2 ?? 0, 2)} mm² × ${AMPS_PER_MM2} A/mm² = ${plain(amps)} A`, "In free air, from memory. Local wiring codes go first."]
+                  ? [`${plain(bike.wireMm2 ?? 0, 2)} mm² × ${AMPS_PER_MM2} A/mm² = ${plain(amps)} A`, "In free air, from memory. Local wiring codes go first."]
                   : [`${plain(amps)} A, as said`],
           }))}
         />

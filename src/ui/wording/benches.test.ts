@@ -4,9 +4,10 @@ import { SMALL_HUB, FLAT } from "@/core/ride/testingRide";
 import { FULL_DRIVE, ridePoint } from "@/core/ride";
 import { calibrate } from "@/core/wheel/calibration";
 import { cutOffOf, packOhm, type Pack } from "@/core/battery/gauge";
-import { batteryWatts } from "@/core/battery/current";
-import { calibrationNoteText, chargerProblemText, listProblemText, mismatchText, partInSentence, trackProblemText } from "./benches";
+import { batteryWatts } from "@/core/battery/watts";
+import { calibrationNoteText, chargerProblemText, listProblemText, mismatchText, trackProblemText } from "./benches";
 import { FIGURE_WORDS } from "./figures";
+import { partInSentence } from "./names";
 import { distance, speedList, whPer } from "./speak";
 import { cutOffWorking, fitWorking, packWorking, rideWorking, wattsWorking } from "./workings";
 

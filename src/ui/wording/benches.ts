@@ -1,16 +1,10 @@
 /** What the benches say: parts, notes, and why something gives nothing. Loaded with the bench that says it. */
-import type { CurrentPart } from "@/core/battery/current";
 import type { PackMismatch } from "@/core/battery/gauge";
 import type { ChargerProblem, ListProblem } from "@/core/setup/figures";
 import type { CalibrationNote } from "@/core/wheel/calibration";
 import type { GpxProblem } from "@/core/wheel/gpx";
 import type { TrackProblem } from "@/core/wheel/track";
 import { fixed, plain } from "./speak";
-
-/** The part as it stands within a sentence. */
-export const partInSentence = (part: CurrentPart): string => (part === "bms" ? "BMS" : PART_WORDS[part].toLowerCase());
-
-export const PART_WORDS: Readonly<Record<CurrentPart, string>> = { controller: "Controller", bms: "BMS", motor: "Motor", connector: "Connector", wire: "Wire" };
 
 /** One sentence for what a calibration noticed. */
 export function calibrationNoteText(note: CalibrationNote): string {

@@ -1,6 +1,7 @@
 /** Plain wording of findings, in one place. The core carries the numbers; these carry the words. */
 import type { SheetFinding, SheetMessage } from "@/core/setup";
 import type { SpeedUnit } from "@/core/units";
+import { partInSentence } from "./names";
 import { fixed, plain, speed, unitName } from "./speak";
 
 export interface Voice {
@@ -67,7 +68,7 @@ export function findingText(message: SheetMessage, { unit, className }: Voice): 
     case "hazard.cut-off-too-low":
       return `Cut-off ${plain(message.cutOffV)} V is under ${plain(message.leastV)} V, the floor of ${message.series} cells in series. Cells can be destroyed.`;
     case "hazard.current-over":
-      return `${plain(message.currentA)} A is more than the ${plain(message.allowedA)} A the ${message.by === "bms" ? "BMS bears" : "controller gives"}.`;
+      return `${plain(message.currentA)} A is more than the ${plain(message.allowedA)} A the ${partInSentence(message.by)} ${message.by === "controller" ? "gives" : message.by === "motor" ? "bears for the time of a hill" : "bears"}.`;
     case "hazard.moves-at-power-on":
       return `It switches on in ${message.level === "last-used" ? "the level last used" : `level ${message.level}`} with a live throttle. A touch moves the bike.`;
     case "hazard.cruise-on":

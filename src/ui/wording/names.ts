@@ -1,4 +1,5 @@
 /** One word for one thing: the names of settings, stages, marks and fields on screen. docs/glossary.md explains them. */
+import type { CurrentPart } from "@/core/battery/current";
 import { settingsOf, SETTINGS, type Danger, type Decoded, type Deed, type DisplayKey, type DisplayProfile, type KeyRule, type Line, type SettingKey, type SettingUnit, type SettingValue, type View, type WhoSets } from "@/core/display";
 import type { NearMiss, Stroke, StrokeRun } from "@/core/keys";
 import type { CheckId } from "@/core/proof";
@@ -182,7 +183,16 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   bmsA: { label: "BMS, continuous" },
   controllerA: { label: "Controller" },
   controllerV: { label: "Controller takes", hint: "Volts on its label: 36/48" },
+  connectorA: { label: "Connector bears", hint: "From its data sheet, for long." },
+  wireMm2: { label: "Thinnest battery wire" },
+  wireGauge: { label: "Or by its gauge", hint: "American wire gauge, as printed on it." },
+  overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
 };
+
+export const PART_WORDS: Readonly<Record<CurrentPart, string>> = { controller: "Controller", bms: "BMS", motor: "Motor", connector: "Connector", wire: "Wire" };
+
+/** The part as it stands within a sentence. */
+export const partInSentence = (part: CurrentPart): string => (part === "bms" ? "BMS" : PART_WORDS[part].toLowerCase());
 
 export const CHECK_WORDS: Readonly<Record<CheckId, { readonly title: string; readonly how: string }>> = {
   "brake-cut-off": { title: "Brake cut-off", how: "Spin the wheel under power. Pull each lever. The motor must stop at once." },

@@ -1,8 +1,9 @@
 /** Plain wording of why a line has its target, with the working behind it. */
 import { kmhToMph } from "@/core/units";
+import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/setup";
 import { BASES, type Voice } from "./findings";
-import { SETTING_NAMES } from "./names";
+import { partInSentence, SETTING_NAMES } from "./names";
 import { encodeProblemText } from "./problems";
 import { count, fixed, plain, speed, unitName } from "./speak";
 
@@ -13,6 +14,15 @@ export interface ReasonWords {
 }
 
 const words = (why: string | readonly string[], working: readonly string[] = []): ReasonWords => ({ why: typeof why === "string" ? [why] : why, working });
+
+/** What comes of drawing more than a part bears. */
+const OVER_PART: Readonly<Record<CurrentPart, string>> = {
+  controller: "More would do nothing.",
+  bms: "More would trip it.",
+  motor: "More heats it faster than a hill is long.",
+  connector: "More melts it.",
+  wire: "More heats it. Local wiring codes go first.",
+};
 
 /** Why a line has its target, and the working behind it. */
 export function reasonWords(reason: Reason, displayName: string, { unit, className }: Voice): ReasonWords {
@@ -81,11 +91,11 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.walk-assist":
       return words(reason.limitKmh === null ? "The owner’s choice. It stays as found." : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`);
     case "reason.current": {
-      const { controllerA, bmsA, allowedA, foundA } = reason;
-      const parts = [controllerA === null ? null : `controller ${plain(controllerA)} A`, bmsA === null ? null : `BMS ${plain(bmsA)} A`].filter((part) => part !== null);
+      const { bounds, by, allowedA, foundA } = reason;
+      const parts = bounds.map(({ part, amps }) => `${partInSentence(part)} ${plain(amps)} A`).join(", ");
       return words(
-        foundA !== null && foundA <= allowedA ? `Within what the parts bear (${parts.join(", ")}). It stays: more current heats controller, wires and connectors.` : `The least of ${parts.join(" and ")}. More would do nothing, or trip the BMS.`,
-        [`min(${parts.join(", ")}) = ${plain(allowedA)} A`],
+        foundA !== null && foundA <= allowedA ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.` : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
+        [`min(${parts}) = ${plain(allowedA)} A`, ...(bounds.some(({ part }) => part === "motor") ? ["Motor: rating × overload ÷ efficiency ÷ volts; overload and efficiency from memory, to be changed on Numbers, Current."] : [])],
       );
     }
     case "reason.cut-off":

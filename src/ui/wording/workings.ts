@@ -1,5 +1,5 @@
 /** Workings: the formula with the bike's numbers in it, line by line, and where the figures come from. Loaded with the benches. */
-import type { BatteryWatts } from "@/core/battery/current";
+import type { BatteryWatts } from "@/core/battery/watts";
 import type { CutOff, Pack } from "@/core/battery/gauge";
 import type { RidePoint } from "@/core/ride";
 import type { Ride } from "@/core/setup/rideOf";

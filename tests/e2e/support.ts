@@ -72,11 +72,21 @@ export async function pressNextStroke(page: Page, profile: DisplayProfile = TARN
     await all((key) => page.keyboard.up(key));
   } else if (until) {
     await all((key) => page.keyboard.down(key));
-    // Watched frame by frame, as an eye does: the value passes in a fraction of a second.
+    // Watched frame by frame, as an eye does: the value passes in a fraction of a second. On a busy machine it may pass
+    // between two frames; then the hand lets go once the values come round or stop, and the card goes on from there.
     await group.evaluate(
       (display, ending) =>
         new Promise<void>((resolve) => {
-          const look = () => (display.getAttribute("aria-label")?.replace(/, blinking$/, "").endsWith(ending) ? resolve() : requestAnimationFrame(look));
+          const label = () => (display.getAttribute("aria-label") ?? "").replace(/, blinking$/, "");
+          const first = label();
+          let last = { label: first, at: performance.now() };
+          const look = () => {
+            const now = label();
+            const cameRound = now === first && last.label !== first;
+            if (now !== last.label) last = { label: now, at: performance.now() };
+            if (now.endsWith(ending) || cameRound || performance.now() - last.at > 3000) resolve();
+            else requestAnimationFrame(look);
+          };
           look();
         }),
       `shows ${until[1] ?? ""}`,

@@ -9,9 +9,9 @@ import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { factoryRaws, linesOf, rawValues, readShown, settingsOf, shows, type DisplayProfile } from "../display";
 import { appliedCap } from "./applied";
-import { readIntake, type IntakeText } from "./bike";
+import { readIntake, takenAs, type IntakeText } from "./bike";
 import { calibrationBench } from "./calibrationBench";
-import { FIGURE_KEYS, readFigures, readNumbers, readPack, readRuns, runRows, withRunCell, withRunsPasted, withSteadyRun } from "./figures";
+import { FIGURES, FIGURE_KEYS, readFigures, readNumbers, readSpeeds, readPack, readRuns, runRows, withRunCell, withRunsPasted, withSteadyRun } from "./figures";
 import { currentSense, ladderBench, startBench } from "./ladderBench";
 import { movableRows, outcomeOf, withMoved } from "./outcome";
 import { batteryBench, currentBench } from "./packBench";
@@ -55,6 +55,17 @@ describe("figures", () => {
     expect(withRunCell(withRunCell(both, 0, 0, ""), 0, 1, "")).toBe("");
     expect(withSteadyRun(both, 18.04)).toBe("12.1 10.9\n18");
     expect(withRunsPasted(both, 1, "16\t14.3\n20;18")).toBe("12.1 10.9\n16 14.3\n20 18");
+  });
+  it("a figure may name a unit of its own, and says what it is taken as", () => {
+    const figures = readFigures({ riderKg: "170 lb", offGroundKmh: "20 mph", bikeKg: "4 kW" });
+    expect(figures.number("riderKg")).toBeCloseTo(77.11, 2);
+    expect(figures.number("offGroundKmh")).toBeCloseTo(32.187, 3);
+    expect(figures.problems.bikeKg?.key).toBe("field.not-a-number");
+    expect(takenAs(FIGURES.riderKg, "170 lb")).toBeCloseTo(77.11, 2);
+    expect([takenAs(FIGURES.riderKg, "80"), takenAs(FIGURES.riderKg, "80 kg"), takenAs(FIGURES.riderKg, "900 lb")]).toEqual([null, null, null]);
+    expect(readIntake({ rolloutMm: "90.9 in" }).bike.rollout?.mm).toBeCloseTo(2308.86, 2);
+    expect(readSpeeds("10 15 20 mph").values.map((kmh) => Number(kmh.toFixed(3)))).toEqual([16.093, 24.14, 32.187]);
+    expect(readSpeeds("10 fast").problem).toMatchObject({ typed: "fast" });
   });
   it("numbers in a row, or the one that is none", () => {
     expect(readNumbers("15 17.5/20", 1, 50)).toEqual({ values: [15, 17.5, 20], problem: null });
@@ -146,6 +157,10 @@ describe("the calibration bench", () => {
     const found = (encoding ? rawValues(encoding) : []).map((raw) => calibrationBench({ ...ask, profile: OSTLER, raws: ostler.map((each, i) => (i === unitLine ? raw : each)), figures: readFigures({ runs: "16.09344 10\n24.14016 15\n32.18688 20" }) }).fit?.r ?? Number.NaN);
     // The same figures: miles an hour read as such are exact, read as km/h 38 % low.
     expect(found.map((r) => Number(r.toFixed(3))).sort()).toEqual([0.621, 1]);
+    // A GPS that reads in miles, with the same ride.
+    const inMiles = calibrationBench({ ...ask, figures: readFigures({ runs: "10 16.09344\n15 24.14016\n20 32.18688", trueUnit: "mph" }) });
+    expect(inMiles.fit?.r).toBeCloseTo(1, 9);
+    expect(withSteadyRun("", 32.18688, "mph")).toBe("20");
   });
 });
 
@@ -159,7 +174,7 @@ describe("battery and current", () => {
   });
   it("nothing without volts", () => expect(batteryBench(bikeOf({}), readFigures({}), null, [])).toBeNull());
   it("the current is bounded by the weakest part that is known, and the rest is named", () => {
-    const bench = currentBench(bikeOf(), readFigures({ wireMm2: "0.75" }), TARN, tarn26, epac, null);
+    const bench = currentBench(bikeOf({ ...FAT, wireMm2: "0.75" }), readFigures({}), TARN, tarn26, epac, null);
     expect(bench.allowed).toMatchObject({ by: "wire", allowedA: 9 });
     expect(bench.unknown).toEqual(["connector"]);
     expect(bench.classW).toBe(250);

@@ -4,6 +4,8 @@
  */
 import type { Chemistry } from "../battery";
 import { usualSeries } from "../battery";
+import { gaugeAreaMm2 } from "../battery/current";
+import { readQuantity } from "../units/quantity";
 import { compareWithTyre, estimatedRollout, measuredRollout, readTyre, type Rollout, type RolloutDisagreement, type TyreDesignation, type TyreProblem } from "../wheel";
 
 export type MotorKind = "geared-hub" | "direct-drive-hub" | "mid-drive";
@@ -42,6 +44,9 @@ const number = (unit: string | null, min: number, max: number, guess: number | n
 const option = (options: readonly string[], guess: string | null = null): OptionField => ({ kind: "option", options, guess });
 const text = (longest: number): TextField => ({ kind: "text", longest });
 
+/** A motor bears its rating times this for the time of a hill, 1.5 to 2. From memory. */
+const USUAL_OVERLOAD = 1.75;
+
 /** Every field of the intake, in the order it is asked. Ranges are those of bicycles, common practice, no source. */
 export const INTAKE_FIELDS = {
   nickname: text(40),
@@ -67,6 +72,10 @@ export const INTAKE_FIELDS = {
   bmsA: number("A", 1, 200),
   controllerA: number("A", 1, 200),
   controllerV: { kind: "volts-list" },
+  connectorA: number("A", 5, 300),
+  wireMm2: number("mm²", 0.5, 50),
+  wireGauge: number("AWG", 0, 24, null, true),
+  overload: number("×", 1, 3, USUAL_OVERLOAD),
 } as const satisfies Record<string, IntakeField>;
 
 export type IntakeKey = keyof typeof INTAKE_FIELDS;
@@ -98,6 +107,10 @@ export interface Bike {
   readonly bmsA: number | null;
   readonly controllerA: number | null;
   readonly controllerV: readonly number[];
+  /** What connector and thinnest battery wire are said to be, and how far past its rating the motor may go for a while. */
+  readonly connectorA: number | null;
+  readonly wireMm2: number | null;
+  readonly overload: number;
 }
 
 export type FieldProblem =
@@ -125,6 +138,13 @@ const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "p
 /** A number as typed: the comma counts as a point. NaN for anything else. */
 export const toNumber = (typed: string): number => (/^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN);
 
+/** What a number typed in another unit is taken as, in the field's own; null where it is in that unit, or cannot be taken. */
+export function takenAs(field: IntakeField, typed: string): number | null {
+  if (field.kind !== "number" || fieldProblem(field, typed)) return null;
+  const { value, converted } = readQuantity(typed, field.unit);
+  return converted ? value : null;
+}
+
 /** Checks one field on its own; null where what is typed can be taken. */
 export function fieldProblem(field: IntakeField, typed: string): FieldProblem | null {
   if (typed.trim() === "") return null;
@@ -141,7 +161,7 @@ export function fieldProblem(field: IntakeField, typed: string): FieldProblem | 
       return voltsOf(typed) ? null : { key: "field.not-volts", typed };
     case "number": {
       const { min, max, unit, whole } = field;
-      const value = toNumber(typed);
+      const { value } = readQuantity(typed, unit);
       if (Number.isNaN(value)) return { key: "field.not-a-number", typed, min, max, unit };
       if (value < min || value > max) return { key: "field.out-of-range", typed, min, max, unit };
       return whole && !Number.isInteger(value) ? { key: "field.not-whole", typed, min, max, unit } : null;
@@ -165,8 +185,8 @@ export function readIntake(typed: IntakeText): IntakeReading {
   const said = (key: IntakeKey): string => (problems[key] ? "" : (typed[key] ?? "").trim());
   const numberOf = (key: IntakeKey): number | null => {
     const field: IntakeField = INTAKE_FIELDS[key];
-    if (said(key) !== "") return toNumber(said(key));
-    return field.kind === "number" ? field.guess : null;
+    if (field.kind !== "number") return null;
+    return said(key) === "" ? field.guess : readQuantity(said(key), field.unit).value;
   };
   const optionOf = <Value extends string>(key: IntakeKey): Value | null => {
     const field: IntakeField = INTAKE_FIELDS[key];
@@ -181,6 +201,7 @@ export function readIntake(typed: IntakeText): IntakeReading {
   const turns = numberOf("rolloutTurns") ?? 1;
   const measured = distanceMm === null ? null : measuredRollout({ distanceMm, turns, tapeErrorMm: numberOf("tapeErrorMm") ?? 5 });
   const packV = numberOf("packV");
+  const gauge = numberOf("wireGauge");
   const chemistry = optionOf<Chemistry>("chemistry") ?? "nmc";
   const bike: Bike = {
     nickname: said("nickname"),
@@ -206,6 +227,9 @@ export function readIntake(typed: IntakeText): IntakeReading {
     bmsA: numberOf("bmsA"),
     controllerA: numberOf("controllerA"),
     controllerV: voltsOf(said("controllerV")) ?? [],
+    connectorA: numberOf("connectorA"),
+    wireMm2: numberOf("wireMm2") ?? (gauge === null ? null : gaugeAreaMm2(gauge)),
+    overload: numberOf("overload") ?? USUAL_OVERLOAD,
   };
   return {
     bike,

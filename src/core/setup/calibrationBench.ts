@@ -1,5 +1,6 @@
 /** Calibration at the bench: runs, trip or course, the factor they give, and the lines that put it right. */
 import { linesOf, settingsOf } from "../display";
+import type { SpeedUnit } from "../units";
 import type { Interval } from "../wheel";
 import { calibrate, courseSpeed, factorFromTrip, meanSquare, runsNeeded, type Calibration, type FactorWithInterval } from "../wheel/calibration";
 import { decoded, pulsesSet, speedometer } from "./applied";
@@ -8,6 +9,8 @@ import { shownUnitOf, wheelBench, type WheelAsk, type WheelBench } from "./wheel
 
 export interface CalibrationBench {
   readonly runs: RunsReading;
+  /** Unit the true speeds of the runs are read in. */
+  readonly trueUnit: SpeedUnit;
   readonly fit: Calibration | null;
   /** r in km/h terms with its interval, by the best means there is. */
   readonly best: { readonly by: "runs" | "trip" | "course"; readonly factor: FactorWithInterval } | null;
@@ -31,7 +34,8 @@ export interface CalibrationBench {
 export function calibrationBench(ask: WheelAsk): CalibrationBench {
   const { bike, figures, profile, raws } = ask;
   const { toKmh } = shownUnitOf(profile, raws);
-  const runs = readRuns(figures.text("runs"));
+  const trueUnit: SpeedUnit = figures.option("trueUnit") === "mph" ? "mph" : "kmh";
+  const runs = readRuns(figures.text("runs"), trueUnit);
   const pairs = runs.runs.map(({ trueKmh, shown }) => ({ trueKmh, shownKmh: toKmh(shown) }));
   const fit = calibrate(pairs, { stepKmh: toKmh(numberOr(figures, "shownStep", 0.1)), truncates: figures.option("truncates") === "yes" });
   const [tripShown, trackKm] = [figures.number("tripShown"), figures.number("trackKm")];
@@ -52,6 +56,7 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
   const percentSet = profile ? (decoded(profile, raws, "speedCalibrationPercent") ?? 100) : 100;
   return {
     runs,
+    trueUnit,
     fit,
     best,
     trip,

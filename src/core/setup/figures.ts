@@ -4,14 +4,13 @@
  */
 import { CELL_AH, CELL_OHM, SERIES_BY_NOMINAL, seriesFromCharger, type CellKind } from "../battery/chemistry";
 import type { Pack } from "../battery/gauge";
+import { speedFromKmh, speedToKmh, type SpeedUnit } from "../units";
+import { readQuantity } from "../units/quantity";
 import { fieldProblem, toNumber, type Bike, type FieldProblem, type IntakeField } from "./bike";
 
 const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false) => ({ kind: "number" as const, unit, min, max, whole, guess });
 const option = (options: readonly string[], guess: string | null = null) => ({ kind: "option" as const, options, guess });
 const text = (longest: number) => ({ kind: "text" as const, longest });
-
-/** A motor bears its rating times this for the time of a hill, 1.5 to 2. From memory. */
-const USUAL_OVERLOAD = 1.75;
 
 /** Times the rider's own power a torque-controlled kit adds at most. From memory. */
 const USUAL_TOP_TIMES_RIDER = 3;
@@ -32,6 +31,7 @@ export const FIGURES = {
   oneShown: number(null, 0, 200),
   // Calibration
   runs: text(2000),
+  trueUnit: option(["kmh", "mph"], "kmh"),
   shownStep: number(null, 0.01, 5, 0.1),
   truncates: option(["yes", "no"], "no"),
   wantedPercent: number("%", 0.1, 10, 1),
@@ -53,11 +53,6 @@ export const FIGURES = {
   bars: number("bars", 2, 10, 5, true),
   typicalA: number("A", 0, 100),
   chargePercent: number("%", 5, 100, 80),
-  // Current
-  connectorA: number("A", 5, 300),
-  wireMm2: number("mm²", 0.5, 50),
-  wireGauge: number("AWG", 0, 24, null, true),
-  overload: number("×", 1, 3, USUAL_OVERLOAD),
   // Ladder
   levelKind: option(["current", "duty", "speed", "torque"]),
   shape: option(["linear", "geometric", "equal-speed", "equal-power", "by-hand"], "equal-speed"),
@@ -133,7 +128,7 @@ export function readFigures(typed: Readonly<Record<string, string>>): Figures {
   }
   const raw = (key: FigureKey): string => (problems[key] ? "" : (typed[key] ?? "").trim());
   return {
-    number: (key) => (raw(key) === "" ? FIGURES[key].guess : toNumber(raw(key))),
+    number: (key) => (raw(key) === "" ? FIGURES[key].guess : readQuantity(raw(key), FIGURES[key].unit).value),
     option: (key) => (raw(key) === "" ? FIGURES[key].guess : raw(key)),
     text: raw,
     said: (key) => raw(key) !== "",
@@ -151,17 +146,18 @@ export interface RunsReading {
   readonly problems: readonly ListProblem[];
 }
 
-const RUN_KMH = { min: 1, max: 150 } as const;
+/** Speeds a run may have, in whichever unit it is read. */
+const RUN_SPEED = { min: 1, max: 150 } as const;
 
-/** Paired readings, one pair a line: true, then shown. Lines that cannot be taken are named and left out. */
-export function readRuns(typed: string): RunsReading {
+/** Paired readings, one pair a line: true in `unit`, then shown. Lines that cannot be taken are named and left out. */
+export function readRuns(typed: string, unit: SpeedUnit = "kmh"): RunsReading {
   const runs: { trueKmh: number; shown: number }[] = [];
   const problems: ListProblem[] = [];
   typed.split(/\r?\n/).forEach((line, i) => {
     if (line.trim() === "") return;
     const parts = line.trim().split(/\s*[;\t|]\s*|\s+/).filter(Boolean).map(toNumber);
-    const [trueKmh = Number.NaN, shown = Number.NaN] = parts;
-    if (parts.length === 2 && [trueKmh, shown].every((value) => value >= RUN_KMH.min && value <= RUN_KMH.max)) runs.push({ trueKmh, shown });
+    const [typedTrue = Number.NaN, shown = Number.NaN] = parts;
+    if (parts.length === 2 && [typedTrue, shown].every((value) => value >= RUN_SPEED.min && value <= RUN_SPEED.max)) runs.push({ trueKmh: speedToKmh(typedTrue, unit), shown });
     else problems.push({ key: "list.not-a-pair", line: i + 1, typed: line.trim() });
   });
   return { runs, problems };
@@ -187,8 +183,8 @@ export function withRunCell(typed: string, row: number, column: 0 | 1, value: st
   return lines.filter((line) => line.trim() !== "").join("\n");
 }
 
-/** The runs with one more whose true speed is known, and the shown one still to be typed. */
-export const withSteadyRun = (typed: string, trueKmh: number): string => [...runLines(typed), Number(trueKmh.toFixed(1)).toString()].join("\n");
+/** The runs with one more whose true speed is known, in the unit they are read in, and the shown one still to be typed. */
+export const withSteadyRun = (typed: string, trueKmh: number, unit: SpeedUnit = "kmh"): string => [...runLines(typed), Number(speedFromKmh(trueKmh, unit).toFixed(1)).toString()].join("\n");
 
 /** The runs from a row on replaced by lines pasted out of a table. */
 export const withRunsPasted = (typed: string, row: number, pasted: string): string =>
@@ -198,6 +194,15 @@ export interface NumbersReading {
   readonly values: readonly number[];
   readonly problem: ListProblem | null;
 }
+
+/** Speeds in a row, km/h, level by level; "mph" behind them says they are miles per hour. */
+export function readSpeeds(typed: string): NumbersReading {
+  const mph = /\s*mph\s*$/i.test(typed);
+  const reading = readNumbers(typed.replace(/\s*(mph|km\/h|kmh)\s*$/i, ""), MEASURED_SPEED.min, MEASURED_SPEED.max);
+  return { ...reading, values: reading.values.map((speed) => speedToKmh(speed, mph ? "mph" : "kmh")) };
+}
+
+const MEASURED_SPEED = { min: 1, max: 150 } as const;
 
 /** Numbers in a row, parted by blanks, slashes or semicolons. */
 export function readNumbers(typed: string, min: number, max: number): NumbersReading {

@@ -7,7 +7,7 @@ import { contextOf, decodeAll, encodeLine, linesOf, rawValues, settingsOf, shows
 import { driveOf, ridePoint, steadySpeedKmh, type RidePoint } from "../ride";
 import { appliedCurrentA, type Raws } from "./applied";
 import type { Bike } from "./bike";
-import { numberOr, readNumbers, type Figures, type ListProblem } from "./figures";
+import { numberOr, readNumbers, readSpeeds, type Figures, type ListProblem } from "./figures";
 import { HILL_GRADE } from "./outcome";
 import { levelsOf, sharesOn, type Level, type Ride } from "./rideOf";
 
@@ -88,7 +88,7 @@ export function ladderBench(ride: Ride, figures: Figures, profile: DisplayProfil
   const wish = wished(figures, ride, count);
   const shares = figures.option("shape") === "by-hand" && byHand.values.length > 0 ? wish.map((share, i) => (byHand.values[i] ?? share * 100) / 100) : wish;
   const held = shares.map((share) => holdShare(share, grid));
-  const measured = readNumbers(figures.text("measuredSpeeds"), 1, 150);
+  const measured = readSpeeds(figures.text("measuredSpeeds"));
   return {
     present: ladderOf(ride.levels, ride),
     designed: ladderOf(levelsOf(held, "usual", [], null, ride.kind, ride.setup, ride.road), ride),

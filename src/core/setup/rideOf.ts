@@ -10,7 +10,7 @@ import type { AppliedCap } from "../law";
 import { airDensityKgM3, driveFromMeasured, driveOf, kvFromOffGround, likelyHub, likelyMid, type Drive, type LadderKind, type LevelKind, type Motor, type RideSetup, type Road } from "../ride";
 import { appliedCurrentA, canSet, decoded, type Raws } from "./applied";
 import type { Bike, IntakeKey } from "./bike";
-import { CDA_M2, CRR, numberOr, readNumbers, readPack, type FigureKey, type Figures } from "./figures";
+import { CDA_M2, CRR, numberOr, readNumbers, readSpeeds, readPack, type FigureKey, type Figures } from "./figures";
 
 /** Weight of the motor with its parts, by kind and rating, kg. From memory. */
 const MOTOR_KG = { "geared-hub": [[250, 3], [500, 4], [750, 4.5]], "direct-drive-hub": [[1000, 7]], "mid-drive": [[250, 5]] } as const;
@@ -133,7 +133,7 @@ export function rideOf({ bike, figures, on, cap }: RideAsk): RideReading {
   };
   const kind = kindOf(figures, capKmh);
   const { shares, from } = on ? sharesOn(on.profile, on.raws) : { shares: linearLadder({ levels: USUAL_LEVELS, first: 0.2, top: 1 }), from: "usual" as const };
-  const measured = readNumbers(figures.text("measuredSpeeds"), 1, 150).values;
+  const measured = readSpeeds(figures.text("measuredSpeeds")).values;
   return {
     ok: true,
     ride: { setup, road, levels: levelsOf(shares, from, measured, figures.number("freeKmh"), kind, setup, road), kind, massKg, motorKg: kg, packKg, nominalWh, capUnknown: cap && cap.kind !== "true" && cap.kind !== "uncapped" ? cap.kind : null },

@@ -1,5 +1,5 @@
 "use client";
-import type { IntakeField } from "@/core/setup";
+import { takenAs, type IntakeField } from "@/core/setup";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain } from "@/ui/wording";
 
@@ -33,13 +33,14 @@ export function TypedField({ field, words, value, problem, onKeep, long = false,
     );
   }
   const numeric = field.kind === "number";
+  const converted = takenAs(field, value);
   return (
     <div className={long ? "sm:col-span-2" : ""}>
       <KeptField
         label={words.label}
         value={value}
         onKeep={onKeep}
-        hint={words.hint}
+        hint={converted !== null && numeric ? `Taken as ${plain(converted, 2)} ${unit ?? field.unit ?? ""}.` : words.hint}
         problem={problem}
         long={long}
         numeric={numeric}

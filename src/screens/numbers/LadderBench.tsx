@@ -1,7 +1,7 @@
 "use client";
 import { useMemo } from "react";
 import { TWIN, twinsBySpeed } from "@/core/assist";
-import { readNumbers } from "@/core/setup/figures";
+import { readSpeeds } from "@/core/setup/figures";
 import { ladderBench, startBench, type Ladder, type LadderBench as Ladders } from "@/core/setup/ladderBench";
 import { rideOf, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
@@ -52,7 +52,7 @@ export function LadderBench(props: BenchProps) {
 
 /** Twins among measured speeds, where nothing else of the kit is known. */
 function MeasuredAlone({ figures }: Pick<BenchProps, "figures">) {
-  const { values } = readNumbers(figures.text("measuredSpeeds"), 1, 150);
+  const { values } = readSpeeds(figures.text("measuredSpeeds"));
   if (values.length < 2) return null;
   const found = twinsBySpeed(values);
   return (

@@ -2,7 +2,7 @@
 import { useMemo } from "react";
 import { calibrationBench, type CalibrationBench } from "@/core/setup/calibrationBench";
 import { shownUnitOf } from "@/core/setup/wheelBench";
-import { readRuns, runCells, runRows, withRunCell, withRunsPasted, withSteadyRun } from "@/core/setup/figures";
+import { runCells, runRows, withRunCell, withRunsPasted, withSteadyRun } from "@/core/setup/figures";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, Figure, FindingLine, KeptField, NumberTable } from "@/ui/primitives";
 import { count, fixed, offBy, plain, speed, unitName } from "@/ui/wording";
@@ -31,9 +31,9 @@ export function SpeedometerBench(props: BenchProps) {
       known={
         <>
           <Part title="Steady runs" hint="Discard five seconds, hold ten, out and back. One pair a run.">
-            <Runs {...props} unit={unit} />
+            <Runs {...props} unit={unit} bench={bench} />
             <div className="mt-4">
-              <FigureFields {...props} keys={["shownStep", "wantedPercent", "truncates"]} units={{ shownStep: unit }} />
+              <FigureFields {...props} keys={["trueUnit", "shownStep", "wantedPercent", "truncates"]} units={{ shownStep: unit }} />
             </div>
           </Part>
           <TrackPart file={file} />
@@ -47,7 +47,7 @@ export function SpeedometerBench(props: BenchProps) {
       }
     >
       <Result bench={bench} props={props} />
-      <TrackFound file={file} onSteady={(kmh) => change((now) => ({ ...now, intake: { ...now.intake, runs: withSteadyRun(now.intake.runs ?? "", kmh) } }))} />
+      <TrackFound file={file} onSteady={(kmh) => change((now) => ({ ...now, intake: { ...now.intake, runs: withSteadyRun(now.intake.runs ?? "", kmh, bench.trueUnit) } }))} />
       <Scatter bench={bench} toKmh={shownUnitOf(profile, raws).toKmh} />
       {bench.settings && bench.settings.choices.length > 0 ? (
         <Part title="Lines that put it right" hint="Rounded to what the display can hold; every pair was tried.">
@@ -149,9 +149,9 @@ function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly 
 }
 
 /** Paired readings, a row each; kept as the text they are typed as. */
-function Runs({ job, change, unit }: BenchProps & { readonly unit: string }) {
+function Runs({ job, change, unit, bench }: BenchProps & { readonly unit: string; readonly bench: CalibrationBench }) {
   const typed = job.intake.runs ?? "";
-  const { problems } = readRuns(typed);
+  const { problems } = bench.runs;
   const edit = (runs: (now: string) => string) => change((now) => ({ ...now, intake: { ...now.intake, runs: runs(now.intake.runs ?? "") } }));
   return (
     <>
@@ -162,7 +162,7 @@ function Runs({ job, change, unit }: BenchProps & { readonly unit: string }) {
               Run
             </th>
             <th scope="col" className="font-semibold">
-              True, km/h
+              True, {unitName(bench.trueUnit)}
             </th>
             <th scope="col" className="font-semibold">
               Shown, {unit}

@@ -4,6 +4,7 @@ import type { PlanProblem } from "@/core/keys";
 import type { JobFileProblem } from "@/core/record/jobFile";
 import type { FieldProblem } from "@/core/setup";
 import type { RolloutDisagreement } from "@/core/wheel";
+import { otherUnits } from "@/core/units/quantity";
 import { plain } from "./speak";
 
 export function encodeProblemText(problem: EncodeProblem): string {
@@ -24,10 +25,13 @@ export function shownProblemText(problem: ShownProblem): string {
   return `This line shows ${problem.min} to ${problem.max} in steps of ${plain(problem.step, 2)}. Is it the right line, or another variant of the display?`;
 }
 
+/** Units a figure may be typed in besides its own. */
+const alsoIn = (unit: string | null): string => (otherUnits(unit).length > 0 ? `, or name another unit: ${otherUnits(unit).join(", ")}` : "");
+
 export function fieldProblemText(problem: FieldProblem): string {
   switch (problem.key) {
     case "field.not-a-number":
-      return `Give a number from ${problem.min} to ${problem.max}${problem.unit ? ` ${problem.unit}` : ""}.`;
+      return `Give a number from ${problem.min} to ${problem.max}${problem.unit ? ` ${problem.unit}` : ""}${alsoIn(problem.unit)}.`;
     case "field.out-of-range":
       return `Give ${problem.min} to ${problem.max}${problem.unit ? ` ${problem.unit}` : ""}.`;
     case "field.not-whole":

@@ -58,6 +58,8 @@ export interface Aim extends KeyGoal {
   readonly required: readonly number[];
   readonly isRequired: (line: number) => boolean;
   readonly isController: (line: number) => boolean;
+  /** Leaving the menu, or leaving it alone, confirms the value that still blinks. */
+  readonly confirmsByLeaving: boolean;
 }
 
 /** More expansions than any menu needs; past it the display's keys are taken not to lead there. */
@@ -92,8 +94,7 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
     if ((best.get(keyOf(node)) ?? Infinity) < node.costMs) continue;
     if (reached(node, aim)) return unfold(profile, node);
     for (const move of movesFrom(profile, node, aim, changes)) {
-      // Stepping a value is not played press by press here: what it comes to is known, and the plan is replayed at the end.
-      const state = move.steppedTo === undefined ? move.strokes.reduce((s, stroke) => play(profile, s, stroke), node.state) : stepTo(profile, node.state, move.steppedTo, totalMs(move.strokes));
+      const { state } = move;
       const discarding = state.screen.kind !== "home" && state.screen.kind !== "off" && (node.discarding || move.passesWrong);
       add({ state, toLook: lookedAt(profile, state, node.toLook), discarding, costMs: node.costMs + totalMs(move.strokes), via: { from: node, strokes: move.strokes } });
     }
@@ -101,13 +102,17 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
   return { ok: false, problem: { key: rested.pin === null ? "plan.no-way" : "plan.locked" } };
 }
 
-function aimOf(profile: DisplayProfile, goal: KeyGoal): Aim {
+/** A goal with what follows from it, for the search and for its lower bound. */
+export function aimOf(profile: DisplayProfile, goal: KeyGoal): Aim {
   const controllers = new Set(layoutOf(profile).controllers);
   const places = layoutOf(profile).placeOfLine;
   const required = goal.end === "anywhere" ? [] : linesOf(profile).flatMap((line, i) => (goal.targets[i] !== undefined && places[i] && rawValues(line.encoding).length > 0 && isShown(profile, i, goal.targets) ? [i] : []));
   const requiredSet = new Set(required);
-  return { ...goal, required, isRequired: (line) => requiredSet.has(line), isController: (line) => controllers.has(line) };
+  return { ...goal, required, isRequired: (line) => requiredSet.has(line), isController: (line) => controllers.has(line), confirmsByLeaving: confirmsByLeaving(profile) };
 }
+
+const confirmsByLeaving = ({ menu, rules }: DisplayProfile): boolean =>
+  menu.changing === "select" && (menu.idle.pending === "save" || rules.some((rule) => rule.does.kind === "save-and-leave" && rule.editing !== false));
 
 function findUnreachable(profile: DisplayProfile, start: MenuState, { targets, required }: Aim): PlanProblem | null {
   for (const i of required) {
@@ -164,8 +169,8 @@ function stateKey(profile: DisplayProfile, aim: Aim): (node: Node) => string {
 
 interface Move {
   readonly strokes: readonly Stroke[];
-  /** Value the strokes step the line in hand to, where they do nothing else. */
-  readonly steppedTo?: number;
+  /** Where they lead. */
+  readonly state: MenuState;
   /** Goes on past a line that is wrong. */
   readonly passesWrong: boolean;
 }
@@ -173,6 +178,9 @@ interface Move {
 type DeedKind = KeyRule["does"]["kind"];
 const GETS_OUT: ReadonlySet<DeedKind> = new Set<DeedKind>(["leave-without-saving", "power-off"]);
 const LEADS_ON: ReadonlySet<DeedKind> = new Set<DeedKind>(["open-page", "next-entry", "previous-entry", "back", "save-and-leave"]);
+
+/** Deeds that need nothing said besides their name. */
+const SELF_EXPLAINED: ReadonlySet<DeedKind> = new Set<DeedKind>(["select", "confirm-value", "cancel-value", "next-entry", "previous-entry", "back"]);
 
 /** Strokes worth trying from a state: every key that leads somewhere, waiting, or setting the line in hand. */
 function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable): Move[] {
@@ -182,12 +190,12 @@ function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
     case "code": {
       const { screen } = node.state;
       const enter = screen.for.kind === "page" ? codeStrokes(profile, screen.digits, screen.at, screen.for.code) : null;
-      return [...(enter ? [plainly(enter)] : []), ...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), ...(screen.for.kind === "start" ? [] : [plainly([waitForClose(profile)])])];
+      return [...(enter ? [played(profile, node.state, enter)] : []), ...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), ...(screen.for.kind === "start" ? [] : [played(profile, node.state, [waitForClose(profile)])])];
     }
     case "confirm":
-      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off" || (kind === "select" && node.state.screen.kind === "confirm" && !node.state.screen.yes)), plainly([waitForClose(profile)])];
+      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off" || (kind === "select" && node.state.screen.kind === "confirm" && !node.state.screen.yes)), played(profile, node.state, [waitForClose(profile)])];
     case "monitor":
-      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), plainly([waitForClose(profile)])];
+      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), played(profile, node.state, [waitForClose(profile)])];
     case "home":
     case "off":
       return [...ruleMoves(profile, node.state, (kind) => kind === "open-page" || kind === "power-off" || kind === "power-on"), ...windowWaits(profile, node.state)];
@@ -196,16 +204,32 @@ function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   }
 }
 
-const plainly = (strokes: readonly Stroke[]): Move => ({ strokes, passesWrong: false });
+const played = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[], passesWrong = false): Move => ({ strokes, state: strokes.reduce((now, stroke) => play(profile, now, stroke), state), passesWrong });
 
-const ruleMoves = (profile: DisplayProfile, state: MenuState, wanted: (kind: DeedKind) => boolean, passesWrong = false): Move[] =>
-  profile.rules.flatMap((rule) => (wanted(rule.does.kind) && dangerOf(rule.does) === null && ruleActs(profile, rule, state, state.sincePowerOnMs) ? [{ strokes: [ruleStroke(profile, state, rule)], passesWrong }] : []));
+/** Stepping a value is not played press by press: what it comes to is known, and the plan is replayed at the end. */
+const stepped = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[], raw: number): Move => ({ strokes, state: stepTo(profile, state, raw, totalMs(strokes)), passesWrong: false });
+
+/** One move for each thing the keys can do from here; of two keys that do the same in the same way, one is enough. */
+function ruleMoves(profile: DisplayProfile, state: MenuState, wanted: (kind: DeedKind) => boolean, passesWrong = false): Move[] {
+  const moves: Move[] = [];
+  const tried: KeyRule[] = [];
+  for (const rule of profile.rules) {
+    if (!wanted(rule.does.kind) || dangerOf(rule.does) !== null || !ruleActs(profile, rule, state, state.sincePowerOnMs)) continue;
+    if (tried.some((other) => sameUse(other, rule))) continue;
+    tried.push(rule);
+    moves.push(played(profile, state, [ruleStroke(profile, state, rule)], passesWrong));
+  }
+  return moves;
+}
+
+/** Whether two rules that both act do the same and take the same strokes, but for which keys. */
+const sameUse = (a: KeyRule, b: KeyRule): boolean => SELF_EXPLAINED.has(a.does.kind) && a.does.kind === b.does.kind && a.gesture.kind === "tap" && b.gesture.kind === "tap" && a.keys.length === b.keys.length;
 
 /** Waiting at home until a rule that needs some time since power-on can act. */
 function windowWaits(profile: DisplayProfile, state: MenuState): Move[] {
   return profile.rules.flatMap(({ on, sincePowerOn }) =>
     on === state.screen.kind && sincePowerOn?.kind === "after" && state.sincePowerOnMs <= sincePowerOn.ms
-      ? [plainly([{ kind: "wait", ms: sincePowerOn.ms - state.sincePowerOnMs + KEY_COSTS.waitMarginMs, for: "time-since-power-on" }])]
+      ? [played(profile, state, [{ kind: "wait", ms: sincePowerOn.ms - state.sincePowerOnMs + KEY_COSTS.waitMarginMs, for: "time-since-power-on" }])]
       : [],
   );
 }
@@ -222,18 +246,14 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   const moves: Move[] = [];
 
   if (!node.discarding && (wrong || controls)) {
-    if (edits) moves.push(...ruleMoves(profile, state, (kind) => kind === "select"));
-    else if (from !== undefined)
-      for (const to of controls ? worthTrying(profile, line, from, target) : target !== undefined ? [target] : []) {
-        const change = to === from ? null : changes.get(line, from, to);
-        if (change) moves.push({ strokes: change.strokes, steppedTo: to, passesWrong: false });
-      }
+    if (edits) moves.push(...ruleMoves(profile, state, (kind) => kind === "select").flatMap((move) => (aim.confirmsByLeaving ? [move] : setThere(profile, move, aim, changes))));
+    else if (from !== undefined) moves.push(...stepMoves(profile, state, aim, changes, from));
   }
   const stuck = wrong && !controls;
   // From here on nothing may be saved: the visit has passed, or is about to pass, a wrong line.
   const unsaved = stuck || node.discarding;
   const together = profile.menu.saves === "leaving-menu";
-  if (!(unsaved && together && profile.menu.idle.pending === "save")) moves.push(plainly([waitForClose(profile)]));
+  if (!(unsaved && together && profile.menu.idle.pending === "save")) moves.push(played(profile, state, [waitForClose(profile)]));
   moves.push(...ruleMoves(profile, state, (kind) => GETS_OUT.has(kind)));
   if (stuck && !(together && gainsByDiscarding(profile, node, aim))) return moves;
   const passes = stuck;
@@ -244,6 +264,28 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   if (place?.entry.kind === "exit" && !(place.entry.saves && unsaved)) moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
   if (place?.entry.kind === "action" && dangerOfAction(place.entry.action) === null && place.entry.asks !== "nothing") moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
   return moves;
+}
+
+/** The line in hand brought to each value worth having there. */
+function stepMoves(profile: DisplayProfile, state: MenuState, aim: Aim, changes: ChangeTable, from: number): Move[] {
+  const line = entryOf(profile, state)?.line ?? -1;
+  const target = aim.targets[line];
+  return (aim.isController(line) ? worthTrying(profile, line, from, target) : target !== undefined ? [target] : []).flatMap((to) => {
+    const change = to === from ? null : changes.get(line, from, to);
+    return change ? [stepped(profile, state, change.strokes, to)] : [];
+  });
+}
+
+/**
+ * From a value just made to blink to the same value set and confirmed, as one move: where leaving does not confirm, nothing
+ * else is worth doing in between.
+ */
+function setThere(profile: DisplayProfile, selected: Move, aim: Aim, changes: ChangeTable): Move[] {
+  const { screen } = selected.state;
+  if (screen.kind !== "menu" || screen.draft === null) return [selected];
+  return stepMoves(profile, selected.state, aim, changes, screen.draft).flatMap((step) =>
+    ruleMoves(profile, step.state, (kind) => kind === "confirm-value").map(({ strokes, state }) => ({ strokes: [...selected.strokes, ...step.strokes, ...strokes], state, passesWrong: false })),
+  );
 }
 
 /** Values of a line others hang on that make a difference: the target, and those under which the menu has other lines. */
@@ -267,17 +309,10 @@ function gainsByDiscarding(profile: DisplayProfile, { state }: Node, { required,
 function editingMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable, draft: number): Move[] {
   const { state } = node;
   const line = entryOf(profile, state)?.line ?? -1;
-  const target = aim.targets[line];
-  const controls = aim.isController(line);
-  const required = aim.isRequired(line);
-  const moves: Move[] = [plainly([waitForClose(profile)])];
-  for (const to of controls ? worthTrying(profile, line, draft, target) : target !== undefined ? [target] : []) {
-    const change = to === draft ? null : changes.get(line, draft, to);
-    if (change) moves.push({ strokes: change.strokes, steppedTo: to, passesWrong: false });
-  }
-  const mayConfirm = controls || !required || draft === target;
+  const mayConfirm = aim.isController(line) || !aim.isRequired(line) || draft === aim.targets[line];
   return [
-    ...moves,
+    played(profile, state, [waitForClose(profile)]),
+    ...stepMoves(profile, state, aim, changes, draft),
     ...ruleMoves(profile, state, (kind) => kind === "cancel-value" || kind === "back" || GETS_OUT.has(kind)),
     ...(mayConfirm && !node.discarding ? ruleMoves(profile, state, (kind) => kind === "confirm-value" || kind === "save-and-leave") : []),
   ];

@@ -35,13 +35,16 @@ const lineOf = (code: string, size: number, random: () => number, extras: Partia
 
 const filler = (code: string): Line => ({ ...lineOf(code, 1, () => 0), encoding: { kind: "read-only", setting: null, shows: "--" }, makerOnly: true });
 
-/** A small menu of arbitrary shape: few values in all, so that a full search of its machine stays possible. */
-export function smallProfile(random: () => number): DisplayProfile {
+/**
+ * A small menu of arbitrary shape: few values in all, so that a full search of its machine stays possible. More fillers make
+ * long pages, on which it pays to leave and come in again.
+ */
+export function smallProfile(random: () => number, mostFillers = 3): DisplayProfile {
   const chance = (share: number) => random() < share;
   const sizes = oneOf<readonly number[]>(random, [[4], [2, 2], [3, 2], [2, 3], [2, 2], [2, 2, 2]]);
   const conditional = sizes.length > 1 && chance(0.3);
   const valued = sizes.map((size, i) => lineOf(`a${i}`, size, random, conditional && i === sizes.length - 1 ? { shownWhen: { line: "a0", raws: [pick(random, 0, (sizes[0] ?? 1) - 1)] } } : {}));
-  const fillers = Array.from({ length: pick(random, 0, 3) }, (_, i) => filler(`f${i}`));
+  const fillers = Array.from({ length: pick(random, 0, mostFillers) }, (_, i) => filler(`f${i}`));
   const lines = [...valued, ...fillers];
   const shuffled = <T>(items: readonly T[]): T[] => items.map((item) => ({ item, at: random() })).sort((a, b) => a.at - b.at).map(({ item }) => item);
 

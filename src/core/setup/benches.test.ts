@@ -47,6 +47,7 @@ describe("figures", () => {
     const { runs, problems } = readRuns("12,1 10.9\n\n16.0;14.3\nabout 20\n24.1\t21.6");
     expect(runs).toEqual([{ trueKmh: 12.1, shown: 10.9 }, { trueKmh: 16, shown: 14.3 }, { trueKmh: 24.1, shown: 21.6 }]);
     expect(problems).toEqual([{ key: "list.not-a-pair", line: 4, typed: "about 20" }]);
+    expect(readRuns("12 11\n16\n999\n20 1 1")).toMatchObject({ unfinished: [2], problems: [{ line: 3 }, { line: 4 }] });
   });
   it("a run is typed cell by cell, loses nothing, and goes when it is emptied", () => {
     const first = withRunCell("", 0, 0, "12.1");

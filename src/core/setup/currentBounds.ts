@@ -2,12 +2,29 @@
 import { allowedCurrent, motorAmps, USUAL_EFFICIENCY, wireAmps, type AllowedCurrent, type CurrentBound, type CurrentPart } from "../battery/current";
 import type { Bike } from "./bike";
 
+/** What the motor's share in it is worked out from. */
+export interface MotorFacts {
+  readonly ratedW: number;
+  readonly overload: number;
+  readonly efficiency: number;
+  readonly packV: number;
+  readonly amps: number;
+}
+
+/** Facts behind what the motor bears; null while its kind, its rating or the pack's volts are not known. */
+export function motorFacts({ motorKind, motorRatedW: ratedW, packV, overload }: Bike): MotorFacts | null {
+  if (!motorKind || ratedW === null || packV === null) return null;
+  const efficiency = USUAL_EFFICIENCY[motorKind];
+  return { ratedW, overload, efficiency, packV, amps: motorAmps(ratedW, overload, efficiency, packV) };
+}
+
 /** Amps each part bears; null where nobody knows. */
-export function partAmps({ controllerA, bmsA, motorKind, motorRatedW, packV, overload, connectorA, wireMm2 }: Bike): Readonly<Record<CurrentPart, number | null>> {
+export function partAmps(bike: Bike): Readonly<Record<CurrentPart, number | null>> {
+  const { controllerA, bmsA, connectorA, wireMm2 } = bike;
   return {
     controller: controllerA,
     bms: bmsA,
-    motor: motorRatedW !== null && packV !== null && motorKind ? motorAmps(motorRatedW, overload, USUAL_EFFICIENCY[motorKind], packV) : null,
+    motor: motorFacts(bike)?.amps ?? null,
     connector: connectorA,
     wire: wireMm2 === null ? null : wireAmps(wireMm2),
   };

@@ -143,6 +143,8 @@ export type ListProblem = { readonly key: "list.not-a-pair"; readonly line: numb
 
 export interface RunsReading {
   readonly runs: readonly { readonly trueKmh: number; readonly shown: number }[];
+  /** Runs whose other speed is still to come, counted from 1. */
+  readonly unfinished: readonly number[];
   readonly problems: readonly ListProblem[];
 }
 
@@ -152,15 +154,18 @@ const RUN_SPEED = { min: 1, max: 150 } as const;
 /** Paired readings, one pair a line: true in `unit`, then shown. Lines that cannot be taken are named and left out. */
 export function readRuns(typed: string, unit: SpeedUnit = "kmh"): RunsReading {
   const runs: { trueKmh: number; shown: number }[] = [];
+  const unfinished: number[] = [];
   const problems: ListProblem[] = [];
+  const taken = (speed: number): boolean => speed >= RUN_SPEED.min && speed <= RUN_SPEED.max;
   typed.split(/\r?\n/).forEach((line, i) => {
     if (line.trim() === "") return;
     const parts = line.trim().split(/\s*[;\t|]\s*|\s+/).filter(Boolean).map(toNumber);
     const [typedTrue = Number.NaN, shown = Number.NaN] = parts;
-    if (parts.length === 2 && [typedTrue, shown].every((value) => value >= RUN_SPEED.min && value <= RUN_SPEED.max)) runs.push({ trueKmh: speedToKmh(typedTrue, unit), shown });
+    if (parts.length === 2 && taken(typedTrue) && taken(shown)) runs.push({ trueKmh: speedToKmh(typedTrue, unit), shown });
+    else if (parts.length === 1 && taken(typedTrue)) unfinished.push(i + 1);
     else problems.push({ key: "list.not-a-pair", line: i + 1, typed: line.trim() });
   });
-  return { runs, problems };
+  return { runs, unfinished, problems };
 }
 
 /** The two cells of a run's line as typed, right or wrong. */

@@ -1,6 +1,6 @@
 /** Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the current. */
 import { CHEMISTRIES, restV } from "../battery/chemistry";
-import { USUAL_EFFICIENCY, type AllowedCurrent, type CurrentPart } from "../battery/current";
+import type { AllowedCurrent, CurrentPart } from "../battery/current";
 import { barVoltages, cutOffOf, gaugeTable, packLoadedV, packMismatch, packOhm, packRestV, TYPICAL_SHARE, type CutOff, type GaugeRow, type Pack, type PackMismatch } from "../battery/gauge";
 import { linesOf, rawValues, settingsOf, decodeAll, contextOf, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
@@ -8,7 +8,7 @@ import { motorAt, FULL_DRIVE } from "../ride";
 import { batteryWatts, type BatteryWatts } from "../battery/watts";
 import { appliedCurrentA, decoded, type Raws } from "./applied";
 import type { Bike } from "./bike";
-import { allowedOn, unknownParts } from "./currentBounds";
+import { allowedOn, motorFacts, unknownParts, type MotorFacts } from "./currentBounds";
 import { numberOr, readPack, type Figures, type PackReading } from "./figures";
 import type { Ride } from "./rideOf";
 
@@ -102,7 +102,8 @@ export interface CurrentBench {
   readonly watts: BatteryWatts | null;
   /** Amps those watts are drawn at: what the display lets through, and no more than the controller gives. */
   readonly flowingA: number | null;
-  readonly efficiency: number | null;
+  /** What the motor's bound is worked out from. */
+  readonly motor: MotorFacts | null;
   /** Most mechanical power the kit gives at its current limit, W, with the speed at which it does. */
   readonly peak: { readonly mechanicalW: number; readonly kmh: number } | null;
   /** Class limit on the motor's rating, W; null where it sets none. */
@@ -114,7 +115,7 @@ const PEAK_KMH = Array.from({ length: 60 }, (_, i) => i + 1);
 
 /** Which part bounds the current, and the watts that come of it. */
 export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws, choice: ClassChoice | null, ride: Ride | null): CurrentBench {
-  const { controllerA, motorKind, packV } = bike;
+  const { controllerA, packV } = bike;
   const setA = profile ? appliedCurrentA(profile, raws, bike) : null;
   const { pack } = readPack(bike, figures);
   const flowing = setA === null ? controllerA : controllerA === null ? setA : Math.min(setA, controllerA);
@@ -125,7 +126,7 @@ export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfi
     setA,
     watts: pack && packV !== null && flowing !== null ? batteryWatts(pack, packV, flowing) : null,
     flowingA: flowing,
-    efficiency: motorKind ? USUAL_EFFICIENCY[motorKind] : null,
+    motor: motorFacts(bike),
     peak,
     classW: choice?.rule.motor?.limitW ?? null,
   };

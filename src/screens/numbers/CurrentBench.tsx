@@ -5,7 +5,7 @@ import { currentSense } from "@/core/setup/ladderBench";
 import { currentBench } from "@/core/setup/packBench";
 import { rideOf } from "@/core/setup/rideOf";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { count, PART_WORDS, partInSentence, plain } from "@/ui/wording";
+import { count, motorAmpsWorking, PART_WORDS, partInSentence, plain } from "@/ui/wording";
 import { wattsWorking } from "@/ui/wording/workings";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
@@ -64,8 +64,8 @@ export function CurrentBench(props: BenchProps) {
             head: PART_WORDS[part],
             cells: [`${plain(amps)} A`, part === allowed.by ? <strong key="b">sets the limit</strong> : ""],
             working:
-              part === "motor"
-                ? [`${plain(bike.motorRatedW ?? 0, 0)} W × ${plain(bike.overload, 2)} ÷ ${plain(bench.efficiency ?? 0, 2)} ÷ ${plain(bike.packV ?? 0)} V = ${plain(amps)} A`, "Electrical input a rating permits; not rated watts over volts."]
+              part === "motor" && bench.motor
+                ? [motorAmpsWorking(bench.motor), "Electrical input a rating permits; not rated watts over volts."]
                 : part === "wire"
                   ? [`${plain(bike.wireMm2 ?? 0, 2)} mm² × ${AMPS_PER_MM2} A/mm² = ${plain(amps)} A`, "In free air, from memory. Local wiring codes go first."]
                   : [`${plain(amps)} A, as said`],

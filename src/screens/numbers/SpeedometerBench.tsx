@@ -151,7 +151,7 @@ function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly 
 /** Paired readings, a row each; kept as the text they are typed as. */
 function Runs({ job, change, unit, bench }: BenchProps & { readonly unit: string; readonly bench: CalibrationBench }) {
   const typed = job.intake.runs ?? "";
-  const { problems } = bench.runs;
+  const { problems, unfinished } = bench.runs;
   const edit = (runs: (now: string) => string) => change((now) => ({ ...now, intake: { ...now.intake, runs: runs(now.intake.runs ?? "") } }));
   return (
     <>
@@ -196,6 +196,7 @@ function Runs({ job, change, unit, bench }: BenchProps & { readonly unit: string
           })}
         </tbody>
       </table>
+      {unfinished.length > 0 ? <p className="mt-1 text-[0.9rem] text-quiet">{unfinished.length === 1 ? "Run" : "Runs"} {unfinished.join(", ")}: the other speed is still to come.</p> : null}
       {problems
         .filter(({ key }, i) => key === "list.not-a-pair" && i < 3)
         .map((problem) => (

@@ -2,6 +2,7 @@
 import { kmhToMph } from "@/core/units";
 import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/setup";
+import type { MotorFacts } from "@/core/setup/currentBounds";
 import { BASES, type Voice } from "./findings";
 import { partInSentence, SETTING_NAMES } from "./names";
 import { encodeProblemText } from "./problems";
@@ -14,6 +15,10 @@ export interface ReasonWords {
 }
 
 const words = (why: string | readonly string[], working: readonly string[] = []): ReasonWords => ({ why: typeof why === "string" ? [why] : why, working });
+
+/** What the motor bears, with this bike's numbers; its overload and efficiency are from memory unless said. */
+export const motorAmpsWorking = ({ ratedW, overload, efficiency, packV, amps }: MotorFacts): string =>
+  `motor: ${plain(ratedW, 0)} W × ${plain(overload, 2)} ÷ ${plain(efficiency, 2)} ÷ ${plain(packV)} V = ${plain(amps)} A; the overload and the efficiency from memory unless you said them`;
 
 /** What comes of drawing more than a part bears. */
 const OVER_PART: Readonly<Record<CurrentPart, string>> = {
@@ -91,11 +96,11 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.walk-assist":
       return words(reason.limitKmh === null ? "The owner’s choice. It stays as found." : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`);
     case "reason.current": {
-      const { bounds, by, allowedA, foundA } = reason;
+      const { bounds, by, motor, allowedA, foundA } = reason;
       const parts = bounds.map(({ part, amps }) => `${partInSentence(part)} ${plain(amps)} A`).join(", ");
       return words(
         foundA !== null && foundA <= allowedA ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.` : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
-        [`min(${parts}) = ${plain(allowedA)} A`, ...(bounds.some(({ part }) => part === "motor") ? ["Motor: rating × overload ÷ efficiency ÷ volts; overload and efficiency from memory, to be changed on Numbers, Current."] : [])],
+        [`min(${parts}) = ${plain(allowedA)} A`, ...(motor ? [motorAmpsWorking(motor)] : [])],
       );
     }
     case "reason.cut-off":

@@ -4,6 +4,7 @@
  */
 import { assistLimit, type AppliedCap, type ClassChoice } from "../law";
 import type { Bike, Speedometer } from "../setup";
+import { readQuantity } from "../units/quantity";
 
 export type CheckId = "brake-cut-off" | "spin-speed" | "levels" | "throttle" | "throttle-release" | "walk-assist" | "crawl-and-turn" | "speedometer-run" | "top-speed-run";
 
@@ -63,15 +64,14 @@ export function dueChecks({ bike, choice, cap, meter, throttleOn, walkAssistOn }
 
 export type Verdict = "due" | "passed" | "failed" | "not-a-number";
 
-/** Verdict on one check from what was written down; a speed is in km/h, a yes/no is "yes" or "no". */
+/** Verdict on one check from what was written down; a speed is in km/h unless it names another unit, a yes/no is "yes" or "no". */
 export function verdictOn(check: DueCheck, result: { readonly answer: string; readonly measured: string } | undefined): Verdict {
   if (!result) return "due";
   const { expect } = check;
   if (expect.kind === "yes") return result.answer === "yes" ? "passed" : result.answer === "no" ? "failed" : "due";
-  const typed = result.measured.trim().replace(",", ".");
-  if (typed === "") return "due";
-  const kmh = Number(typed);
-  if (!Number.isFinite(kmh) || kmh < 0 || kmh > 200) return "not-a-number";
+  if (result.measured.trim() === "") return "due";
+  const kmh = readQuantity(result.measured, "km/h").value;
+  if (!(kmh >= 0 && kmh <= 200)) return "not-a-number";
   if (expect.kind === "between") return kmh >= expect.lowKmh && kmh <= expect.highKmh ? "passed" : "failed";
   return (expect.strict ? kmh < expect.atMostKmh : kmh <= expect.atMostKmh) ? "passed" : "failed";
 }

@@ -50,6 +50,8 @@ describe("verdicts", () => {
     ["25", true, "failed"],
     ["25", false, "passed"],
     ["25.1", false, "failed"],
+    ["15.5 mph", true, "passed"],
+    ["15.6 mph", true, "failed"],
     ["fast", false, "not-a-number"],
     ["-3", false, "not-a-number"],
     ["", false, "due"],

@@ -7,6 +7,7 @@ import { cardSteps, planKeys, strokeMs, walkTheLeaflet, pressCount, type CardSte
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
 import { countSheet, decoded, fieldProblem, findingsOn, makeSheet, readIntake, speedometer, type Bike, type IntakeReading, type Raws, type Sheet, type SheetCounts, type SheetFinding } from "../setup";
+import { readQuantity } from "../units/quantity";
 import { STAGES, type Stage } from "./format";
 import { withEvent, type Job, type Program, type SealedSheet } from "./job";
 import { seal } from "./seal";
@@ -17,7 +18,7 @@ export function choiceOf({ classChoice }: Job): ClassChoice | null {
   if (!rule) return null;
   if (!acceptReading || !rule.acceptedReading) return { rule, acceptedKmh: null };
   const typed = acceptedKmh.trim();
-  const kmh = typed === "" ? rule.acceptedReading.value : Number(typed.replace(",", "."));
+  const kmh = typed === "" ? rule.acceptedReading.value : readQuantity(typed, "km/h").value;
   return { rule, acceptedKmh: acceptedReadingProblem(typed) ? null : kmh };
 }
 

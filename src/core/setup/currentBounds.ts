@@ -30,6 +30,13 @@ export function partAmps(bike: Bike): Readonly<Record<CurrentPart, number | null
   };
 }
 
+/** Bounds that rest on figures from memory; less than this past them says nothing, A. */
+const ESTIMATED: ReadonlySet<CurrentPart> = new Set<CurrentPart>(["motor", "wire"]);
+const ESTIMATE_SLACK_A = 0.5;
+
+/** Whether a current is more than a part bears. */
+export const isOver = (currentA: number, { part, amps }: CurrentBound): boolean => currentA > amps + (ESTIMATED.has(part) ? ESTIMATE_SLACK_A : 0);
+
 /** The parts nothing is known of. */
 export const unknownParts = (bike: Bike): readonly CurrentPart[] => entriesOf(bike).flatMap(([part, amps]) => (amps === null ? [part] : []));
 

@@ -8,7 +8,7 @@ import type { DisplayProfile } from "../display";
 import type { Severity } from "../law";
 import { appliedCurrentA, decoded, type Raws } from "./applied";
 import type { Bike } from "./bike";
-import { partAmps } from "./currentBounds";
+import { isOver, partAmps } from "./currentBounds";
 
 export type HazardMessage =
   | { readonly key: "hazard.pack-not-taken"; readonly packV: number; readonly acceptsV: readonly number[]; readonly by: "controller" | "display" }
@@ -66,7 +66,7 @@ function currentHazards(profile: DisplayProfile, raws: Raws, bike: Bike): Hazard
   if (currentA === null) return [];
   // What flows is what the line lets through, and never more than the controller gives.
   const flowingA = Math.min(currentA, parts.controller ?? Infinity);
-  const passed = (part: CurrentPart, amps: number) => amps < (part === "controller" ? currentA : flowingA);
+  const passed = (part: CurrentPart, amps: number) => isOver(part === "controller" ? currentA : flowingA, { part, amps });
   const weakest = BY_WEIGHT.flatMap((part) => (parts[part] !== null && passed(part, parts[part]) ? [{ part, amps: parts[part] }] : [])).slice(0, 1);
   return weakest.map(({ part, amps }) => ({ severity: HURT[part], subject: "current", message: { key: "hazard.current-over", currentA: part === "controller" ? currentA : flowingA, allowedA: amps, by: part } }));
 }

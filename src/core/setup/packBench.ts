@@ -1,6 +1,6 @@
 /** Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the current. */
 import { CHEMISTRIES, restV } from "../battery/chemistry";
-import type { AllowedCurrent, CurrentPart } from "../battery/current";
+import type { AllowedCurrent, CurrentBound, CurrentPart } from "../battery/current";
 import { barVoltages, cutOffOf, gaugeTable, packLoadedV, packMismatch, packOhm, packRestV, TYPICAL_SHARE, type CutOff, type GaugeRow, type Pack, type PackMismatch } from "../battery/gauge";
 import { linesOf, rawValues, settingsOf, decodeAll, contextOf, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
@@ -8,7 +8,7 @@ import { motorAt, FULL_DRIVE } from "../ride";
 import { batteryWatts, type BatteryWatts } from "../battery/watts";
 import { appliedCurrentA, decoded, type Raws } from "./applied";
 import type { Bike } from "./bike";
-import { allowedOn, motorFacts, unknownParts, type MotorFacts } from "./currentBounds";
+import { allowedOn, isOver, motorFacts, unknownParts, type MotorFacts } from "./currentBounds";
 import { numberOr, readPack, type Figures, type PackReading } from "./figures";
 import type { Ride } from "./rideOf";
 
@@ -97,6 +97,8 @@ export interface CurrentBench {
   readonly allowed: AllowedCurrent | null;
   /** Parts nothing is known of. */
   readonly unknown: readonly CurrentPart[];
+  /** The weakest part that bears less than the display lets through; null where all bear it. */
+  readonly over: CurrentBound | null;
   /** What the display lets through as it stands, A. */
   readonly setA: number | null;
   readonly watts: BatteryWatts | null;
@@ -116,12 +118,14 @@ const PEAK_KMH = Array.from({ length: 60 }, (_, i) => i + 1);
 /** Which part bounds the current, and the watts that come of it. */
 export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws, choice: ClassChoice | null, ride: Ride | null): CurrentBench {
   const { controllerA, packV } = bike;
+  const allowed = allowedOn(bike);
   const setA = profile ? appliedCurrentA(profile, raws, bike) : null;
   const { pack } = readPack(bike, figures);
   const flowing = setA === null ? controllerA : controllerA === null ? setA : Math.min(setA, controllerA);
   const peak = ride ? PEAK_KMH.map((kmh) => ({ kmh, mechanicalW: motorAt(ride.setup.kit, FULL_DRIVE, null, ride.setup.rider, kmh).mechanicalW })).reduce((best, each) => (each.mechanicalW > best.mechanicalW ? each : best)) : null;
   return {
-    allowed: allowedOn(bike),
+    allowed,
+    over: (setA !== null && allowed?.bounds.find((bound) => isOver(setA, bound))) || null,
     unknown: unknownParts(bike),
     setA,
     watts: pack && packV !== null && flowing !== null ? batteryWatts(pack, packV, flowing) : null,

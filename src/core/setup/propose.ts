@@ -10,7 +10,7 @@ import { assistLimit, type AssistLimit, type ClassChoice } from "../law";
 import { rankWheels, trueCap, type Interval, type Rollout } from "../wheel";
 import { appliedCurrentA, decoded, speedometer, type Raws } from "./applied";
 import type { Bike } from "./bike";
-import { allowedOn, motorFacts, type MotorFacts } from "./currentBounds";
+import { allowedOn, isOver, motorFacts, type MotorFacts } from "./currentBounds";
 
 /** One candidate of a wheel line, for the picture beside the reason. */
 export interface WheelOption {
@@ -39,7 +39,7 @@ export type Reason =
   | { readonly key: "reason.start-pulses"; readonly pulses: number; readonly crankPulses: number; readonly angle: StartAngle; readonly rider: Bike["rider"] }
   | { readonly key: "reason.start-strength"; readonly share: number; readonly heavy: boolean }
   | { readonly key: "reason.walk-assist"; readonly limitKmh: number | null }
-  | { readonly key: "reason.current"; readonly bounds: readonly CurrentBound[]; readonly by: CurrentPart; readonly motor: MotorFacts | null; readonly allowedA: number; readonly foundA: number | null }
+  | { readonly key: "reason.current"; readonly bounds: readonly CurrentBound[]; readonly by: CurrentPart; readonly motor: MotorFacts | null; readonly allowedA: number; readonly within: boolean }
   | { readonly key: "reason.cut-off"; readonly series: number; readonly perCellV: number; readonly advisedV: number; readonly chemistry: Bike["chemistry"] }
   | { readonly key: "reason.nominal"; readonly packV: number; readonly series: number | null }
   | { readonly key: "reason.pulses"; readonly pulses: number }
@@ -252,7 +252,8 @@ function draftOf(context: ProposalContext, setting: SettingKey): Draft {
 const ownBatteryAmps = ({ profile, bike, asFound }: ProposalContext) => {
   const allowed = allowedOn(bike);
   const foundA = appliedCurrentA(profile, asFound, bike);
-  return allowed && { allowedA: allowed.allowedA, foundA, reason: { key: "reason.current", ...allowed, motor: motorFacts(bike), foundA } satisfies Reason };
+  const within = foundA !== null && !allowed?.bounds.some((bound) => isOver(foundA, bound));
+  return allowed && { allowedA: allowed.allowedA, within, reason: { key: "reason.current", ...allowed, motor: motorFacts(bike), within } satisfies Reason };
 };
 
 /** Settings not named here stay as found: the owner's or the technician's choice. */
@@ -283,12 +284,12 @@ const DRAFTS: { readonly [K in SettingKey]?: (context: ProposalContext) => Draft
   currentLimitA: (context) => {
     const amps = ownBatteryAmps(context);
     if (!amps) return keep({ key: "reason.no-fact", needs: "current" });
-    return amps.foundA !== null && amps.foundA <= amps.allowedA ? keep(amps.reason) : { value: amps.allowedA, reason: amps.reason };
+    return amps.within ? keep(amps.reason) : { value: amps.allowedA, reason: amps.reason };
   },
   currentShare: (context) => {
     const amps = ownBatteryAmps(context);
     if (!amps || context.bike.controllerA === null) return keep({ key: "reason.no-fact", needs: "current" });
-    return amps.foundA !== null && amps.foundA <= amps.allowedA ? keep(amps.reason) : { value: amps.allowedA / context.bike.controllerA, reason: amps.reason };
+    return amps.within ? keep(amps.reason) : { value: amps.allowedA / context.bike.controllerA, reason: amps.reason };
   },
   cutOffV: ({ profile, bike, asFound }) => {
     if (bike.series === null) return keep({ key: "reason.no-fact", needs: "pack" });

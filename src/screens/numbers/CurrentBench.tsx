@@ -19,7 +19,7 @@ export function CurrentBench(props: BenchProps) {
   const reading = useMemo(() => rideOf({ bike, figures, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }), [bike, figures, profile, raws, sheet]);
   const bench = useMemo(() => currentBench(bike, figures, profile, raws, choice, reading.ok ? reading.ride : null), [bike, figures, profile, raws, choice, reading]);
   const sense = profile ? currentSense(profile, raws, bike) : null;
-  const { allowed, setA, watts, flowingA, peak, classW } = bench;
+  const { allowed, over, setA, watts, flowingA, peak, classW } = bench;
   return (
     <Bench
       known={
@@ -39,15 +39,15 @@ export function CurrentBench(props: BenchProps) {
           note={allowed ? `the ${partInSentence(allowed.by)} sets it` : "needs one part’s rating"}
           working={allowed ? [`min(${allowed.bounds.map(({ part, amps }) => `${PART_WORDS[part]} ${plain(amps)}`).join(", ")}) = ${plain(allowed.allowedA)} A`] : []}
         />
-        <Figure label="The display lets through" size="large" value={setA === null ? null : `${plain(setA)} A`} note={setA === null ? (profile ? "no current line, or not read" : "no display yet") : allowed && setA > allowed.allowedA ? "more than the parts bear" : "within the parts"} working={sense && "line" in sense ? [`line ${sense.line.code}`] : []} />
+        <Figure label="The display lets through" size="large" value={setA === null ? null : `${plain(setA)} A`} note={setA === null ? (profile ? "no current line, or not read" : "no display yet") : over ? "more than the parts bear" : "within the parts"} working={sense && "line" in sense ? [`line ${sense.line.code}`] : []} />
         <Figure label="Label watts" value={watts ? `${plain(watts.labelW, 0)} W` : null} note="nominal volts × amps" working={watts && bike.packV !== null && flowingA !== null ? wattsWorking(watts, bike.packV, flowingA) : []} />
         <Figure label="From a full pack" value={watts ? `${plain(watts.fullW, 0)} W` : null} note={watts ? `${plain(watts.saggedW, 0)} W nearly empty` : "needs pack and amps"} working={watts && bike.packV !== null && flowingA !== null ? wattsWorking(watts, bike.packV, flowingA) : []} />
         <Figure label="At the wheel, at most" value={peak ? `${plain(peak.mechanicalW, 0)} W` : null} note={peak ? `at ${plain(peak.kmh)} km/h` : "needs motor, pack and controller"} working={["largest of force × speed over all speeds, full level, no cap", "Machine figures from memory."]} />
         <Figure label="Rating against the class" value={bike.motorRatedW === null ? null : `${plain(bike.motorRatedW, 0)} W`} note={choice ? (classW === null ? `${choice.rule.name} sets none` : `${choice.rule.name} says ${plain(classW, 0)} W`) : "no class chosen"} working={["The rating is what the motor bears for long, from its plate.", "Battery watts and peak watts are something else and may be several times as much."]} />
       </div>
-      {allowed && setA !== null && setA > allowed.allowedA ? (
+      {over && setA !== null ? (
         <FindingLine severity="caution">
-          The display lets {plain(setA)} A through; the {partInSentence(allowed.by)} bears {plain(allowed.allowedA)} A{allowed.by === "motor" ? " for the time of a hill" : ""}. The plan lowers it.
+          The display lets {plain(setA)} A through; the {partInSentence(over.part)} {over.part === "controller" ? "gives" : "bears"} {plain(over.amps)} A{over.part === "motor" ? " for the time of a hill" : ""}. The plan lowers it.
         </FindingLine>
       ) : null}
       {watts && bike.motorRatedW !== null && watts.fullW > bike.motorRatedW ? (

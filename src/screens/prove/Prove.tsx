@@ -184,7 +184,7 @@ function Check({ check, verdict, job, workings, change }: Pick<StageProps, "job"
           />
         ) : (
           <div className="max-w-48">
-            <KeptField label={`${words.title}, measured`} hideLabel numeric unit="km/h" value={result.measured} onKeep={(measured) => set({ measured })} problem={verdict === "not-a-number" ? "Give a speed from 0 to 200 km/h." : null} />
+            <KeptField label={`${words.title}, measured`} hideLabel numeric unit="km/h" value={result.measured} onKeep={(measured) => set({ measured })} problem={verdict === "not-a-number" ? "Give a speed from 0 to 200 km/h, or name another unit: mph, m/s." : null} />
           </div>
         )}
       </div>

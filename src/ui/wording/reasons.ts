@@ -96,10 +96,10 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.walk-assist":
       return words(reason.limitKmh === null ? "The owner’s choice. It stays as found." : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`);
     case "reason.current": {
-      const { bounds, by, motor, allowedA, foundA } = reason;
+      const { bounds, by, motor, allowedA, within } = reason;
       const parts = bounds.map(({ part, amps }) => `${partInSentence(part)} ${plain(amps)} A`).join(", ");
       return words(
-        foundA !== null && foundA <= allowedA ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.` : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
+        within ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.` : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
         [`min(${parts}) = ${plain(allowedA)} A`, ...(motor ? [motorAmpsWorking(motor)] : [])],
       );
     }

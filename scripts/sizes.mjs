@@ -19,6 +19,7 @@ try {
     const page = await (await browser.newContext()).newPage();
     // The demo bikes must be there before a job is opened; that visit is not counted.
     await page.goto(`http://localhost:${port}/`, { waitUntil: "networkidle" });
+    await page.locator('a[href^="/job/demo-"]').first().waitFor();
     // What the page itself loads: prefetches of other routes, made when it is idle, are not part of showing it.
     const sources = new Map();
     page.on("response", async (response) => {

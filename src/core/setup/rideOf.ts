@@ -147,4 +147,4 @@ export const MODEL_FIGURES = {
 } as const satisfies Record<"hub" | "mid", readonly FigureKey[]>;
 
 /** Figures a bench shows that are of the ride and not of the intake. */
-export const RIDE_FIGURES: readonly FigureKey[] = ["riderKg", "bikeKg", "loadKg", "posture", "cdaM2", "surface", "crr", "riderW", "headwindKmh", "altitudeM", "temperatureC", "chargePercent"];
+export const RIDE_FIGURES = ["riderKg", "bikeKg", "loadKg", "posture", "cdaM2", "surface", "crr", "riderW", "headwindKmh", "altitudeM", "temperatureC", "chargePercent"] as const satisfies readonly FigureKey[];

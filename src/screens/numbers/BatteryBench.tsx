@@ -3,9 +3,10 @@ import { useMemo } from "react";
 import { batteryBench, cellV, type BatteryBench as BatteryNumbers } from "@/core/setup/packBench";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { INTAKE_WORDS, count, findingText, fixed, plain } from "@/ui/wording";
+import { count, findingText, fixed, plain } from "@/ui/wording";
 import { chargerProblemText, mismatchText } from "@/ui/wording/benches";
 import { cutOffWorking, MEMORY, packWorking } from "@/ui/wording/workings";
+import { BATTERY_WORDS } from "@/ui/wording/figures/battery";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
@@ -23,15 +24,16 @@ export function BatteryBench(props: BenchProps) {
     <Bench
       known={
         <>
-          <Part title="The pack" hint={`${bike.packV === null ? "No volts yet" : `${plain(bike.packV)} V`}, ${INTAKE_WORDS.chemistry.options?.[bike.chemistry] ?? ""}${bike.packAh === null ? "" : `, ${plain(bike.packAh)} Ah`}: from the intake.`}>
+          <Part title="The pack">
             <FigureFields
               {...props}
-              keys={["chargerV", "parallel", "cellMilliohm", "temperatureC", "cellKind", "aged"]}
-              guesses={bench ? { parallel: plain(bench.pack.parallel), cellMilliohm: bench.reading.cellFrom === "guess" ? plain(bench.pack.cellOhm * 1000) : null } : {}}
+              words={BATTERY_WORDS}
+              keys={["packV", "chargerV", "packAh", "chemistry", "series", "parallel", "cellMilliohm", "temperatureC", "cellKind", "aged"]}
+              guesses={bench ? { series: bike.seriesSaid ? null : plain(bench.pack.series), parallel: plain(bench.pack.parallel), cellMilliohm: bench.reading.cellFrom === "guess" ? plain(bench.pack.cellOhm * 1000) : null } : {}}
             />
           </Part>
           <Part title="The gauge">
-            <FigureFields {...props} keys={["bars", "typicalA"]} guesses={bench ? { typicalA: plain(bench.typicalA) } : {}} />
+            <FigureFields {...props} words={BATTERY_WORDS} keys={["bars", "typicalA"]} guesses={bench ? { typicalA: plain(bench.typicalA) } : {}} />
           </Part>
           <p className="text-[0.88rem] text-quiet">Guesses are from memory and give way to what you type. Series counts: common practice, no source.</p>
           <Caution>A wrong voltage or a cut-off set too low can destroy cells and start a fire. A pack with a BMS fault is not used.</Caution>
@@ -45,7 +47,7 @@ export function BatteryBench(props: BenchProps) {
             {findingText(finding.message, voiceOf(workings))}
           </FindingLine>
         ))}
-      {bench ? <Pack bench={bench} /> : <Lacks>Give the pack’s volts on the intake, or its cells in series, and the rest follows.</Lacks>}
+      {bench ? <Pack bench={bench} /> : <Lacks>Give the pack’s volts, and the rest follows.</Lacks>}
     </Bench>
   );
 }

@@ -24,8 +24,8 @@ export function CurrentBench(props: BenchProps) {
     <Bench
       known={
         <>
-          <Part title="The parts" hint="Controller, BMS and rating stand on the intake.">
-            <FigureFields {...props} keys={["connectorA", "overload", "wireMm2", "wireGauge"]} />
+          <Part title="The parts">
+            <FigureFields {...props} keys={["controllerA", "bmsA", "connectorA", "motorRatedW", "wireMm2", "overload", "wireGauge"]} />
           </Part>
           <Caution>Raising current heats controller, wires and connectors. The line only limits; it never lifts what the hardware gives.</Caution>
         </>
@@ -72,7 +72,7 @@ export function CurrentBench(props: BenchProps) {
           }))}
         />
       ) : (
-        <Lacks>Give the controller’s amps on the intake to begin with.</Lacks>
+        <Lacks>Give the controller’s amps to begin with.</Lacks>
       )}
       {bench.unknown.length > 0 ? <p className="text-[0.92rem] text-quiet">Not known, and so not counted: {bench.unknown.map(partInSentence).join(", ")}.</p> : null}
       {sense ? <Sense sense={sense} /> : null}

@@ -2,27 +2,28 @@
 import { INTAKE_FIELDS, type FieldProblem, type IntakeField, type IntakeKey } from "@/core/setup";
 import { FIGURES, type FigureKey, type Figures } from "@/core/setup/figures";
 import { fieldProblemText, INTAKE_WORDS } from "@/ui/wording";
-import { FIGURE_WORDS } from "@/ui/wording/figures";
+import type { FigureWords } from "@/ui/wording/figures/words";
 import type { StageProps } from "../job/JobScreen";
 import { TypedField } from "../job/TypedField";
 
-interface FigureFieldsProps extends Pick<StageProps, "job" | "workings" | "change"> {
+interface FigureFieldsProps<Key extends FigureKey | IntakeKey> extends Pick<StageProps, "job" | "workings" | "change"> {
   readonly figures: Figures;
   /** Figures of the bench, and facts of the intake that are asked here as well. */
-  readonly keys: readonly (FigureKey | IntakeKey)[];
+  readonly keys: readonly Key[];
+  /** Words of the bench's own figures; those of the intake are known. */
+  readonly words?: Readonly<Partial<Record<FigureKey, FigureWords>>> & Readonly<Record<Exclude<Key, IntakeKey>, FigureWords>>;
   /** Units that depend on the display, and guesses that depend on the bike. */
   readonly units?: Partial<Record<FigureKey, string>>;
-  readonly guesses?: Partial<Record<FigureKey, string | null>>;
+  readonly guesses?: Partial<Record<FigureKey | IntakeKey, string | null>>;
 }
 
 const FIELDS: Readonly<Record<FigureKey | IntakeKey, IntakeField>> = { ...INTAKE_FIELDS, ...FIGURES };
-const WORDS = { ...INTAKE_WORDS, ...FIGURE_WORDS };
 
 /** Figures of a bench, kept with the job as typed. */
-export function FigureFields({ job, workings, change, figures, keys, units = {}, guesses = {} }: FigureFieldsProps) {
+export function FigureFields<Key extends FigureKey | IntakeKey>({ job, workings, change, figures, keys, words, units = {}, guesses = {} }: FigureFieldsProps<Key>) {
+  const wordsOf: { readonly [K in FigureKey | IntakeKey]?: FigureWords } = { ...INTAKE_WORDS, ...words };
   const problems: { readonly [K in FigureKey | IntakeKey]?: FieldProblem } = { ...workings.intake.problems, ...figures.problems };
   const unitOf: { readonly [K in FigureKey | IntakeKey]?: string } = units;
-  const guessOf: { readonly [K in FigureKey | IntakeKey]?: string | null } = guesses;
   return (
     <div className="grid gap-x-4 gap-y-3.5 sm:grid-cols-2">
       {keys.map((key) => {
@@ -31,11 +32,11 @@ export function FigureFields({ job, workings, change, figures, keys, units = {},
           <TypedField
             key={key}
             field={FIELDS[key]}
-            words={WORDS[key]}
+            words={wordsOf[key] ?? { label: key }}
             value={job.intake[key] ?? ""}
             problem={problem ? fieldProblemText(problem) : null}
             unit={unitOf[key]}
-            guess={guessOf[key]}
+            guess={guesses[key]}
             onKeep={(typed) => change((now) => ({ ...now, intake: { ...now.intake, [key]: typed } }))}
           />
         );

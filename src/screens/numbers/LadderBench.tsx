@@ -11,6 +11,7 @@ import { listProblemText } from "@/ui/wording/benches";
 import { rideWorking } from "@/ui/wording/workings";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import type { StageProps } from "../job/JobScreen";
+import { LADDER_WORDS } from "@/ui/wording/figures/ladder";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
@@ -30,15 +31,15 @@ export function LadderBench(props: BenchProps) {
       known={
         <>
           <Part title="The kit’s levels">
-            <FigureFields {...props} keys={["levelKind", ...(kind === "speed" ? (["topLevelKmh"] as const) : []), ...(kind === "torque" ? (["topTimesRider"] as const) : []), "measuredSpeeds", "freeKmh"]} guesses={{ levelKind: "current" }} />
+            <FigureFields {...props} words={LADDER_WORDS} keys={["levelKind", ...(kind === "speed" ? (["topLevelKmh"] as const) : []), ...(kind === "torque" ? (["topTimesRider"] as const) : []), "measuredSpeeds", "freeKmh"]} guesses={{ levelKind: "current" }} />
             {bench?.measuredProblem ? <p className="mt-1 text-[0.9rem] text-breach">{listProblemText(bench.measuredProblem)}</p> : null}
           </Part>
           <Part title="A better ladder">
-            <FigureFields {...props} keys={["shape", ...(shape === "equal-speed" || shape === "equal-power" ? (["feelOn"] as const) : []), "levels", "firstPercent", "topPercent", "floorPercent", "ceilingPercent", "stepPercent"]} guesses={bench ? { levels: String(bench.designed.rows.length - 1) } : {}} />
+            <FigureFields {...props} words={LADDER_WORDS} keys={["shape", ...(shape === "equal-speed" || shape === "equal-power" ? (["feelOn"] as const) : []), "levels", "firstPercent", "topPercent", "floorPercent", "ceilingPercent", "stepPercent"]} guesses={bench ? { levels: String(bench.designed.rows.length - 1) } : {}} />
             {shape === "by-hand" && bench ? <ByHand bench={bench} {...props} /> : null}
           </Part>
           <Part title="Start">
-            <FigureFields {...props} keys={["startAngleDeg", "cadenceRpm"]} />
+            <FigureFields {...props} words={LADDER_WORDS} keys={["startAngleDeg", "cadenceRpm"]} />
           </Part>
         </>
       }

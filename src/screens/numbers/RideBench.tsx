@@ -10,6 +10,7 @@ import { Button, Choice, Figure, FindingLine, NumberTable } from "@/ui/primitive
 import { distance, fixed, INTAKE_WORDS, plain, speed, whPer } from "@/ui/wording";
 import { loadWorking, MEMORY, rideWorking } from "@/ui/wording/workings";
 import { cancelSweep } from "@/workers/clients";
+import { RIDE_WORDS } from "@/ui/wording/figures/ride";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
@@ -38,11 +39,12 @@ export function RideBench(props: BenchProps) {
       known={
         <>
           <Part title="Rider, bike and road">
-            <FigureFields {...props} keys={RIDE_FIGURES} guesses={present.ok ? { cdaM2: plain(present.ride.setup.body.cdaM2, 2), crr: plain(present.ride.road.crr, 3) } : {}} />
+            <FigureFields {...props} words={RIDE_WORDS} keys={RIDE_FIGURES} guesses={present.ok ? { cdaM2: plain(present.ride.setup.body.cdaM2, 2), crr: plain(present.ride.road.crr, 3) } : {}} />
           </Part>
           <Part title="The motor" hint={hub ? "As an equivalent machine at the wheel. A measured wheel-off-ground speed corrects it best." : "Torque at the crank, through the gears."}>
             <FigureFields
               {...props}
+              words={RIDE_WORDS}
               keys={hub ? ["offGroundKmh", "kvRpmPerV", "motorMilliohm", "noLoadA", "phaseA"] : ["ringTeeth", "cogTeeth"]}
               guesses={
                 present.ok && present.ride.setup.kit.motor.kind === "hub"
@@ -54,7 +56,7 @@ export function RideBench(props: BenchProps) {
           <details>
             <summary className="flex min-h-11 items-center font-semibold underline decoration-rule decoration-2 underline-offset-4">The model’s other figures</summary>
             <div className="mt-2">
-              <FigureFields {...props} keys={MODEL_FIGURES[hub ? "hub" : "mid"]} guesses={present.ok ? modelGuesses(present.ride) : {}} />
+              <FigureFields {...props} words={RIDE_WORDS} keys={MODEL_FIGURES[hub ? "hub" : "mid"]} guesses={present.ok ? modelGuesses(present.ride) : {}} />
             </div>
           </details>
           <p className="text-[0.88rem] text-quiet">Guesses are from memory and give way to what you type. Road load: Martin et al. 1998. Air: ISO 2533.</p>

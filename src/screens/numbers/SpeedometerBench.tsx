@@ -8,6 +8,7 @@ import { Button, Figure, FindingLine, KeptField, NumberTable } from "@/ui/primit
 import { count, fixed, offBy, plain, speed, unitName } from "@/ui/wording";
 import { calibrationNoteText, listProblemText } from "@/ui/wording/benches";
 import { factorWorking, fitWorking } from "@/ui/wording/workings";
+import { SPEEDOMETER_WORDS } from "@/ui/wording/figures/speedometer";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
@@ -33,15 +34,15 @@ export function SpeedometerBench(props: BenchProps) {
           <Part title="Steady runs" hint="Discard five seconds, hold ten, out and back. One pair a run.">
             <Runs {...props} unit={unit} bench={bench} />
             <div className="mt-4">
-              <FigureFields {...props} keys={["trueUnit", "shownStep", "wantedPercent", "truncates"]} units={{ shownStep: unit }} />
+              <FigureFields {...props} words={SPEEDOMETER_WORDS} keys={["trueUnit", "shownStep", "wantedPercent", "truncates"]} units={{ shownStep: unit }} />
             </div>
           </Part>
           <TrackPart file={file} />
           <Part title="Trip against the track">
-            <FigureFields {...props} keys={["tripShown", "tripStep", "trackKm"]} units={{ tripShown: unit === "mph" ? "mi" : "km", tripStep: unit === "mph" ? "mi" : "km" }} />
+            <FigureFields {...props} words={SPEEDOMETER_WORDS} keys={["tripShown", "tripStep", "trackKm"]} units={{ tripShown: unit === "mph" ? "mi" : "km", tripStep: unit === "mph" ? "mi" : "km" }} />
           </Part>
           <Part title="Timed course">
-            <FigureFields {...props} keys={["courseM", "courseS", "courseShown", "courseTapeM", "stopwatchS"]} units={{ courseShown: unit }} />
+            <FigureFields {...props} words={SPEEDOMETER_WORDS} keys={["courseM", "courseS", "courseShown", "courseTapeM", "stopwatchS"]} units={{ courseShown: unit }} />
           </Part>
         </>
       }

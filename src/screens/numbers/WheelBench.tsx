@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { pickUpBench, shownUnitOf, wheelBench, type WheelChoice } from "@/core/setup/wheelBench";
 import { Button, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { fixed, offBy, plain, speed, unitName } from "@/ui/wording";
-import { PICK_UP_WORDS, SOURCE_WORDS } from "@/ui/wording/figures";
+import { PICK_UP_WORDS, SOURCE_WORDS, WHEEL_WORDS } from "@/ui/wording/figures/wheel";
 import { SOURCE_WORKING, wheelChoiceWorking } from "@/ui/wording/wheelWorking";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
@@ -40,12 +40,12 @@ export function WheelBench(props: BenchProps) {
     <Bench
       known={
         <>
-          <Part title="The tyre" hint="Rollout, turns and tape stand on the intake; a measured rollout beats all of these.">
-            <FigureFields {...props} keys={["sidewall", "outerDiameterMm"]} />
+          <Part title="The wheel" hint="A measured rollout beats the tape across, and that the sidewall.">
+            <FigureFields {...props} words={WHEEL_WORDS} keys={["rolloutMm", "rolloutTurns", "tapeErrorMm", "outerDiameterMm", "sidewall"]} />
             {figures.text("sidewall") === "" ? null : <Sidewall {...props} typed={figures.text("sidewall")} />}
           </Part>
           <Part title="The pick-up" hint="One steady reading tells which of these it is.">
-            <FigureFields {...props} keys={["spokeMagnets", "motorPoles", "gearRatio", "oneTrueKmh", "oneTrueErrorKmh", "oneShown"]} units={{ oneShown: shown }} />
+            <FigureFields {...props} words={WHEEL_WORDS} keys={["pulsesPerTurn", "spokeMagnets", "motorPoles", "gearRatio", "oneTrueKmh", "oneTrueErrorKmh", "oneShown"]} units={{ oneShown: shown }} />
           </Part>
         </>
       }

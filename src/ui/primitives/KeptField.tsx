@@ -77,7 +77,7 @@ export function KeptField({ label, value, onKeep, unit, hint, problem, guess, nu
       ) : null}
       {hint || guess ? (
         <p id={`${id}-hint`} className="text-[0.85rem] text-quiet">
-          {[guess && shown.trim() === "" ? `Guessed ${guess}${unit ? ` ${unit}` : ""} until you say.` : null, hint].filter(Boolean).join(" ")}
+          {[guess && shown.trim() === "" ? `Guessed ${guess} until you say.` : null, hint].filter(Boolean).join(" ")}
         </p>
       ) : null}
     </div>

@@ -1,16 +1,22 @@
 import { describe, expect, it } from "vitest";
-import { FIGURES, FIGURE_KEYS } from "@/core/setup/figures";
+import { FIGURES, FIGURE_KEYS, type FigureKey } from "@/core/setup/figures";
 import { SMALL_HUB, FLAT } from "@/core/ride/testingRide";
 import { FULL_DRIVE, ridePoint } from "@/core/ride";
 import { calibrate } from "@/core/wheel/calibration";
 import { cutOffOf, packOhm, type Pack } from "@/core/battery/gauge";
 import { batteryWatts } from "@/core/battery/watts";
 import { calibrationNoteText, chargerProblemText, listProblemText, mismatchText, trackProblemText } from "./benches";
-import { FIGURE_WORDS } from "./figures";
+import { BATTERY_WORDS } from "./figures/battery";
+import { LADDER_WORDS } from "./figures/ladder";
+import { RIDE_WORDS } from "./figures/ride";
+import { SPEEDOMETER_WORDS } from "./figures/speedometer";
+import { WHEEL_WORDS } from "./figures/wheel";
+import type { FigureWords } from "./figures/words";
 import { partInSentence } from "./names";
 import { distance, speedList, whPer } from "./speak";
 import { cutOffWorking, fitWorking, packWorking, rideWorking, wattsWorking } from "./workings";
 
+const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = { ...WHEEL_WORDS, ...SPEEDOMETER_WORDS, ...BATTERY_WORDS, ...LADDER_WORDS, ...RIDE_WORDS };
 const PACK: Pack = { chemistry: "nmc", series: 13, parallel: 4, cellOhm: 0.05, aged: true, temperatureC: 10 };
 
 describe("figures in words", () => {

@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { compareDisplays, type AbilityRow } from "@/core/setup";
-import { SignShape, useKeptState } from "@/ui/primitives";
+import { RuledTable, SignShape, useKeptState } from "@/ui/primitives";
 import { count, SETTING_NAMES } from "@/ui/wording";
 import { useDisplays } from "../displays/useDisplays";
 
@@ -41,28 +41,17 @@ export function Compare() {
       <p className="mb-3 text-quiet">
         {count(rows.length, "setting")} between them. {a.name} alone sets {only("a")}, {b.name} alone {only("b")}. To carry a bike’s sheet over, swap the display at its intake.
       </p>
-      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={`${a.name} and ${b.name}`}>
-        <table className="w-full min-w-[520px] text-[0.95rem]">
-          <thead className="text-left text-[0.85rem] text-quiet">
-            <tr className="border-b border-rule">
-              <th className="py-1 pr-3 font-semibold">Setting</th>
-              <th className="py-1 pr-3 font-semibold">{a.name}</th>
-              <th className="py-1 font-semibold">{b.name}</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.setting} className="border-b border-rule">
-                <th scope="row" className="py-1 pr-3 text-left font-semibold">
-                  {SETTING_NAMES[row.setting]}
-                </th>
-                <Ability ability={row.a} />
-                <Ability ability={row.b} />
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <RuledTable label={`${a.name} and ${b.name}`} headings={["Setting", a.name, b.name]} widthClass="min-w-[520px]">
+        {rows.map((row) => (
+          <tr key={row.setting} className="border-b border-rule">
+            <th scope="row" className="py-1 pr-3 text-left font-semibold">
+              {SETTING_NAMES[row.setting]}
+            </th>
+            <Ability ability={row.a} />
+            <Ability ability={row.b} />
+          </tr>
+        ))}
+      </RuledTable>
     </div>
   );
 }

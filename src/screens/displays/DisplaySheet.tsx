@@ -4,7 +4,7 @@ import { atHome, factoryRaws, rawValues, settingsOf, shows, SETTINGS, type Displ
 import { AT_REST, readingsOf, rigAfter, type RigState } from "@/core/rig";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
-import { Button, Caution } from "@/ui/primitives";
+import { Button, Caution, RuledTable } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, lineName, ruleConditions, secondsOf, WHO_SETS } from "@/ui/wording";
 
 const SCREENS = { off: "Off", home: "Home screen", menu: "Menu", code: "Code", confirm: "Question", monitor: "Monitor" } as const;
@@ -95,33 +95,20 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
         </tbody>
       </table>
       <h3 className="mb-1 text-[1.15rem]">Lines</h3>
-      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={`Lines of ${profile.name}`}>
-        <table className="w-full min-w-[540px] text-[0.95rem]">
-          <thead className="text-left text-[0.82rem] text-quiet">
-            <tr className="border-b border-rule">
-              <th className="py-1 font-semibold">Line</th>
-              <th className="py-1 font-semibold">Sets</th>
-              <th className="py-1 font-semibold">Shows</th>
-              <th className="py-1 font-semibold">Maker’s</th>
-              <th className="py-1 font-semibold">Set by</th>
-            </tr>
-          </thead>
-          <tbody>
-            {profile.lines.map((line) => (
-              <tr key={line.code} className="border-b border-rule align-top">
-                <td className="py-1 pr-3 font-bold whitespace-nowrap">{line.code}</td>
-                <td className="py-1 pr-3">
-                  {lineName(line)}
-                  {line.shownWhen ? <span className="block text-[0.82rem] text-quiet">only with {line.shownWhen.line}</span> : null}
-                </td>
-                <td className="py-1 pr-3">{rangeOf(line)}</td>
-                <td className="py-1 pr-3">{line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}</td>
-                <td className="py-1 text-quiet">{whoSets(line)}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <RuledTable label={`Lines of ${profile.name}`} headings={["Line", "Sets", "Shows", "Maker’s", "Set by"]} widthClass="min-w-[540px]">
+        {profile.lines.map((line) => (
+          <tr key={line.code} className="border-b border-rule align-top">
+            <td className="py-1 pr-3 font-bold whitespace-nowrap">{line.code}</td>
+            <td className="py-1 pr-3">
+              {lineName(line)}
+              {line.shownWhen ? <span className="block text-[0.82rem] text-quiet">only with {line.shownWhen.line}</span> : null}
+            </td>
+            <td className="py-1 pr-3">{rangeOf(line)}</td>
+            <td className="py-1 pr-3">{line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}</td>
+            <td className="py-1 text-quiet">{whoSets(line)}</td>
+          </tr>
+        ))}
+      </RuledTable>
       {profile.faultCodes.length > 0 ? (
         <>
           <h3 className="mt-6 mb-1 text-[1.15rem]">Fault codes</h3>

@@ -1,6 +1,7 @@
 import { atHome, levelsInForce, type Deed } from "@/core/display";
 import type { KeyWork } from "@/core/record";
 import { decoded } from "@/core/setup";
+import { RuledTable } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, keyOf, ruleConditions, count, duration, dayAndTime, lineName, plain, reasonWords, speed, stepRunWords, valueMeaning } from "@/ui/wording";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import type { StageProps } from "../job/JobScreen";
@@ -29,35 +30,22 @@ export function WorkshopSheet({ job, workings }: StageProps) {
   return (
     <article className={CARD} aria-label="Workshop sheet">
       <CardHead title="Workshop sheet" job={job} workings={workings} />
-      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Lines as found and as left">
-        <table className="w-full min-w-[600px] text-[0.9rem] print:min-w-0">
-          <thead className="text-left text-quiet">
-            <tr className="border-b border-rule">
-              <th className="py-1 pr-2 font-semibold">Line</th>
-              <th className="py-1 pr-2 font-semibold">Sets</th>
-              <th className="py-1 pr-2 font-semibold">As found</th>
-              <th className="py-1 pr-2 font-semibold">As left</th>
-              <th className="py-1 font-semibold">Why</th>
+      <RuledTable label="Lines as found and as left" headings={["Line", "Sets", "As found", "As left", "Why"]} widthClass="min-w-[600px] print:min-w-0">
+        {sheet.rows.map((row, i) => {
+          const verdict = readBack[i];
+          const left = verdict && "raw" in verdict ? row.target : null;
+          const changed = row.asFound && row.target && row.asFound.raw !== row.target.raw;
+          return (
+            <tr key={row.code} className="border-b border-rule align-top">
+              <td className="py-1 pr-2 font-bold">{row.code}</td>
+              <td className="py-1 pr-2">{lineName(row.line)}</td>
+              <td className="py-1 pr-2">{row.asFound?.shows ?? "unread"}</td>
+              <td className={`py-1 pr-2 ${changed ? "font-bold" : ""}`}>{left?.shows ?? (row.target ? `(${row.target.shows})` : "—")}</td>
+              <td className="py-1 text-quiet">{changed ? reasonWords(row.reason, job.profile?.name ?? "The display", voice).why[0] : row.locked ? "Not touched: maker only." : "Not changed."}</td>
             </tr>
-          </thead>
-          <tbody>
-            {sheet.rows.map((row, i) => {
-              const verdict = readBack[i];
-              const left = verdict && "raw" in verdict ? row.target : null;
-              const changed = row.asFound && row.target && row.asFound.raw !== row.target.raw;
-              return (
-                <tr key={row.code} className="border-b border-rule align-top">
-                  <td className="py-1 pr-2 font-bold">{row.code}</td>
-                  <td className="py-1 pr-2">{lineName(row.line)}</td>
-                  <td className="py-1 pr-2">{row.asFound?.shows ?? "unread"}</td>
-                  <td className={`py-1 pr-2 ${changed ? "font-bold" : ""}`}>{left?.shows ?? (row.target ? `(${row.target.shows})` : "—")}</td>
-                  <td className="py-1 text-quiet">{changed ? reasonWords(row.reason, job.profile?.name ?? "The display", voice).why[0] : row.locked ? "Not touched: maker only." : "Not changed."}</td>
-                </tr>
-              );
-            })}
-          </tbody>
-        </table>
-      </div>
+          );
+        })}
+      </RuledTable>
       <p className="mt-2 text-[0.85rem] text-quiet">A value in brackets is planned and not read back. Checks passed: {checks.filter(({ verdict }) => verdict === "passed").length} of {checks.length}.</p>
       {choice ? (
         <p className="mt-2 text-[0.85rem] text-quiet">

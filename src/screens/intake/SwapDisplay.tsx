@@ -2,7 +2,7 @@
 import type { DisplayProfile } from "@/core/display";
 import { swapOutlook, type Job } from "@/core/record";
 import type { Fate } from "@/core/setup";
-import { Button, Caution, SignShape } from "@/ui/primitives";
+import { Button, Caution, RuledTable, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { count, SETTING_NAMES, settingValueWords } from "@/ui/wording";
 import { FATE_WORDS, fateReasonText } from "@/ui/wording/profiles";
@@ -33,35 +33,23 @@ export function SwapDisplay({ job, to, onSwap, onClose }: SwapDisplayProps) {
           </span>
         ))}
       </p>
-      <div className="relative max-h-[42vh] overflow-y-auto" tabIndex={0} role="region" aria-label="Values carried over">
-        <table className="w-full text-[0.92rem]">
-          <thead className="text-left text-[0.82rem] text-quiet">
-            <tr className="border-b border-rule">
-              <th className="py-1 pr-2 font-semibold">Setting</th>
-              <th className="py-1 pr-2 font-semibold">Was</th>
-              <th className="py-1 pr-2 font-semibold">Will be</th>
-              <th className="py-1 font-semibold">Why</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.setting} className="border-b border-rule align-top">
-                <th scope="row" className="py-1 pr-2 text-left font-semibold">
-                  {SETTING_NAMES[row.setting]}
-                </th>
-                <td className="py-1 pr-2">{row.from === null ? "—" : settingValueWords(row.setting, row.from)}</td>
-                <td className="py-1 pr-2">{row.to === null || row.fate === "lost" ? "—" : settingValueWords(row.setting, row.to)}</td>
-                <td className="py-1">
-                  <span className="inline-flex items-baseline gap-1.5">
-                    <SignShape sign={SIGNS[row.fate]} size={10} /> {FATE_WORDS[row.fate]}
-                  </span>
-                  <span className="block text-quiet">{fateReasonText(row.reason)}</span>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <RuledTable label="Values carried over" headings={["Setting", "Was", "Will be", "Why"]} heightClass="max-h-[42vh] overflow-y-auto">
+        {rows.map((row) => (
+          <tr key={row.setting} className="border-b border-rule align-top">
+            <th scope="row" className="py-1 pr-2 text-left font-semibold">
+              {SETTING_NAMES[row.setting]}
+            </th>
+            <td className="py-1 pr-2">{row.from === null ? "—" : settingValueWords(row.setting, row.from)}</td>
+            <td className="py-1 pr-2">{row.to === null || row.fate === "lost" ? "—" : settingValueWords(row.setting, row.to)}</td>
+            <td className="py-1">
+              <span className="inline-flex items-baseline gap-1.5">
+                <SignShape sign={SIGNS[row.fate]} size={10} /> {FATE_WORDS[row.fate]}
+              </span>
+              <span className="block text-quiet">{fateReasonText(row.reason)}</span>
+            </td>
+          </tr>
+        ))}
+      </RuledTable>
       <div className="mt-4 flex flex-wrap gap-3">
         <Button weight="main" onClick={onSwap}>
           Swap and carry over {count(rows.filter((row) => row.fate === "kept" || row.fate === "rounded").length, "value")}

@@ -1,7 +1,7 @@
 "use client";
 import { Fragment, useState } from "react";
 import { cellsOf, chooseClaim, claimState, measuredText, newLine, SETTING_KEYS, usualEncoding, withCell, withLines, withMeasured, type CellField, type Claim, type Line, type SettingKey } from "@/core/display";
-import { Button, Choice, KeptField, SignShape, useTell } from "@/ui/primitives";
+import { Button, Choice, KeptField, RuledTable, SignShape, useTell } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/ui/wording";
 import { cellProblemText, CLAIM_SOURCES, ENCODING_WORDS } from "@/ui/wording/profiles";
 import type { WorkbenchProps } from "./Workbench";
@@ -37,36 +37,20 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
           <option key={key} value={SETTING_NAMES[key]} />
         ))}
       </datalist>
-      <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label="Lines of the display">
-        <table className="w-full min-w-[640px] text-[0.95rem]">
-          <thead className="text-left text-[0.82rem] text-quiet">
-            <tr className="border-b border-rule">
-              <th className="py-1 pr-2 font-semibold">Code</th>
-              <th className="py-1 pr-2 font-semibold">Sets</th>
-              <th className="py-1 pr-2 font-semibold">From</th>
-              <th className="py-1 pr-2 font-semibold">Up to</th>
-              <th className="py-1 pr-2 font-semibold">Maker’s</th>
-              <th className="py-1 font-semibold">
-                <span className="sr-only">Open</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {profile.lines.map((each, i) => (
-              <Fragment key={i}>
-                <Row line={each} codeWidth={codeWidth} open={each.code === chosen} onPut={(next) => put(i, next)} onOpen={() => setChosen(each.code === chosen ? null : each.code)} />
-                {each.code === chosen ? (
-                  <tr>
-                    <td colSpan={6} className="pb-4">
-                      <LineDetail line={each} onPut={(next) => put(i, next)} />
-                    </td>
-                  </tr>
-                ) : null}
-              </Fragment>
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <RuledTable label="Lines of the display" headings={["Code", "Sets", "From", "Up to", "Maker’s", { hidden: "Open" }]} widthClass="min-w-[640px]">
+        {profile.lines.map((each, i) => (
+          <Fragment key={i}>
+            <Row line={each} codeWidth={codeWidth} open={each.code === chosen} onPut={(next) => put(i, next)} onOpen={() => setChosen(each.code === chosen ? null : each.code)} />
+            {each.code === chosen ? (
+              <tr>
+                <td colSpan={6} className="pb-4">
+                  <LineDetail line={each} onPut={(next) => put(i, next)} />
+                </td>
+              </tr>
+            ) : null}
+          </Fragment>
+        ))}
+      </RuledTable>
       <div className="mt-3 flex flex-wrap gap-2">
         <Button onClick={add}>Add a line</Button>
         {line ? (

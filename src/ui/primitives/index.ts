@@ -5,6 +5,7 @@ export * from "./FilePick";
 export * from "./KeptField";
 export * from "./MarkSign";
 export * from "./NumberTable";
+export * from "./RuledTable";
 export * from "./Toasts";
 export * from "./useKeptState";
 export * from "./useShortcuts";

@@ -7,5 +7,7 @@ export default defineConfig({
     include: ["src/**/*.test.ts", "scripts/**/*.test.ts"],
     environment: "node",
     testTimeout: 60_000,
+    // One worker is the default on two cores; the planner's files want both.
+    maxWorkers: 2,
   },
 });

@@ -3,24 +3,11 @@
 import Graph from "graphology";
 import { dijkstra } from "graphology-shortest-path";
 import { describe, expect, it } from "vitest";
-import { atHome, checkProfile, dangerOf, isShown, linesOf, rawValues, ruleActs, type DisplayProfile, type MenuState } from "../display";
+import { atHome, checkProfile, isShown, linesOf, rawValues, type DisplayProfile, type MenuState } from "../display";
 import { planKeys } from "./plan";
-import { KEY_COSTS, play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
-import { pick, randomRaws, randomTargets, smallProfile } from "./testing";
+import { play, strokeMs } from "./strokes";
+import { gestures, pick, randomRaws, randomTargets, smallProfile } from "./testing";
 import { seeded } from "../units/seeded";
-
-/** All gestures a hand can make in this state; those that hurt are left out by their rule. */
-function gestures(profile: DisplayProfile, state: MenuState): Stroke[] {
-  const strokes: Stroke[] = [waitForClose(profile)];
-  for (const rule of profile.rules) {
-    if (dangerOf(rule.does) !== null) continue;
-    if (rule.sincePowerOn?.kind === "after" && state.sincePowerOnMs <= rule.sincePowerOn.ms) strokes.push({ kind: "wait", ms: rule.sincePowerOn.ms - state.sincePowerOnMs + KEY_COSTS.waitMarginMs, for: "time-since-power-on" });
-    if (!ruleActs(profile, rule, state, state.sincePowerOnMs)) continue;
-    strokes.push(ruleStroke(profile, state, rule));
-    if (rule.does.kind === "step-value" && rule.does.repeat) for (let steps = 2; steps <= 4; steps++) strokes.push({ kind: "repeat", keys: rule.keys, steps, ...rule.does.repeat });
-  }
-  return strokes;
-}
 
 function nameOf(profile: DisplayProfile, { screen, saved, pending, inForce, lastAt, sincePowerOnMs }: MenuState): string {
   const window = Math.max(0, ...profile.rules.map((rule) => rule.sincePowerOn?.ms ?? 0));

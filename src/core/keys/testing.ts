@@ -1,5 +1,6 @@
 /** Small menus and value sets made from a seed, for the tests and the bench of the planner. */
-import { FORMAT, FORMAT_VERSION, isShown, linesOf, rawValues, type DisplayProfile, type Entry, type KeyRule, type Line } from "../display";
+import { dangerOf, FORMAT, FORMAT_VERSION, isShown, linesOf, rawValues, ruleActs, type DisplayProfile, type Entry, type KeyRule, type Line, type MenuState } from "../display";
+import { KEY_COSTS, ruleStroke, waitForClose, type Stroke } from "./strokes";
 
 /** A whole number from `least` to `most`. */
 export const pick = (random: () => number, least: number, most: number): number => least + Math.floor(random() * (most - least + 1));
@@ -124,4 +125,17 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
     faultCodes: [],
     source: "generated",
   };
+}
+
+/** All gestures a hand can make in this state; those that hurt are left out by their rule. */
+export function gestures(profile: DisplayProfile, state: MenuState): Stroke[] {
+  const strokes: Stroke[] = [waitForClose(profile)];
+  for (const rule of profile.rules) {
+    if (dangerOf(rule.does) !== null) continue;
+    if (rule.sincePowerOn?.kind === "after" && state.sincePowerOnMs <= rule.sincePowerOn.ms) strokes.push({ kind: "wait", ms: rule.sincePowerOn.ms - state.sincePowerOnMs + KEY_COSTS.waitMarginMs, for: "time-since-power-on" });
+    if (!ruleActs(profile, rule, state, state.sincePowerOnMs)) continue;
+    strokes.push(ruleStroke(profile, state, rule));
+    if (rule.does.kind === "step-value" && rule.does.repeat) for (let steps = 2; steps <= 4; steps++) strokes.push({ kind: "repeat", keys: rule.keys, steps, ...rule.does.repeat });
+  }
+  return strokes;
 }

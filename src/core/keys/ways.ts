@@ -50,8 +50,9 @@ export function waysOf(profile: DisplayProfile): Ways {
   const does = (kind: string) => cheapestMs(profile, (rule) => rule.does.kind === kind);
   const inMenu = (kind: string) => cheapestMs(profile, (rule) => rule.does.kind === kind && rule.on === "menu");
   const closing = strokeMs(waitForClose(profile));
-  const selectMs = does("select");
-  const backMs = does("back");
+  // A key may go back or select elsewhere as well, sooner than in the menu.
+  const selectMs = inMenu("select");
+  const backMs = inMenu("back");
   const saveChordMs = inMenu("save-and-leave");
   const byChordMs = Math.min(saveChordMs, inMenu("leave-without-saving"), inMenu("power-off"), closing);
   const savingByChordMs = Math.min(saveChordMs, profile.menu.idle.pending === "save" ? closing : Infinity);
@@ -65,11 +66,11 @@ export function waysOf(profile: DisplayProfile): Ways {
     }),
   );
   return {
-    nextMs: does("next-entry"),
-    previousMs: does("previous-entry"),
+    nextMs: inMenu("next-entry"),
+    previousMs: inMenu("previous-entry"),
     selectMs,
     backMs,
-    confirmMs: does("confirm-value"),
+    confirmMs: inMenu("confirm-value"),
     powerOnMs: does("power-on"),
     powerOffMs: does("power-off"),
     returnMs: pages.map((place) => Math.min(backMs, byChordMs, exitsOf(place, false).length > 0 ? selectMs : Infinity)),

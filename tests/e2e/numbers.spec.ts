@@ -150,6 +150,48 @@ test("battery: a bad figure names what would be accepted, and the rest still sta
   await expect(page.getByRole("table", { name: "Volts for 6 bars" }).getByRole("row")).toHaveCount(7);
 });
 
+test("current: the weakest part sets the plan's line, and the reason shows the working", async ({ page }) => {
+  await openBench(page, "demo-207", "Current");
+  await expect(main(page)).toContainText("11.7 A");
+  await expect(main(page)).toContainText("The display lets 18 A through; the motor bears 11.7 A for the time of a hill. The plan lowers it.");
+  await page.getByLabel("Motor bears its rating times").fill("3");
+  await expect(row(page, "What each part bears", "Motor")).toContainText("20 A");
+  await page.getByLabel("Connector bears").fill("10");
+  await expect(row(page, "What each part bears", "Connector")).toContainText("sets the limit");
+  await page.getByLabel("Controller", { exact: true }).fill("fifteen");
+  await expect(main(page)).toContainText("Give a number from 1 to 200 A.");
+  await page.getByLabel("Controller", { exact: true }).fill("15");
+  await expectStored(page, /"controllerA":"15"/);
+  await page.getByRole("link", { name: /^Plan/ }).click();
+  await page.getByRole("button", { name: "Line 41, Current limit" }).click();
+  const because = page.getByRole("region", { name: "Because: line 41" });
+  await expect(because).toContainText("The connector sets it: 10 A.");
+  await expect(because).toContainText("motor: 250 W × 3 ÷ 0.78 ÷ 48 V = 20 A");
+  await expect(because).toContainText("18 A is more than the 10 A the connector bears");
+  await page.getByRole("link", { name: /^Intake/ }).click();
+  await expect(page.getByLabel("Controller", { exact: true })).toHaveValue("15");
+});
+
+test("a figure may be typed in a unit of its own, and says what it is taken as", async ({ page }) => {
+  await openBench(page, "demo-205", "Ride");
+  const rider = page.getByLabel("Rider", { exact: true });
+  await rider.fill("170 lb");
+  await expect(main(page)).toContainText("Taken as 77.11 kg.");
+  await rider.fill("170 mph");
+  await expect(main(page)).toContainText("Give a number from 25 to 200 kg, or name another unit: lb, g.");
+  await expect(rider).toHaveValue("170 mph");
+  await rider.fill("");
+  await page.getByRole("navigation", { name: "Benches" }).getByRole("button", { name: "Speedometer" }).click();
+  await page.getByText("mph", { exact: true }).click();
+  for (const [i, [real = "", shown = ""]] of [["10", "15.3"], ["15", "23"], ["20", "30.7"]].entries()) {
+    await page.getByLabel(`Run ${i + 1}, true`).fill(real);
+    await expect(main(page)).toContainText(`Run ${i + 1}: the other speed is still to come.`);
+    await page.getByLabel(`Run ${i + 1}, shown`).fill(shown);
+  }
+  // 30.7 km/h shown at a true 20 mph, 32.19 km/h.
+  await expect(page.getByText("0.953", { exact: true }).first()).toBeVisible();
+});
+
 test("ladder: measured levels show their twins; shares are dragged by hand and kept", async ({ page }) => {
   await openBench(page, "demo-207", "Ladder");
   await page.getByText("Speed", { exact: true }).click();

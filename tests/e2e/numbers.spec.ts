@@ -167,7 +167,7 @@ test("current: the weakest part sets the plan's line, and the reason shows the w
   const because = page.getByRole("region", { name: "Because: line 41" });
   await expect(because).toContainText("The connector sets it: 10 A.");
   await expect(because).toContainText("motor: 250 W × 3 ÷ 0.78 ÷ 48 V = 20 A");
-  await expect(because).toContainText("18 A is more than the 10 A the connector bears");
+  await expect(because).toContainText("15 A is more than the 10 A the connector bears");
   await page.getByRole("link", { name: /^Intake/ }).click();
   await expect(page.getByLabel("Controller", { exact: true })).toHaveValue("15");
 });

@@ -180,7 +180,7 @@ const GETS_OUT: ReadonlySet<DeedKind> = new Set<DeedKind>(["leave-without-saving
 const LEADS_ON: ReadonlySet<DeedKind> = new Set<DeedKind>(["open-page", "next-entry", "previous-entry", "back", "save-and-leave"]);
 
 /** Deeds that need nothing said besides their name. */
-const SELF_EXPLAINED: ReadonlySet<DeedKind> = new Set<DeedKind>(["select", "confirm-value", "cancel-value", "next-entry", "previous-entry", "back"]);
+const PLAIN_DEEDS: ReadonlySet<DeedKind> = new Set<DeedKind>(["select", "confirm-value", "cancel-value", "next-entry", "previous-entry", "back"]);
 
 /** Strokes worth trying from a state: every key that leads somewhere, waiting, or setting the line in hand. */
 function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable): Move[] {
@@ -223,7 +223,7 @@ function ruleMoves(profile: DisplayProfile, state: MenuState, wanted: (kind: Dee
 }
 
 /** Whether two rules that both act do the same and take the same strokes, but for which keys. */
-const sameUse = (a: KeyRule, b: KeyRule): boolean => SELF_EXPLAINED.has(a.does.kind) && a.does.kind === b.does.kind && a.gesture.kind === "tap" && b.gesture.kind === "tap" && a.keys.length === b.keys.length;
+const sameUse = (a: KeyRule, b: KeyRule): boolean => PLAIN_DEEDS.has(a.does.kind) && a.does.kind === b.does.kind && a.gesture.kind === "tap" && b.gesture.kind === "tap" && a.keys.length === b.keys.length;
 
 /** Waiting at home until a rule that needs some time since power-on can act. */
 function windowWaits(profile: DisplayProfile, state: MenuState): Move[] {

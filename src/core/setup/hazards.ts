@@ -67,8 +67,8 @@ function currentHazards(profile: DisplayProfile, raws: Raws, bike: Bike): Hazard
   // What flows is what the line lets through, and never more than the controller gives.
   const flowingA = Math.min(currentA, parts.controller ?? Infinity);
   const passed = (part: CurrentPart, amps: number) => isOver(part === "controller" ? currentA : flowingA, { part, amps });
-  const weakest = BY_WEIGHT.flatMap((part) => (parts[part] !== null && passed(part, parts[part]) ? [{ part, amps: parts[part] }] : [])).slice(0, 1);
-  return weakest.map(({ part, amps }) => ({ severity: HURT[part], subject: "current", message: { key: "hazard.current-over", currentA: part === "controller" ? currentA : flowingA, allowedA: amps, by: part } }));
+  const gravest = BY_WEIGHT.flatMap((part) => (parts[part] !== null && passed(part, parts[part]) ? [{ part, amps: parts[part] }] : [])).slice(0, 1);
+  return gravest.map(({ part, amps }) => ({ severity: HURT[part], subject: "current", message: { key: "hazard.current-over", currentA: part === "controller" ? currentA : flowingA, allowedA: amps, by: part } }));
 }
 
 function ridingHazards(profile: DisplayProfile, raws: Raws, { throttleFitted, brakeCutOff, motorKind }: Bike): HazardFinding[] {

@@ -120,6 +120,7 @@ describe("from as found to handed over", () => {
     const typed = (acceptedKmh: string) => choiceOf({ ...uk, classChoice: { ...uk.classChoice, acceptReading: true, acceptedKmh } })?.acceptedKmh;
     expect(typed("")).toBe(25);
     expect(typed("24,9")).toBe(24.9);
+    expect(typed("15.5 mph")).toBeCloseTo(24.945, 3);
     expect(typed("fast")).toBeNull();
     expect(typed("500")).toBeNull();
   });

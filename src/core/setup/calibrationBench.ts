@@ -24,10 +24,10 @@ export interface CalibrationBench {
   readonly settings: WheelBench | null;
   /** Whether measured and predicted intervals do not meet. */
   readonly disagrees: boolean;
-  /** Rollout that explains the measured r while pulses are as counted, with its half-width, mm. */
-  readonly impliedRollout: { readonly mm: number; readonly uncertaintyMm: number } | null;
-  /** Per cent line after correction, unrounded; null where the display has none. */
-  readonly percent: { readonly code: string; readonly exact: number } | null;
+  /** Rollout that explains the measured r while pulses are as counted, with its half-width; what the display counts for a turn over r, mm. */
+  readonly impliedRollout: { readonly mm: number; readonly uncertaintyMm: number; readonly countedMm: number } | null;
+  /** Per cent line as set and after correction, unrounded; null where the display has none. */
+  readonly percent: { readonly code: string; readonly set: number; readonly exact: number } | null;
 }
 
 /** Everything a calibration gives: r with its interval, and the lines that put it right. */
@@ -66,9 +66,9 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
     disagrees: usable !== null && meter !== null && (usable.factor.high < meter.r.low || usable.factor.low > meter.r.high),
     impliedRollout: usable && setC !== null && setP !== null ? impliedRollout(usable.factor, (bike.pulsesPerTurn / setP) * ((setC * percentSet) / 100)) : null,
     settings: usable && profile && setC !== null && setP !== null ? wheelBench(ask, { pulsesPerMm: (usable.factor.r * setP) / setC / (percentSet / 100), uncertainty: (usable.factor.high - usable.factor.low) / 2 / usable.factor.r }) : null,
-    percent: usable && percentLine ? { code: percentLine.code, exact: percentSet / usable.factor.r } : null,
+    percent: usable && percentLine ? { code: percentLine.code, set: percentSet, exact: percentSet / usable.factor.r } : null,
   };
 }
 
 /** Rollout out of r and the millimetres the display counts for one real turn. */
-const impliedRollout = ({ r, low, high }: FactorWithInterval, countedMm: number) => ({ mm: countedMm / r, uncertaintyMm: ((countedMm / r) * (high - low)) / 2 / r });
+const impliedRollout = ({ r, low, high }: FactorWithInterval, countedMm: number) => ({ mm: countedMm / r, uncertaintyMm: ((countedMm / r) * (high - low)) / 2 / r, countedMm });

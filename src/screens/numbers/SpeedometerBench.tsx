@@ -68,17 +68,29 @@ export function SpeedometerBench(props: BenchProps) {
               working: bench.best ? [`calibrated r = ${fixed(bench.best.factor.r, 4)} with the lines as they stand`, `r with these lines = ${fixed(bench.best.factor.r, 4)} × new circumference ÷ old × old pulses ÷ new = ${fixed(each.r, 4)}`] : [],
             }))}
           />
-          {bench.percent ? <p className="mt-2">Or line {bench.percent.code} to {plain(bench.percent.exact, 1)} %, rounded up: it multiplies what is shown.</p> : null}
-          {bench.impliedRollout ? (
-            <p className="mt-2 flex flex-wrap items-baseline gap-x-3">
-              <span>
-                With {count(bike.pulsesPerTurn, "pulse")} a turn as counted, the wheel rolls {plain(bench.impliedRollout.mm, 0)} mm ±{plain(bench.impliedRollout.uncertaintyMm, 0)}.
-              </span>
-              <Button weight="quiet" onClick={() => bench.impliedRollout && set({ rolloutMm: plain(bench.impliedRollout.mm, 0), rolloutTurns: "1", tapeErrorMm: plain(bench.impliedRollout.uncertaintyMm, 1) })}>
-                Take it as the rollout
-              </Button>
-            </p>
-          ) : null}
+          <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
+            {bench.percent && bench.best ? (
+              <Figure
+                label={`Or line ${bench.percent.code} to`}
+                value={`${plain(bench.percent.exact, 1)} %`}
+                note="rounded up; it multiplies what is shown"
+                working={[`set ${plain(bench.percent.set, 1)} % ÷ r ${fixed(bench.best.factor.r, 4)} = ${plain(bench.percent.exact, 2)} %`]}
+              />
+            ) : null}
+            {bench.impliedRollout && bench.best ? (
+              <div>
+                <Figure
+                  label="The wheel then rolls"
+                  value={`${plain(bench.impliedRollout.mm, 0)} mm`}
+                  note={`±${plain(bench.impliedRollout.uncertaintyMm, 0)}, with ${count(bike.pulsesPerTurn, "pulse")} a turn as counted`}
+                  working={[`the display counts ${plain(bench.impliedRollout.countedMm, 1)} mm for a real turn`, `÷ r ${fixed(bench.best.factor.r, 4)} = ${plain(bench.impliedRollout.mm, 1)} mm`]}
+                />
+                <Button weight="quiet" onClick={() => bench.impliedRollout && set({ rolloutMm: plain(bench.impliedRollout.mm, 0), rolloutTurns: "1", tapeErrorMm: plain(bench.impliedRollout.uncertaintyMm, 1) })}>
+                  Take it as the rollout
+                </Button>
+              </div>
+            ) : null}
+          </div>
         </Part>
       ) : null}
     </Bench>

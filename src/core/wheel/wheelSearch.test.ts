@@ -103,18 +103,6 @@ describe("the best pair", () => {
     expect(bestPair(asked)).toMatchObject({ wheel: 2200, pulse: 22, changed: 0 });
     expect(bestPair({ ...asked, asFound: { wheel: null, pulse: null } })).toMatchObject({ wheel: 2000, pulse: 20 });
   });
-  it("looks at every pair of a 0–255 pulse line and a line in millimetres in under 30 ms", () => {
-    const wheels = Array.from({ length: 2001 }, (_, i) => 1000 + i);
-    const pulses = Array.from({ length: 256 }, (_, i) => i);
-    const asked = ask(wheels, pulses, 2231.7, 200);
-    bestPair(asked);
-    const times = Array.from({ length: 7 }, () => {
-      const began = performance.now();
-      bestPair(asked);
-      return performance.now() - began;
-    }).sort((a, b) => a - b);
-    expect(times[3]).toBeLessThan(30);
-  });
   it("has nothing to say without candidates", () => expect(bestPair(ask([], [1], 2000, 1))).toBeNull());
 });
 

@@ -25,7 +25,12 @@ const CORE_LAYERS = [
 
 const houseZones = Object.entries(HOUSE).map(([layer, allowed]) => ({
   target: `./src/${layer}`,
-  from: ["./app", ...Object.keys(HOUSE).filter((l) => l !== layer && !allowed.includes(l)).map((l) => `./src/${l}`)],
+  from: [
+    "./app",
+    ...Object.keys(HOUSE)
+      .filter((l) => l !== layer && !allowed.includes(l))
+      .map((l) => `./src/${l}`),
+  ],
   message: `${layer}/ may import only ${allowed.join(", ") || "nothing outside itself"} (docs/architecture.md).`,
 }));
 
@@ -70,12 +75,34 @@ const eslintConfig = [
     rules: {
       "no-restricted-imports": [
         "error",
-        { patterns: [{ group: ["react", "react-*", "next", "next/*", "dexie", "dexie-*", "node:*", "chart.js"], message: "core is pure TypeScript." }] },
+        {
+          patterns: [
+            {
+              group: ["react", "react-*", "next", "next/*", "dexie", "dexie-*", "node:*", "chart.js"],
+              message: "core is pure TypeScript.",
+            },
+          ],
+        },
       ],
-      "no-restricted-globals": ["error", "window", "document", "navigator", "localStorage", "fetch", "performance", "setTimeout", "setInterval", "crypto", "indexedDB"],
+      "no-restricted-globals": [
+        "error",
+        "window",
+        "document",
+        "navigator",
+        "localStorage",
+        "fetch",
+        "performance",
+        "setTimeout",
+        "setInterval",
+        "crypto",
+        "indexedDB",
+      ],
       "no-restricted-syntax": [
         "error",
-        { selector: "MemberExpression[object.name='Math'][property.name='random']", message: "Pass a seed or a random source in." },
+        {
+          selector: "MemberExpression[object.name='Math'][property.name='random']",
+          message: "Pass a seed or a random source in.",
+        },
         { selector: "MemberExpression[object.name='Date'][property.name='now']", message: "Pass the time in." },
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "Pass the time in." },
       ],

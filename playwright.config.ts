@@ -5,7 +5,15 @@ const PORT = 4180;
 /** Debian's Chromium, with everything that would call out switched off. */
 export const CHROMIUM = {
   executablePath: "/usr/bin/chromium",
-  args: ["--no-sandbox", "--disable-gpu", "--disable-quic", "--disable-background-networking", "--disable-component-update", "--disable-sync", "--no-first-run"],
+  args: [
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-quic",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+    "--no-first-run",
+  ],
 };
 
 export default defineConfig({
@@ -15,6 +23,18 @@ export default defineConfig({
   timeout: 90_000,
   expect: { timeout: 8_000 },
   reporter: [["list"]],
-  use: { baseURL: `http://localhost:${PORT}`, viewport: { width: 1280, height: 800 }, launchOptions: CHROMIUM, colorScheme: "light", trace: "off" },
-  webServer: { cwd: import.meta.dirname, command: `node node_modules/next/dist/bin/next start -p ${PORT}`, port: PORT, reuseExistingServer: false, env: { NEXT_TELEMETRY_DISABLED: "1" } },
+  use: {
+    baseURL: `http://localhost:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: CHROMIUM,
+    colorScheme: "light",
+    trace: "off",
+  },
+  webServer: {
+    cwd: import.meta.dirname,
+    command: `node node_modules/next/dist/bin/next start -p ${PORT}`,
+    port: PORT,
+    reuseExistingServer: false,
+    env: { NEXT_TELEMETRY_DISABLED: "1" },
+  },
 });

@@ -17,6 +17,12 @@ declare module "ode45-cash-karp" {
     readonly y: readonly number[];
     steps(most: number, until: number): boolean;
   }
-  const integrator: (y: number[], slope: (into: number[], y: readonly number[], t: number) => void, t: number, dt: number, options?: { readonly tol?: number }) => Integrator;
+  const integrator: (
+    y: number[],
+    slope: (into: number[], y: readonly number[], t: number) => void,
+    t: number,
+    dt: number,
+    options?: { readonly tol?: number },
+  ) => Integrator;
   export default integrator;
 }

@@ -36,22 +36,48 @@ function finish<Result>(work: Generator<number, Result>): Result {
 // The numbers first: the planner takes a minute and more.
 const wheels = Array.from({ length: 2001 }, (_, i) => ({ code: 1000 + i, circumferenceMm: 1000 + i }));
 const pulses = Array.from({ length: 256 }, (_, i) => ({ code: i, count: i }));
-console.log(`Best pair of a 2,001-step wheel line and a 256-step pulse line: ${timed(() => void bestPair({ wheels, pulses, asFound: { wheel: null, pulse: null }, pulsesPerMm: 200 / 2231.7, physicalPulses: 200 })).toFixed(1)} ms`);
+console.log(
+  `Best pair of a 2,001-step wheel line and a 256-step pulse line: ${timed(() => void bestPair({ wheels, pulses, asFound: { wheel: null, pulse: null }, pulsesPerMm: 200 / 2231.7, physicalPulses: 200 })).toFixed(1)} ms`,
+);
 const drives = Array.from({ length: 9 }, (_, i): Drive => ({ kind: "current", share: (i + 1) / 9 }));
-console.log(`Ride sweep of 9 levels × 13 grades × 2 setups: ${timed(() => void finish(sweep({ setups: [{ setup: SMALL_HUB, drives }, { setup: { ...SMALL_HUB, kit: { ...SMALL_HUB.kit, motor: likelyMid(250) } }, drives }], grades: GRADES, road: FLAT }))).toFixed(0)} ms`);
-const longRide = gpxText(makeRide({ ...CLEAN, seconds: 36_000, whiteM: 1.5, driftM: 3, stopEveryS: 1800, seed: 9 }).fixes);
+console.log(
+  `Ride sweep of 9 levels × 13 grades × 2 setups: ${timed(
+    () =>
+      void finish(
+        sweep({
+          setups: [
+            { setup: SMALL_HUB, drives },
+            { setup: { ...SMALL_HUB, kit: { ...SMALL_HUB.kit, motor: likelyMid(250) } }, drives },
+          ],
+          grades: GRADES,
+          road: FLAT,
+        }),
+      ),
+  ).toFixed(0)} ms`,
+);
+const longRide = gpxText(
+  makeRide({ ...CLEAN, seconds: 36_000, whiteM: 1.5, driftM: 3, stopEveryS: 1800, seed: 9 }).fixes,
+);
 const readMs = timed(() => void finish(readGpx(longRide)), 3);
 const fixes = finish(readGpx(longRide));
 const solveMs = timed(() => void (fixes.ok && finish(solveTrack(fixes.fixes))), 3);
-console.log(`Ten hours of GPX at one fix a second, ${(longRide.length / 1e6).toFixed(1)} MB: read ${readMs.toFixed(0)} ms, solved ${solveMs.toFixed(0)} ms`);
+console.log(
+  `Ten hours of GPX at one fix a second, ${(longRide.length / 1e6).toFixed(1)} MB: read ${readMs.toFixed(0)} ms, solved ${solveMs.toFixed(0)} ms`,
+);
 
 const PAIRS = 500;
 /** Walking the leaflet is slow to simulate: fewer pairs of it. */
 const WALKS = 60;
-const percentile = (sorted: readonly number[], share: number): number => sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? Number.NaN;
+const percentile = (sorted: readonly number[], share: number): number =>
+  sorted[Math.min(sorted.length - 1, Math.floor(share * sorted.length))] ?? Number.NaN;
 const sum = (values: readonly number[]): number => values.reduce((total, value) => total + value, 0);
 
-console.log("Costs:", Object.entries(KEY_COSTS).map(([name, ms]) => `${name} ${ms}`).join(", "));
+console.log(
+  "Costs:",
+  Object.entries(KEY_COSTS)
+    .map(([name, ms]) => `${name} ${ms}`)
+    .join(", "),
+);
 
 for (const profile of SHIPPED_DISPLAYS) {
   const random = seeded(1);
@@ -75,18 +101,37 @@ for (const profile of SHIPPED_DISPLAYS) {
   }
   times.sort((a, b) => a - b);
   console.log(`\n${profile.name}, ${profile.lines.length} lines, ${PAIRS} random pairs`);
-  console.log(`  planner        p50 ${percentile(times, 0.5).toFixed(2)} ms, p95 ${percentile(times, 0.95).toFixed(2)} ms, worst ${percentile(times, 1).toFixed(2)} ms`);
-  console.log(`  key presses    ${(plan.presses / WALKS).toFixed(1)} planned, ${(leaflet.presses / WALKS).toFixed(1)} walking the leaflet: ratio ${(plan.presses / leaflet.presses).toFixed(2)}`);
-  console.log(`  seconds        ${(plan.ms / WALKS / 1000).toFixed(1)} planned, ${(leaflet.ms / WALKS / 1000).toFixed(1)} walking the leaflet: ratio ${(plan.ms / leaflet.ms).toFixed(2)}`);
+  console.log(
+    `  planner        p50 ${percentile(times, 0.5).toFixed(2)} ms, p95 ${percentile(times, 0.95).toFixed(2)} ms, worst ${percentile(times, 1).toFixed(2)} ms`,
+  );
+  console.log(
+    `  key presses    ${(plan.presses / WALKS).toFixed(1)} planned, ${(leaflet.presses / WALKS).toFixed(1)} walking the leaflet: ratio ${(plan.presses / leaflet.presses).toFixed(2)}`,
+  );
+  console.log(
+    `  seconds        ${(plan.ms / WALKS / 1000).toFixed(1)} planned, ${(leaflet.ms / WALKS / 1000).toFixed(1)} walking the leaflet: ratio ${(plan.ms / leaflet.ms).toFixed(2)}`,
+  );
 }
 
-const programmed = demoJobs().filter((job): job is Job & { profile: NonNullable<Job["profile"]>; program: NonNullable<Job["program"]> } => job.profile !== null && job.program !== null);
+const programmed = demoJobs().filter(
+  (job): job is Job & { profile: NonNullable<Job["profile"]>; program: NonNullable<Job["program"]> } =>
+    job.profile !== null && job.program !== null,
+);
 const real = programmed.map((job) => {
-  const start = atHome(job.profile, foundLines(job).map((line) => line.raw ?? 0));
+  const start = atHome(
+    job.profile,
+    foundLines(job).map((line) => line.raw ?? 0),
+  );
   const found = planKeys(job.profile, start, { targets: job.program.targets });
   const walk = walkTheLeaflet(job.profile, start, job.program.targets);
-  return { presses: found.ok ? pressCount(found.strokes.map(({ stroke }) => stroke)) : 0, ms: found.ok ? found.totalMs : 0, leafletPresses: pressCount(walk.strokes), leafletMs: walk.totalMs };
+  return {
+    presses: found.ok ? pressCount(found.strokes.map(({ stroke }) => stroke)) : 0,
+    ms: found.ok ? found.totalMs : 0,
+    leafletPresses: pressCount(walk.strokes),
+    leafletMs: walk.totalMs,
+  };
 });
 console.log(`\nThe demo bikes' own sheets, ${real.length} of them`);
-console.log(`  key presses    ratio ${(sum(real.map((r) => r.presses)) / sum(real.map((r) => r.leafletPresses))).toFixed(2)}`);
+console.log(
+  `  key presses    ratio ${(sum(real.map((r) => r.presses)) / sum(real.map((r) => r.leafletPresses))).toFixed(2)}`,
+);
 console.log(`  seconds        ratio ${(sum(real.map((r) => r.ms)) / sum(real.map((r) => r.leafletMs))).toFixed(2)}`);

@@ -19,7 +19,9 @@ describe("import boundaries", () => {
     ["src/ui/dial/x.ts", 'export * from "@/store";'],
     ["src/store/x.ts", 'export * from "@/screens/rack/Rack";'],
     ["src/catalog/x.ts", 'export * from "@/store";'],
-  ])("%s may not %s", async (file, code) => expect(await rulesBroken(file, code)).toContain("import/no-restricted-paths"));
+  ])("%s may not %s", async (file, code) =>
+    expect(await rulesBroken(file, code)).toContain("import/no-restricted-paths"),
+  );
 
   it.each([
     ["export const now = () => Date.now();"],
@@ -27,8 +29,11 @@ describe("import boundaries", () => {
     ["export const width = () => window.innerWidth;"],
     ['import { useState } from "react"; export const x = useState;'],
   ])("the core stays pure: %s", async (code) =>
-    expect((await rulesBroken("src/core/units/x.ts", code)).some((rule) => rule?.startsWith("no-restricted-"))).toBe(true),
+    expect((await rulesBroken("src/core/units/x.ts", code)).some((rule) => rule?.startsWith("no-restricted-"))).toBe(
+      true,
+    ),
   );
 
-  it("lets the right way through", async () => expect(await rulesBroken("src/core/keys/x.ts", 'export * from "../display";')).toEqual([]));
+  it("lets the right way through", async () =>
+    expect(await rulesBroken("src/core/keys/x.ts", 'export * from "../display";')).toEqual([]));
 });

@@ -11,12 +11,18 @@ if (!Number.isInteger(wanted) || wanted < 1 || wanted > 65535) {
 ensurePackages();
 ensureBuild();
 const port = await freePort(wanted);
-const server = spawn(tool("next"), ["start", "-p", String(port)], { cwd: root, env: environment, stdio: ["ignore", "pipe", "inherit"] });
+const server = spawn(tool("next"), ["start", "-p", String(port)], {
+  cwd: root,
+  env: environment,
+  stdio: ["ignore", "pipe", "inherit"],
+});
 let told = false;
 server.stdout.on("data", (data) => {
   if (told || !/ready/i.test(String(data))) return;
   told = true;
-  console.log(`\nOdd Spoke is at http://localhost:${port}\nThe demo bikes are put on the rack the first time a browser opens it. Ctrl-C stops it.`);
+  console.log(
+    `\nOdd Spoke is at http://localhost:${port}\nThe demo bikes are put on the rack the first time a browser opens it. Ctrl-C stops it.`,
+  );
 });
 for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, () => server.kill(signal));
 server.on("exit", (code) => process.exit(code ?? 0));

@@ -57,15 +57,33 @@ const SHOTS: readonly Shot[] = [
   { name: "key-card-phone", path: "/job/demo-207/program", width: 390, height: 844, before: startKeys },
   { name: "prove", path: "/job/demo-205/prove" },
   { name: "hand-over", path: "/job/demo-203/hand-over" },
-  { name: "displays", path: "/displays", before: async (page) => page.getByRole("button", { name: /^Windrow/ }).click() },
+  {
+    name: "displays",
+    path: "/displays",
+    before: async (page) => page.getByRole("button", { name: /^Windrow/ }).click(),
+  },
   { name: "workbench", path: "/displays", before: describeOne },
   { name: "compare", path: "/displays/compare" },
   { name: "numbers-wheel", path: "/job/demo-207/numbers" },
-  { name: "numbers-speedometer", path: "/job/demo-207/numbers", before: async (page) => openBench(page, "Speedometer") },
-  { name: "numbers-ride-dark", path: "/job/demo-207/numbers", theme: "dark", before: async (page) => openBench(page, "Ride") },
+  {
+    name: "numbers-speedometer",
+    path: "/job/demo-207/numbers",
+    before: async (page) => openBench(page, "Speedometer"),
+  },
+  {
+    name: "numbers-ride-dark",
+    path: "/job/demo-207/numbers",
+    theme: "dark",
+    before: async (page) => openBench(page, "Ride"),
+  },
   { name: "what-if", path: "/job/demo-207/plan", before: moveTheWheel },
   { name: "tables", path: "/tables", before: async (page) => page.getByRole("button", { name: "Unit rule" }).click() },
-  { name: "swap-dark", path: "/job/demo-207/intake", theme: "dark", before: async (page) => page.getByRole("radio", { name: "Pinfold" }).click() },
+  {
+    name: "swap-dark",
+    path: "/job/demo-207/intake",
+    theme: "dark",
+    before: async (page) => page.getByRole("radio", { name: "Pinfold" }).click(),
+  },
 ];
 
 for (const shot of SHOTS) {

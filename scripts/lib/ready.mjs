@@ -47,17 +47,29 @@ export function ensurePackages() {
   setStamp("packages", wanted);
 }
 
-const SOURCES = ["app", "src", "proxy.ts", "next.config.ts", "postcss.config.mjs", "tsconfig.json", "package-lock.json"];
+const SOURCES = [
+  "app",
+  "src",
+  "proxy.ts",
+  "next.config.ts",
+  "postcss.config.mjs",
+  "tsconfig.json",
+  "package-lock.json",
+];
 
 function filesUnder(path) {
   if (!existsSync(path)) return [];
   if (statSync(path).isFile()) return [path];
-  return readdirSync(path).sort().flatMap((name) => filesUnder(join(path, name)));
+  return readdirSync(path)
+    .sort()
+    .flatMap((name) => filesUnder(join(path, name)));
 }
 
 /** Builds the production build when there is none of these sources. */
 export function ensureBuild() {
-  const wanted = hashOf(SOURCES.flatMap((source) => filesUnder(join(root, source))).filter((file) => !/\.test\.tsx?$/.test(file)));
+  const wanted = hashOf(
+    SOURCES.flatMap((source) => filesUnder(join(root, source))).filter((file) => !/\.test\.tsx?$/.test(file)),
+  );
   if (existsSync(join(root, ".next", "BUILD_ID")) && stamp("build") === wanted) return;
   console.log("Building …");
   run(tool("next"), ["build"]);

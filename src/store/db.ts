@@ -39,9 +39,12 @@ export class OddSpokeDatabase extends Dexie {
       .stores({ jobs: "id, number", facts: "key", displays: "id", photos: "id, jobId" })
       .upgrade(async (upgrade) => {
         const { migrateJob } = await Dexie.waitFor(import("@/core/record/migrateJob"));
-        await upgrade.table("jobs").toCollection().modify((job, place) => {
-          place.value = migrateJob(job) as Job;
-        });
+        await upgrade
+          .table("jobs")
+          .toCollection()
+          .modify((job, place) => {
+            place.value = migrateJob(job) as Job;
+          });
       });
   }
 }

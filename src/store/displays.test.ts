@@ -7,7 +7,17 @@ import { TARN } from "@/catalog/displays/tarn";
 import { checkProfile } from "@/core/display";
 import { workOut } from "@/core/record";
 import { OddSpokeDatabase } from "./db";
-import { addPhoto, changeDisplay, ownDisplay, ownDisplays, photosOf, removeDisplay, removePhoto, restoreDisplay, restorePhoto } from "./displays";
+import {
+  addPhoto,
+  changeDisplay,
+  ownDisplay,
+  ownDisplays,
+  photosOf,
+  removeDisplay,
+  removePhoto,
+  restoreDisplay,
+  restorePhoto,
+} from "./displays";
 import { getJob } from "./jobs";
 import { addDisplay, cloneDisplay, importDisplay } from "./newDisplays";
 
@@ -63,7 +73,9 @@ describe("a database of the version before", () => {
     const name = `old-${nth}`;
     const old = new Dexie(name);
     old.version(1).stores({ jobs: "id, number", facts: "key" });
-    await old.table("jobs").add(JSON.parse(readFileSync(new URL("../../tests/fixtures/job-1.json", import.meta.url), "utf8")));
+    await old
+      .table("jobs")
+      .add(JSON.parse(readFileSync(new URL("../../tests/fixtures/job-1.json", import.meta.url), "utf8")));
     old.close();
     const opened = new OddSpokeDatabase(name);
     const job = await getJob("demo-206", opened);

@@ -9,15 +9,25 @@ export const newId = (): string => crypto.randomUUID?.() ?? `id-${Date.now()}-${
 export const ownDisplays = async (database: OddSpokeDatabase = db): Promise<readonly DisplayProfile[]> =>
   (await database.displays.toArray()).map(({ profile }) => profile).sort((a, b) => a.name.localeCompare(b.name));
 
-export const ownDisplay = async (id: string, database: OddSpokeDatabase = db): Promise<DisplayProfile | null> => (await database.displays.get(id))?.profile ?? null;
+export const ownDisplay = async (id: string, database: OddSpokeDatabase = db): Promise<DisplayProfile | null> =>
+  (await database.displays.get(id))?.profile ?? null;
 
 /** Changes a display described here; every change raises its revision, so that jobs can tell. */
-export async function changeDisplay(id: string, change: (profile: DisplayProfile) => DisplayProfile, database: OddSpokeDatabase = db): Promise<void> {
+export async function changeDisplay(
+  id: string,
+  change: (profile: DisplayProfile) => DisplayProfile,
+  database: OddSpokeDatabase = db,
+): Promise<void> {
   await database.transaction("rw", database.displays, async () => {
     const own = await database.displays.get(id);
     if (!own) throw new Error(`display ${id} is not on this machine`);
     const profile = change(own.profile);
-    if (profile !== own.profile) await database.displays.put({ id, profile: { ...profile, id, revision: own.profile.revision + 1 }, updatedAt: nowIso() });
+    if (profile !== own.profile)
+      await database.displays.put({
+        id,
+        profile: { ...profile, id, revision: own.profile.revision + 1 },
+        updatedAt: nowIso(),
+      });
   });
 }
 
@@ -27,15 +37,23 @@ export async function removeDisplay(id: string, database: OddSpokeDatabase = db)
   return own;
 }
 
-export const restoreDisplay = async (profile: DisplayProfile, database: OddSpokeDatabase = db): Promise<void> => void (await database.displays.put({ id: profile.id, profile, updatedAt: nowIso() }));
+export const restoreDisplay = async (profile: DisplayProfile, database: OddSpokeDatabase = db): Promise<void> =>
+  void (await database.displays.put({ id: profile.id, profile, updatedAt: nowIso() }));
 
-export const photosOf = (jobId: string, database: OddSpokeDatabase = db): Promise<Photo[]> => database.photos.where("jobId").equals(jobId).toArray();
+export const photosOf = (jobId: string, database: OddSpokeDatabase = db): Promise<Photo[]> =>
+  database.photos.where("jobId").equals(jobId).toArray();
 
-export async function addPhoto(jobId: string, code: string, image: Blob, database: OddSpokeDatabase = db): Promise<Photo> {
+export async function addPhoto(
+  jobId: string,
+  code: string,
+  image: Blob,
+  database: OddSpokeDatabase = db,
+): Promise<Photo> {
   const photo: Photo = { id: newId(), jobId, code, takenAt: nowIso(), image };
   await database.photos.add(photo);
   return photo;
 }
 
 export const removePhoto = (id: string, database: OddSpokeDatabase = db): Promise<void> => database.photos.delete(id);
-export const restorePhoto = async (photo: Photo, database: OddSpokeDatabase = db): Promise<void> => void (await database.photos.put(photo));
+export const restorePhoto = async (photo: Photo, database: OddSpokeDatabase = db): Promise<void> =>
+  void (await database.photos.put(photo));

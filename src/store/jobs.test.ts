@@ -2,7 +2,17 @@ import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { writeJobFile } from "@/core/record";
 import { OddSpokeDatabase } from "./db";
-import { addJob, allJobs, changeJob, getJob, importJob, previewImport, removeJobs, restoreJobs, seedOnce } from "./jobs";
+import {
+  addJob,
+  allJobs,
+  changeJob,
+  getJob,
+  importJob,
+  previewImport,
+  removeJobs,
+  restoreJobs,
+  seedOnce,
+} from "./jobs";
 
 let database: OddSpokeDatabase;
 let nth = 0;
@@ -17,7 +27,10 @@ describe("the rack's store", () => {
     await seedOnce(database);
     const jobs = await allJobs(database);
     expect(jobs.length).toBeGreaterThanOrEqual(8);
-    const removed = await removeJobs(jobs.map((job) => job.id), database);
+    const removed = await removeJobs(
+      jobs.map((job) => job.id),
+      database,
+    );
     await seedOnce(database);
     expect(await allJobs(database)).toEqual([]);
     await restoreJobs(removed, database);

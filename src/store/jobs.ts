@@ -29,7 +29,11 @@ export const getJob = (id: string, database: OddSpokeDatabase = db): Promise<Job
 export async function addJob(database: OddSpokeDatabase = db): Promise<Job> {
   return database.transaction("rw", database.jobs, async () => {
     const last = await database.jobs.orderBy("number").last();
-    const job = newJob(crypto.randomUUID?.() ?? `job-${Date.now()}-${Math.floor(Math.random() * 1e9)}`, (last?.number ?? 0) + 1, nowIso());
+    const job = newJob(
+      crypto.randomUUID?.() ?? `job-${Date.now()}-${Math.floor(Math.random() * 1e9)}`,
+      (last?.number ?? 0) + 1,
+      nowIso(),
+    );
     await database.jobs.add(job);
     return job;
   });
@@ -84,14 +88,24 @@ export async function previewImport(text: string, database: OddSpokeDatabase = d
  * Stores an imported job: beside the one already here under a new number, or in its place.
  * @returns the stored job and, where one was replaced, that one for an undo
  */
-export async function importJob(job: Job, how: "add" | "replace", database: OddSpokeDatabase = db): Promise<{ readonly stored: Job; readonly replaced: Job | null }> {
+export async function importJob(
+  job: Job,
+  how: "add" | "replace",
+  database: OddSpokeDatabase = db,
+): Promise<{ readonly stored: Job; readonly replaced: Job | null }> {
   return database.transaction("rw", database.jobs, async () => {
     const already = (await database.jobs.get(job.id)) ?? null;
-    const numberTaken = (await database.jobs.where("number").equals(job.number).toArray()).some((other) => other.id !== job.id);
+    const numberTaken = (await database.jobs.where("number").equals(job.number).toArray()).some(
+      (other) => other.id !== job.id,
+    );
     const last = await database.jobs.orderBy("number").last();
     const asNew = how === "add" && already !== null;
     const number = asNew || numberTaken ? (last?.number ?? 0) + 1 : job.number;
-    const stored = withEvent({ ...job, id: asNew ? crypto.randomUUID?.() ?? `${job.id}-${number}` : job.id, number }, nowIso(), "imported");
+    const stored = withEvent(
+      { ...job, id: asNew ? (crypto.randomUUID?.() ?? `${job.id}-${number}`) : job.id, number },
+      nowIso(),
+      "imported",
+    );
     await database.jobs.put(stored);
     return { stored, replaced: asNew ? null : already };
   });

@@ -15,7 +15,13 @@ export async function addDisplay(name: string, database: OddSpokeDatabase = db):
 
 /** A copy of a display to vary, beside the one it was taken from. */
 export async function cloneDisplay(from: DisplayProfile, database: OddSpokeDatabase = db): Promise<DisplayProfile> {
-  const profile: DisplayProfile = { ...withLines(from, from.lines), id: `own-${newId()}`, revision: 1, name: `${from.name}, varied`.slice(0, 200), source: `Varied from ${from.name}.` };
+  const profile: DisplayProfile = {
+    ...withLines(from, from.lines),
+    id: `own-${newId()}`,
+    revision: 1,
+    name: `${from.name}, varied`.slice(0, 200),
+    source: `Varied from ${from.name}.`,
+  };
   await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
   return profile;
 }

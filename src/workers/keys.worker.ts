@@ -11,7 +11,11 @@ export interface Tour {
 const api = {
   /** The keys that read every line from the home screen; null where there is no way to them all. */
   tour: (profile: DisplayProfile): Tour | null => {
-    const { plan, presses, totalMs } = readingTour(profile, atHome(profile, factoryRaws(profile)), linesOf(profile).map((_, i) => i));
+    const { plan, presses, totalMs } = readingTour(
+      profile,
+      atHome(profile, factoryRaws(profile)),
+      linesOf(profile).map((_, i) => i),
+    );
     return plan.ok ? { presses, totalMs } : null;
   },
 };

@@ -7,7 +7,8 @@ const asks = newestOnly();
 
 const api = {
   /** Every level on every grade; null where a newer ask or a cancel came in between. */
-  sweep: (ask: SweepAsk, tell: (share: number) => void): Promise<SweepResult | null> => runStepwise(sweep(ask), tell, asks.begin()),
+  sweep: (ask: SweepAsk, tell: (share: number) => void): Promise<SweepResult | null> =>
+    runStepwise(sweep(ask), tell, asks.begin()),
   cancel: (): void => asks.cancel(),
 };
 

@@ -13,14 +13,24 @@ function* busy(steps: number, msEach: number): Generator<number, string> {
 describe("a stepwise work", () => {
   it("comes to its end and tells how far it is on the way", async () => {
     const shares: number[] = [];
-    expect(await runStepwise(busy(40, 4), (share) => shares.push(share), () => false)).toBe("done");
+    expect(
+      await runStepwise(
+        busy(40, 4),
+        (share) => shares.push(share),
+        () => false,
+      ),
+    ).toBe("done");
     expect(shares.length).toBeGreaterThan(2);
     expect([...shares].sort((a, b) => a - b)).toEqual(shares);
   });
   it("lets others run between its slices", async () => {
     let turns = 0;
     const timer = setInterval(() => (turns += 1), 1);
-    await runStepwise(busy(60, 4), () => undefined, () => false);
+    await runStepwise(
+      busy(60, 4),
+      () => undefined,
+      () => false,
+    );
     clearInterval(timer);
     expect(turns).toBeGreaterThan(3);
   });

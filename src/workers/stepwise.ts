@@ -7,7 +7,11 @@ const SLICE_MS = 24;
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
 /** Result of the work, or null where it was cancelled on the way. */
-export async function runStepwise<Result>(work: Generator<number, Result>, tell: (share: number) => void, cancelled: () => boolean): Promise<Result | null> {
+export async function runStepwise<Result>(
+  work: Generator<number, Result>,
+  tell: (share: number) => void,
+  cancelled: () => boolean,
+): Promise<Result | null> {
   let until = performance.now() + SLICE_MS;
   for (;;) {
     const step = work.next();

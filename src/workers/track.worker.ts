@@ -5,7 +5,9 @@ import { thinned } from "@/core/wheel/thinned";
 import { solveTrack, type Track, type TrackProblem } from "@/core/wheel/track";
 import { newestOnly, runStepwise } from "./stepwise";
 
-export type TrackAnswer = { readonly ok: true; readonly track: Track; readonly fixes: number; readonly unreadable: number } | { readonly ok: false; readonly problem: GpxProblem | TrackProblem };
+export type TrackAnswer =
+  | { readonly ok: true; readonly track: Track; readonly fixes: number; readonly unreadable: number }
+  | { readonly ok: false; readonly problem: GpxProblem | TrackProblem };
 
 /** Points sent back for the pictures: as many as a screen can show. */
 const MOST_POINTS = 1500;
@@ -22,9 +24,20 @@ const api = {
     const reading = await runStepwise(readGpx(text), (share) => tell(share * READING), cancelled);
     if (!reading) return null;
     if (!reading.ok) return reading;
-    const solved = await runStepwise(solveTrack(reading.fixes), (share) => tell(READING + share * (1 - READING)), cancelled);
+    const solved = await runStepwise(
+      solveTrack(reading.fixes),
+      (share) => tell(READING + share * (1 - READING)),
+      cancelled,
+    );
     if (!solved) return null;
-    return solved.ok ? { ok: true, track: { ...solved.track, points: thinned(solved.track.points, MOST_POINTS) }, fixes: reading.fixes.length, unreadable: reading.unreadable } : solved;
+    return solved.ok
+      ? {
+          ok: true,
+          track: { ...solved.track, points: thinned(solved.track.points, MOST_POINTS) },
+          fixes: reading.fixes.length,
+          unreadable: reading.unreadable,
+        }
+      : solved;
   },
   cancel: (): void => asks.cancel(),
 };

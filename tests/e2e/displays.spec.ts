@@ -27,7 +27,9 @@ k20 | Coefficient 3 | 0 - 9 | 4`;
 
 const problems = (page: Page) => page.getByRole("region", { name: "Problems" });
 
-test("from a pasted leaflet of 20 lines to a working, validated display with its keys, in a handful of actions", async ({ page }) => {
+test("from a pasted leaflet of 20 lines to a working, validated display with its keys, in a handful of actions", async ({
+  page,
+}) => {
   await page.goto("/displays");
   const began = Date.now();
   let actions = 0;
@@ -49,7 +51,9 @@ test("from a pasted leaflet of 20 lines to a working, validated display with its
   await expect(main(page)).toContainText(/Keys to read every line: \d+ presses/);
   await expect(problems(page)).toHaveCount(0);
   const seconds = (Date.now() - began) / 1000;
-  console.log(`leaflet of 20 lines: ${actions} actions, ${seconds.toFixed(1)} s by script; at 10 s an action ${actions * 10} s by hand`);
+  console.log(
+    `leaflet of 20 lines: ${actions} actions, ${seconds.toFixed(1)} s by script; at 10 s an action ${actions * 10} s by hand`,
+  );
   expect(actions * 10).toBeLessThan(180);
 
   // It can be chosen for a bike, and stays as it was when the library's copy changes.
@@ -62,7 +66,9 @@ test("from a pasted leaflet of 20 lines to a working, validated display with its
 test("cells keep what is typed, say what they take, and the check names what is wrong at once", async ({ page }) => {
   await page.goto("/displays");
   await page.getByRole("button", { name: "Describe a display" }).click();
-  await page.getByLabel("The leaflet’s text").fill("a1 Speed limit 10-45 km/h default 25\na2 Screen brightness 1-5 default 3");
+  await page
+    .getByLabel("The leaflet’s text")
+    .fill("a1 Speed limit 10-45 km/h default 25\na2 Screen brightness 1-5 default 3");
   await page.getByRole("button", { name: "Take these lines" }).click();
   const upTo = page.getByRole("textbox", { name: "Line a1, to" });
   await upTo.fill("fast");
@@ -71,7 +77,9 @@ test("cells keep what is typed, say what they take, and the check names what is 
   await upTo.fill("20");
   await expect(main(page)).not.toContainText("Give a number.");
   // A cap line that cannot hold a class is said so, without a bike in sight.
-  await expect(page.getByRole("region", { name: "Classes its cap cannot hold" })).toContainText("US class 3, model text: The line holds 20 at most");
+  await expect(page.getByRole("region", { name: "Classes its cap cannot hold" })).toContainText(
+    "US class 3, model text: The line holds 20 at most",
+  );
   await page.getByRole("combobox", { name: "What line a2 sets" }).fill("Nonsense");
   await expect(main(page)).toContainText("No setting of that name.");
   await page.getByRole("combobox", { name: "What line a2 sets" }).fill("Cruise");
@@ -85,32 +93,51 @@ test("cells keep what is typed, say what they take, and the check names what is 
   await expect(detail).toContainText("They disagree");
   await detail.getByLabel("Says").fill("Held 25 for a minute without pedalling.");
   await detail.getByRole("button", { name: "Add" }).click();
-  await detail.getByRole("listitem").filter({ hasText: "Own trial" }).getByRole("button", { name: "Believe this" }).click();
+  await detail
+    .getByRole("listitem")
+    .filter({ hasText: "Own trial" })
+    .getByRole("button", { name: "Believe this" })
+    .click();
   await expect(detail.getByRole("listitem").filter({ hasText: "Own trial" })).toContainText("believed");
   // A code used twice.
   await page.getByRole("textbox", { name: "Code" }).nth(1).fill("a1");
   await expect(problems(page)).toContainText("Two lines are called a1.");
 });
 
-test("a display goes out as a file and comes back; broken files are refused with the place, and nothing is stored", async ({ page }) => {
+test("a display goes out as a file and comes back; broken files are refused with the place, and nothing is stored", async ({
+  page,
+}) => {
   await page.goto("/displays");
   await page.getByRole("button", { name: /^Skerry/ }).click();
   const download = page.waitForEvent("download");
   await page.getByRole("button", { name: "Save as a file" }).click();
   const text = readFileSync(await (await download).path(), "utf8");
-  const take = (name: string, contents: string) => page.getByLabel("Display file to import").setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(contents) });
+  const take = (name: string, contents: string) =>
+    page
+      .getByLabel("Display file to import")
+      .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(contents) });
   await take("half.json", text.slice(0, 600));
   await expect(page.getByRole("alert").filter({ hasText: "not taken in" })).toBeVisible();
   await take("odd.json", text.replace('"factoryRaw": 2100', '"factoryRaw": 9'));
-  await expect(page.getByRole("alert").filter({ hasText: "not taken in" })).toContainText("The maker’s value 9 is not one the line can show.");
+  await expect(page.getByRole("alert").filter({ hasText: "not taken in" })).toContainText(
+    "The maker’s value 9 is not one the line can show.",
+  );
   await expect(main(page)).toContainText("0 described here");
   await take("skerry.json", text);
   await expect(main(page)).toContainText("1 described here");
   // Lines as a spreadsheet, with the row and field of what does not fit.
   await page.getByRole("link", { name: "Open in the workbench" }).click();
   await page.getByRole("radio", { name: "Files" }).click();
-  await page.getByLabel("Lines to import, as CSV").setInputFiles({ name: "x.csv", mimeType: "text/csv", buffer: Buffer.from("code,setting,encoding,from,to,factory\n7,backlight,number,1,five,3\n") });
-  await expect(page.getByRole("alert").filter({ hasText: "Not taken" })).toContainText("Row 2, to: expected a whole number, found five");
+  await page
+    .getByLabel("Lines to import, as CSV")
+    .setInputFiles({
+      name: "x.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from("code,setting,encoding,from,to,factory\n7,backlight,number,1,five,3\n"),
+    });
+  await expect(page.getByRole("alert").filter({ hasText: "Not taken" })).toContainText(
+    "Row 2, to: expected a whole number, found five",
+  );
 });
 
 test("clone and vary; which of these is it; two side by side", async ({ page }) => {
@@ -149,13 +176,17 @@ test("a display swapped on a bike: every value told before, carried after, undon
   await expect(page.getByRole("radio", { name: "Tarn" })).toBeChecked();
 });
 
-test("as found by a pasted list; values of another display are noticed; a line nobody described is added on the spot", async ({ page }) => {
+test("as found by a pasted list; values of another display are noticed; a line nobody described is added on the spot", async ({
+  page,
+}) => {
   await openDemo(page, 208, "as-found");
   await page.getByRole("radio", { name: "Pasted list" }).click();
   await page.getByLabel("Line and value, one a row").fill("52 = 1\n53: 99\n54=7\nsomething else\n61 2");
   await page.getByRole("button", { name: "Take 4 values" }).click();
   await expect(main(page)).toContainText("1 row not understood");
-  await expect(page.getByRole("status").filter({ hasText: "could not come from a Tarn" })).toContainText("lines 53, 54");
+  await expect(page.getByRole("status").filter({ hasText: "could not come from a Tarn" })).toContainText(
+    "lines 53, 54",
+  );
   await page.getByText("A line is missing here?").click();
   await page.getByLabel("Its code").fill("53");
   await expect(main(page)).toContainText("This line is already there.");

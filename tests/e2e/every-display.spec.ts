@@ -9,8 +9,16 @@ import { openRack, programOnSimulated, stored } from "./support";
 /** Lines spread over the whole menu, each to be set one step on from the maker's value. */
 function changesFor(profile: DisplayProfile): ReadonlyMap<string, number> {
   const raws = factoryRaws(profile);
-  const settable = linesOf(profile).filter((line, i) => !line.makerOnly && rawValues(line.encoding).length > 1 && isShown(profile, i, raws) && !linesOf(profile).some((other) => other.shownWhen?.line === line.code));
-  const spread = [0.1, 0.4, 0.7, 0.95].map((share) => settable[Math.floor(share * settable.length)]).filter((line) => line !== undefined);
+  const settable = linesOf(profile).filter(
+    (line, i) =>
+      !line.makerOnly &&
+      rawValues(line.encoding).length > 1 &&
+      isShown(profile, i, raws) &&
+      !linesOf(profile).some((other) => other.shownWhen?.line === line.code),
+  );
+  const spread = [0.1, 0.4, 0.7, 0.95]
+    .map((share) => settable[Math.floor(share * settable.length)])
+    .filter((line) => line !== undefined);
   return new Map(
     [...new Set(spread)].map((line) => {
       const values = rawValues(line.encoding);
@@ -26,11 +34,32 @@ function jobFor(profile: DisplayProfile, number: number): Job {
   return {
     ...fresh,
     stage: "program",
-    intake: { nickname: `Stand ${profile.name}`, frame: "700C tourer", motorKind: "geared-hub", motorRatedW: "250", packV: "36", throttleFitted: "no", controllerA: "15", tyre: "40-622", rolloutMm: "2180" },
+    intake: {
+      nickname: `Stand ${profile.name}`,
+      frame: "700C tourer",
+      motorKind: "geared-hub",
+      motorRatedW: "250",
+      packV: "36",
+      throttleFitted: "no",
+      controllerA: "15",
+      tyre: "40-622",
+      rolloutMm: "2180",
+    },
     classChoice: { ...fresh.classChoice, rule: CLASSES.find(({ id }) => id === "eu-epac") ?? null },
     profile,
-    asFound: { shown: Object.fromEntries(linesOf(profile).filter((line) => rawValues(line.encoding).length > 0).map((line) => [line.code, shows(line.encoding, line.factoryRaw)])), waivedReason: "" },
-    overrides: Object.fromEntries(linesOf(profile).filter((line) => !line.makerOnly && rawValues(line.encoding).length > 0).map((line) => [line.code, changes.get(line.code) ?? line.factoryRaw])),
+    asFound: {
+      shown: Object.fromEntries(
+        linesOf(profile)
+          .filter((line) => rawValues(line.encoding).length > 0)
+          .map((line) => [line.code, shows(line.encoding, line.factoryRaw)]),
+      ),
+      waivedReason: "",
+    },
+    overrides: Object.fromEntries(
+      linesOf(profile)
+        .filter((line) => !line.makerOnly && rawValues(line.encoding).length > 0)
+        .map((line) => [line.code, changes.get(line.code) ?? line.factoryRaw]),
+    ),
   };
 }
 
@@ -39,7 +68,9 @@ for (const [i, profile] of SHIPPED_DISPLAYS.entries())
     test.setTimeout(240_000);
     await openRack(page);
     const job = jobFor(profile, 900 + i);
-    await page.getByLabel("Job file to import").setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(writeJobFile(job)) });
+    await page
+      .getByLabel("Job file to import")
+      .setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(writeJobFile(job)) });
     await page.getByRole("button", { name: "Put it on the rack" }).click();
     await expect(page).toHaveURL(/every-/);
     await page.goto(`/job/${job.id}/program`);
@@ -50,7 +81,8 @@ for (const [i, profile] of SHIPPED_DISPLAYS.entries())
     const kept = (JSON.parse(await stored(page)) as Job[]).find(({ id }) => id === job.id);
     const changes = changesFor(profile);
     expect(changes.size).toBeGreaterThan(2);
-    for (const [code, raw] of changes) expect(kept?.program?.state.inForce[linesOf(profile).findIndex((line) => line.code === code)], code).toBe(raw);
+    for (const [code, raw] of changes)
+      expect(kept?.program?.state.inForce[linesOf(profile).findIndex((line) => line.code === code)], code).toBe(raw);
     expect(kept?.events.map(({ kind }) => kind)).toContain("programmed");
     expect(kept?.events.map(({ kind }) => kind)).not.toContain("menu-closed");
   });

@@ -3,7 +3,10 @@ import { readFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
 import { main, openDemo, openRack, stored } from "./support";
 
-const give = (page: Page, name: string, text: string) => page.getByLabel("Job file to import").setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+const give = (page: Page, name: string, text: string) =>
+  page
+    .getByLabel("Job file to import")
+    .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
 
 async function exported(page: Page): Promise<string> {
   await openDemo(page, 203, "hand-over");
@@ -30,7 +33,9 @@ test("a job exported is the job imported: looked at first, added beside, undone"
   await expect.poll(async () => (JSON.parse(await stored(page)) as unknown[]).length).toBe(before);
 });
 
-test("malformed, truncated, oversized, older, newer, foreign and tampered files are refused with the reason", async ({ page }) => {
+test("malformed, truncated, oversized, older, newer, foreign and tampered files are refused with the reason", async ({
+  page,
+}) => {
   const text = await exported(page);
   await openRack(page);
   const before = await stored(page);
@@ -43,7 +48,18 @@ test("malformed, truncated, oversized, older, newer, foreign and tampered files 
     ["new.json", JSON.stringify({ ...job, version: 7 }), /format 7; this version reads format 2/],
     ["other.json", JSON.stringify({ format: "somebody/else" }), /another kind \(somebody\/else\)/],
     ["field.json", JSON.stringify({ ...job, number: "twelve" }), /At number: .*"twelve"/],
-    ["tampered.json", JSON.stringify({ ...job, sheets: job.sheets.map((sheet, i) => (i === 1 ? { ...sheet, lines: sheet.lines.map((line, k) => (k === 0 ? { ...line, raw: line.raw + 1 } : line)) } : sheet)) }), /Sheet 2 does not match its seal/],
+    [
+      "tampered.json",
+      JSON.stringify({
+        ...job,
+        sheets: job.sheets.map((sheet, i) =>
+          i === 1
+            ? { ...sheet, lines: sheet.lines.map((line, k) => (k === 0 ? { ...line, raw: line.raw + 1 } : line)) }
+            : sheet,
+        ),
+      }),
+      /Sheet 2 does not match its seal/,
+    ],
   ];
   for (const [name, contents, reason] of cases) {
     await give(page, name, contents);

@@ -16,9 +16,13 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["prove", "/job/demo-205/prove"],
   ["hand over", "/job/demo-203/hand-over"],
   ["nothing there", "/job/no-such-job/plan"],
-  ...["wheel", "speedometer", "battery", "current", "ladder", "ride"].map((bench) => [`numbers, ${bench}`, `/job/demo-207/numbers?bench.demo-207=${bench}`] as const),
+  ...["wheel", "speedometer", "battery", "current", "ladder", "ride"].map(
+    (bench) => [`numbers, ${bench}`, `/job/demo-207/numbers?bench.demo-207=${bench}`] as const,
+  ),
   ["numbers, nearly nothing known", "/job/demo-210/numbers?bench.demo-210=ride"],
-  ...["wheel", "volts", "classes", "start", "rule"].map((part) => [`tables, ${part}`, `/tables?tables=${part}`] as const),
+  ...["wheel", "volts", "classes", "start", "rule"].map(
+    (part) => [`tables, ${part}`, `/tables?tables=${part}`] as const,
+  ),
 ];
 
 /** A display described here, to have the workbench's parts to look at: the one with the longest words, cloned. */
@@ -29,14 +33,17 @@ async function workbenchScreens(page: Page): Promise<readonly (readonly [string,
   await expect(page.getByLabel("What you call it")).toBeVisible();
   const { pathname } = new URL(page.url());
   const id = pathname.split("/").at(-1) ?? "";
-  return ["leaflet", "keys", "lines", "files"].map((part) => [`workbench, ${part}`, `${pathname}?workbench.${id}=${part}`] as const);
+  return ["leaflet", "keys", "lines", "files"].map(
+    (part) => [`workbench, ${part}`, `${pathname}?workbench.${id}=${part}`] as const,
+  );
 }
 
 /** Opens a screen; what stands behind a "?" is kept state that chooses its part. */
 async function show(page: Page, path: string): Promise<void> {
   const [route = path, part] = path.split("?");
   const [name, value] = part?.split("=") ?? [];
-  if (name) await page.evaluate(([key, kept]) => sessionStorage.setItem(`odd-spoke.${key ?? ""}`, kept ?? ""), [name, value]);
+  if (name)
+    await page.evaluate(([key, kept]) => sessionStorage.setItem(`odd-spoke.${key ?? ""}`, kept ?? ""), [name, value]);
   await page.goto(route);
   await page.waitForLoadState("networkidle");
   await expect(page.getByRole("main").locator("h1, h2").first()).toBeAttached();
@@ -46,7 +53,9 @@ async function show(page: Page, path: string): Promise<void> {
 async function faults(page: Page, tags?: readonly string[]): Promise<readonly string[]> {
   const axe = new AxeBuilder({ page }).options({ resultTypes: ["violations"] });
   const { violations } = await (tags ? axe.withTags([...tags]) : axe).analyze();
-  return violations.map((violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`);
+  return violations.map(
+    (violation) => `${violation.id}: ${violation.nodes.map((node) => node.target.join(" ")).join(", ")}`,
+  );
 }
 
 for (const theme of ["light", "dark"] as const) {
@@ -56,7 +65,10 @@ for (const theme of ["light", "dark"] as const) {
     await openRack(page);
     for (const [name, path] of [...SCREENS, ...(await workbenchScreens(page))]) {
       await show(page, path);
-      expect(await faults(page, ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]), `${name}, ${theme}`).toEqual([]);
+      expect(
+        await faults(page, ["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"]),
+        `${name}, ${theme}`,
+      ).toEqual([]);
     }
     // The what-if in the sheet's place.
     await show(page, "/job/demo-207/plan");
@@ -75,7 +87,11 @@ for (const theme of ["light", "dark"] as const) {
   });
 }
 
-const SIZES = [["390 px", 390, 844], ["200 % zoom of 1280 × 800", 640, 400], ["a tablet upright", 800, 1180]] as const;
+const SIZES = [
+  ["390 px", 390, 844],
+  ["200 % zoom of 1280 × 800", 640, 400],
+  ["a tablet upright", 800, 1180],
+] as const;
 
 test(`no screen is wider than its window at ${SIZES.map(([what]) => what).join(", ")}`, async ({ page }) => {
   test.setTimeout(240_000);
@@ -84,7 +100,11 @@ test(`no screen is wider than its window at ${SIZES.map(([what]) => what).join("
     await show(page, path);
     for (const [what, width, height] of SIZES) {
       await page.setViewportSize({ width, height });
-      await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), { message: `${name} at ${what}` }).toBeLessThanOrEqual(0);
+      await expect
+        .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), {
+          message: `${name} at ${what}`,
+        })
+        .toBeLessThanOrEqual(0);
     }
   }
 });
@@ -149,7 +169,9 @@ test("Tab reaches every control of the key card, each with a visible focus", asy
       const at = document.activeElement;
       if (!(at instanceof HTMLElement) || at === document.body) return "";
       const { outlineStyle, outlineWidth } = getComputedStyle(at);
-      return outlineStyle === "none" || outlineWidth === "0px" ? `no outline: ${at.innerText}` : at.innerText.replace(/\s+/g, " ");
+      return outlineStyle === "none" || outlineWidth === "0px"
+        ? `no outline: ${at.innerText}`
+        : at.innerText.replace(/\s+/g, " ");
     });
     expect(name).not.toMatch(/^no outline/);
     reached.add(name);

@@ -15,7 +15,9 @@ const watchLongTasks = (page: Page) =>
   page.evaluate(() => {
     const held: number[] = [];
     Object.assign(window, { held });
-    new PerformanceObserver((list) => list.getEntries().forEach((entry) => held.push(entry.duration))).observe({ entryTypes: ["longtask"] });
+    new PerformanceObserver((list) => list.getEntries().forEach((entry) => held.push(entry.duration))).observe({
+      entryTypes: ["longtask"],
+    });
   });
 
 /** Those noted since last asked, ms. */
@@ -26,7 +28,11 @@ const takeLongTasks = (page: Page): Promise<readonly number[]> =>
   });
 
 /** The row of a table by its first cell. */
-const row = (page: Page, table: string, head: string | RegExp) => page.getByRole("table", { name: table }).getByRole("row").filter({ has: page.getByRole("rowheader", { name: head }) });
+const row = (page: Page, table: string, head: string | RegExp) =>
+  page
+    .getByRole("table", { name: table })
+    .getByRole("row")
+    .filter({ has: page.getByRole("rowheader", { name: head }) });
 
 test("the wheel bench knows that a fat tyre set as 26 makes the cap a lie, and opens the working", async ({ page }) => {
   await openBench(page, "demo-207", "Wheel");
@@ -57,7 +63,13 @@ test("a sidewall as typed becomes a tyre, or says what it lacks", async ({ page 
 test("runs are kept cell by cell, give r with its interval, and a jumping sensor is told", async ({ page }) => {
   await openBench(page, "demo-205", "Speedometer");
   await expect(main(page)).toContainText("Give three steady runs");
-  const runs = [["12", "11.5"], ["16", "15.3"], ["20", "19.1"], ["24", "22.9"], ["28", "26.8"]];
+  const runs = [
+    ["12", "11.5"],
+    ["16", "15.3"],
+    ["20", "19.1"],
+    ["24", "22.9"],
+    ["28", "26.8"],
+  ];
   for (const [i, [real = "", shown = ""]] of runs.entries()) {
     await page.getByLabel(`Run ${i + 1}, true`).fill(real);
     await page.getByLabel(`Run ${i + 1}, shown`).fill(shown);
@@ -75,7 +87,9 @@ test("runs are kept cell by cell, give r with its interval, and a jumping sensor
   await expect(main(page)).toContainText("Look at the magnet");
 });
 
-test("a recorded ride dropped in is measured within half a per cent; a file that is none says why and changes nothing", async ({ page }, info) => {
+test("a recorded ride dropped in is measured within half a per cent; a file that is none says why and changes nothing", async ({
+  page,
+}, info) => {
   const { fixes, trueM } = makeRide({ ...CLEAN, seconds: 1800, whiteM: 1.5, driftM: 2, stopEveryS: 600, seed: 5 });
   const good = info.outputPath("ride.gpx");
   const bad = info.outputPath("torn.gpx");
@@ -103,7 +117,15 @@ test("ten hours of a ride are read without the screen standing still", async ({ 
   await watchLongTasks(page);
   await page.getByLabel("GPX file").setInputFiles(file);
   await expect(page.getByRole("progressbar", { name: "Reading long.gpx" })).toBeVisible();
-  await expect.poll(() => page.getByRole("progressbar").getAttribute("value").then(Number).catch(() => 1)).toBeGreaterThan(0.3);
+  await expect
+    .poll(() =>
+      page
+        .getByRole("progressbar")
+        .getAttribute("value")
+        .then(Number)
+        .catch(() => 1),
+    )
+    .toBeGreaterThan(0.3);
   const whileReading = await takeLongTasks(page);
   await expect(main(page)).toContainText("Length of long.gpx", { timeout: 20_000 });
   // Handing the file over and drawing the pictures are the screen's own; in between nothing may hold it up.
@@ -126,7 +148,9 @@ test("the ride is swept in a worker: every level and grade, with nothing else he
   // Tasks over 50 ms are reported at all. The best of three: the machine's other core may be busy.
   expect(Math.min(...held), String(held)).toBeLessThan(50);
   await page.getByRole("button", { name: "3", exact: true }).first().click();
-  await expect(page.getByRole("table", { name: "Every level on the flat" })).toContainText("Road load: Martin et al. 1998");
+  await expect(page.getByRole("table", { name: "Every level on the flat" })).toContainText(
+    "Road load: Martin et al. 1998",
+  );
 });
 
 test("what is missing is said, and no figure is shown in its place", async ({ page }) => {
@@ -153,7 +177,9 @@ test("battery: a bad figure names what would be accepted, and the rest still sta
 test("current: the weakest part sets the plan's line, and the reason shows the working", async ({ page }) => {
   await openBench(page, "demo-207", "Current");
   await expect(main(page)).toContainText("11.7 A");
-  await expect(main(page)).toContainText("The display lets 18 A through; the motor bears 11.7 A for the time of a hill. The plan lowers it.");
+  await expect(main(page)).toContainText(
+    "The display lets 18 A through; the motor bears 11.7 A for the time of a hill. The plan lowers it.",
+  );
   await page.getByLabel("Motor bears its rating times").fill("3");
   await expect(row(page, "What each part bears", "Motor")).toContainText("20 A");
   await page.getByLabel("Connector bears").fill("10");
@@ -183,7 +209,11 @@ test("a figure may be typed in a unit of its own, and says what it is taken as",
   await rider.fill("");
   await page.getByRole("navigation", { name: "Benches" }).getByRole("button", { name: "Speedometer" }).click();
   await page.getByText("mph", { exact: true }).click();
-  for (const [i, [real = "", shown = ""]] of [["10", "15.3"], ["15", "23"], ["20", "30.7"]].entries()) {
+  for (const [i, [real = "", shown = ""]] of [
+    ["10", "15.3"],
+    ["15", "23"],
+    ["20", "30.7"],
+  ].entries()) {
     await page.getByLabel(`Run ${i + 1}, true`).fill(real);
     await expect(main(page)).toContainText(`Run ${i + 1}: the other speed is still to come.`);
     await page.getByLabel(`Run ${i + 1}, shown`).fill(shown);
@@ -213,11 +243,17 @@ test("ladder: measured levels show their twins; shares are dragged by hand and k
   await expectStored(page, /"byHand":"/);
 });
 
-test("what if: a moved line moves the true cap and the findings at once, and is kept only when it is taken", async ({ page }) => {
+test("what if: a moved line moves the true cap and the findings at once, and is kept only when it is taken", async ({
+  page,
+}) => {
   await openRack(page);
   await page.goto("/job/demo-207/plan");
   await page.getByRole("button", { name: "What if" }).click();
-  const cap = row(page, "What the values come to, as found, as planned and with the lines moved", "Assist really ends at");
+  const cap = row(
+    page,
+    "What the values come to, as found, as planned and with the lines moved",
+    "Assist really ends at",
+  );
   await expect(cap).toContainText("27.84 km/h");
   await expect(cap).toContainText("24.96 km/h");
   const wheel = page.getByRole("slider", { name: /^51 / });

@@ -2,7 +2,9 @@
 import { expect, test } from "@playwright/test";
 import { expectStored, main, openDemo, openRack, sheetRow } from "./support";
 
-test("the fat tyre: a cap of 25 really assists to 27.8; code 29 mends it; setting 26 by hand brings it back", async ({ page }) => {
+test("the fat tyre: a cap of 25 really assists to 27.8; code 29 mends it; setting 26 by hand brings it back", async ({
+  page,
+}) => {
   await openRack(page);
   await expect(main(page)).toContainText("Assist really stops at 27.8 km/h; EU EPAC says 25 km/h.");
   await page.getByRole("link", { name: "Look at line 53" }).click();
@@ -12,7 +14,9 @@ test("the fat tyre: a cap of 25 really assists to 27.8; code 29 mends it; settin
   await expect(main(page)).toContainText("24.96 km/h");
   await page.getByRole("button", { name: "Line 51, Wheel" }).click();
   const because = page.getByRole("region", { name: "Because: line 51" });
-  await expect(because).toContainText("You rolled out 2310 mm (2 turns, ±3). Tarn takes 26 as 2075 mm, so it reads 10.2 % low.");
+  await expect(because).toContainText(
+    "You rolled out 2310 mm (2 turns, ±3). Tarn takes 26 as 2075 mm, so it reads 10.2 % low.",
+  );
   await expect(because).toContainText("r = 2075 ÷ 2310 = 0.898");
   await expect(because).toContainText("+0.2 %");
 
@@ -30,7 +34,9 @@ test("the fat tyre: a cap of 25 really assists to 27.8; code 29 mends it; settin
   await expect(page.getByRole("region", { name: "How it stands" })).toContainText("24.96 km/h");
 });
 
-test("20 mph is held as 32, 28 as 45, the UK's 15.5 as 24, or 25 as an accepted reading with its +0.06 km/h", async ({ page }) => {
+test("20 mph is held as 32, 28 as 45, the UK's 15.5 as 24, or 25 as an accepted reading with its +0.06 km/h", async ({
+  page,
+}) => {
   await openDemo(page, 204, "intake");
   // A wheel the display holds almost exactly, taped with care.
   await page.getByLabel("Rollout, all turns").fill("21940");
@@ -62,20 +68,28 @@ test("20 mph is held as 32, 28 as 45, the UK's 15.5 as 24, or 25 as an accepted 
   await expectStored(page, /"acceptedKmh":"25"/);
   await page.getByRole("link", { name: /^Plan/ }).click();
   await page.getByRole("button", { name: "Line 53, Speed cap" }).click();
-  await expect(page.getByRole("region", { name: "Because: line 53" })).toContainText("You accept 25 km/h as equivalent: +0.06 km/h against the text.");
+  await expect(page.getByRole("region", { name: "Because: line 53" })).toContainText(
+    "You accept 25 km/h as equivalent: +0.06 km/h against the text.",
+  );
   await expect(page.getByRole("region", { name: "Because: line 53" })).toContainText("held as 25 km/h");
 });
 
-test("impossible combinations are findings: a pack the controller does not take, a value no line holds", async ({ page }) => {
+test("impossible combinations are findings: a pack the controller does not take, a value no line holds", async ({
+  page,
+}) => {
   await openDemo(page, 207, "intake");
   await page.getByLabel("Pack, nominal").fill("72");
   await expect(main(page)).toContainText("A 72 V pack on a controller that takes 36, 48 V. Do not connect it.");
   await page.getByRole("link", { name: /^Plan/ }).click();
   await page.getByRole("button", { name: "Line 43, Pack volts" }).click();
-  await expect(page.getByRole("region", { name: "Because: line 43" })).toContainText("The line has no value for 72. It holds 1, 2, 3.");
+  await expect(page.getByRole("region", { name: "Because: line 43" })).toContainText(
+    "The line has no value for 72. It holds 1, 2, 3.",
+  );
 });
 
-test("a brand-new kit is judged at once and marked not to be ridden; a waived baseline needs a written reason", async ({ page }) => {
+test("a brand-new kit is judged at once and marked not to be ridden; a waived baseline needs a written reason", async ({
+  page,
+}) => {
   await openDemo(page, 209, "intake");
   await expect(main(page)).toContainText("not to be ridden until it is programmed");
   await expect(main(page)).toContainText("No cap is set; US class 2 says 20 mph.");

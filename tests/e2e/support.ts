@@ -38,7 +38,8 @@ export const expectStored = (page: Page, part: string | RegExp) => expect.poll((
 
 export const main = (page: Page) => page.getByRole("main");
 /** The line in the sheet's table with this code. */
-export const sheetRow = (page: Page, code: string) => page.getByRole("row").filter({ has: page.getByRole("button", { name: new RegExp(`^Line ${code},`) }) });
+export const sheetRow = (page: Page, code: string) =>
+  page.getByRole("row").filter({ has: page.getByRole("button", { name: new RegExp(`^Line ${code},`) }) });
 
 /** Presses the simulated display's keys by keyboard until the card says the program is in force. */
 export async function programOnSimulated(page: Page, profile: DisplayProfile = TARN, most = 120): Promise<void> {
@@ -56,7 +57,9 @@ export async function pressNextStroke(page: Page, profile: DisplayProfile = TARN
   const before = await card.innerText({ timeout: 2_000 }).catch(() => null);
   if (before === null) return; // the last stroke ended the card
   const firstRun = card.locator("[data-run]").first();
-  const names = (await firstRun.getByRole("img").evaluateAll((caps) => caps.map((cap) => cap.getAttribute("aria-label") ?? ""))).map((label) => label.replace(/ key$/, ""));
+  const names = (
+    await firstRun.getByRole("img").evaluateAll((caps) => caps.map((cap) => cap.getAttribute("aria-label") ?? ""))
+  ).map((label) => label.replace(/ key$/, ""));
   const keys = names.map((name) => profile.keys.find((key) => key.name === name)?.keyboard ?? "");
   const words = await firstRun.innerText();
   const hold = /hold ([\d.]+) s/.exec(words);

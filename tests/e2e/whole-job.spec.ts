@@ -4,8 +4,23 @@ import { expect, test } from "@playwright/test";
 import { expectStored, main, openRack, programOnSimulated, pressNextStroke, sheetRow, stored } from "./support";
 
 const FOUND: readonly (readonly [string, string])[] = [
-  ["31", "0"], ["32", "0"], ["33", "2"], ["34", "4"], ["35", "1"], ["41", "22"], ["42", "39,5"], ["43", "2"], ["51", "26"],
-  ["52", "1"], ["53", "50"], ["54", "0"], ["61", "3"], ["62", "9"], ["63", "1"], ["64", "1"], ["65", "5"],
+  ["31", "0"],
+  ["32", "0"],
+  ["33", "2"],
+  ["34", "4"],
+  ["35", "1"],
+  ["41", "22"],
+  ["42", "39,5"],
+  ["43", "2"],
+  ["51", "26"],
+  ["52", "1"],
+  ["53", "50"],
+  ["54", "0"],
+  ["61", "3"],
+  ["62", "9"],
+  ["63", "1"],
+  ["64", "1"],
+  ["65", "5"],
 ];
 
 test("a bike comes in, is written down, planned, programmed, proven and handed over", async ({ page }) => {
@@ -102,8 +117,15 @@ test("a bike comes in, is written down, planned, programmed, proven and handed o
   await page.getByRole("button", { name: "Hand it over" }).click();
   await expect(main(page)).toContainText("Handed over");
   await expect(main(page)).toContainText("3 sealed sheets. Every seal holds.");
-  await expect(page.getByRole("article", { name: "Way-back card" })).toContainText("From the home screen back to how it was found");
-  const job = (JSON.parse(await stored(page)) as { intake: { nickname?: string }; program: { state: { inForce: number[] }; targets: number[] } }[]).find((each) => each.intake.nickname === "Paper Heron");
+  await expect(page.getByRole("article", { name: "Way-back card" })).toContainText(
+    "From the home screen back to how it was found",
+  );
+  const job = (
+    JSON.parse(await stored(page)) as {
+      intake: { nickname?: string };
+      program: { state: { inForce: number[] }; targets: number[] };
+    }[]
+  ).find((each) => each.intake.nickname === "Paper Heron");
   expect(job?.program.state.inForce).toEqual(job?.program.targets);
   await page.goto("/");
   await expect(page.getByRole("region", { name: "Gone out" })).toContainText("Paper Heron");

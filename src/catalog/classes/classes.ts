@@ -22,7 +22,11 @@ export const CLASSES: readonly ClassRule[] = [
     publicRoad: true,
     source: "Three-class model text, e.g. California Vehicle Code §312.5",
     knownOn: KNOWN_ON,
-    beyondTheDisplay: ["A class label on the bike", "Assist only while pedalling", "Whether the state says at most 750 W or below 750 W"],
+    beyondTheDisplay: [
+      "A class label on the bike",
+      "Assist only while pedalling",
+      "Whether the state says at most 750 W or below 750 W",
+    ],
   },
   {
     id: "us-class-2",
@@ -38,7 +42,11 @@ export const CLASSES: readonly ClassRule[] = [
     publicRoad: true,
     source: "Three-class model text, e.g. California Vehicle Code §312.5",
     knownOn: KNOWN_ON,
-    beyondTheDisplay: ["A class label on the bike", "Pedals that work", "Whether the state says at most 750 W or below 750 W"],
+    beyondTheDisplay: [
+      "A class label on the bike",
+      "Pedals that work",
+      "Whether the state says at most 750 W or below 750 W",
+    ],
   },
   {
     id: "us-class-3",
@@ -54,7 +62,11 @@ export const CLASSES: readonly ClassRule[] = [
     publicRoad: true,
     source: "Three-class model text, e.g. California Vehicle Code §312.5",
     knownOn: KNOWN_ON,
-    beyondTheDisplay: ["A class label and a speedometer on the bike", "Age and helmet rules", "Some states read the throttle rule otherwise: check the state"],
+    beyondTheDisplay: [
+      "A class label and a speedometer on the bike",
+      "Age and helmet rules",
+      "Some states read the throttle rule otherwise: check the state",
+    ],
   },
   {
     id: "eu-epac",
@@ -70,7 +82,11 @@ export const CLASSES: readonly ClassRule[] = [
     publicRoad: true,
     source: "Regulation (EU) No 168/2013 Art. 2(2)(h); EN 15194",
     knownOn: KNOWN_ON,
-    beyondTheDisplay: ["Help that tapers and stops when pedalling stops", "Anti-tamper and marking clauses of EN 15194", "The type-test tolerance of EN 15194 is never a target"],
+    beyondTheDisplay: [
+      "Help that tapers and stops when pedalling stops",
+      "Anti-tamper and marking clauses of EN 15194",
+      "The type-test tolerance of EN 15194 is never a target",
+    ],
   },
   {
     id: "uk-eapc",
@@ -86,7 +102,11 @@ export const CLASSES: readonly ClassRule[] = [
     publicRoad: true,
     source: "Electrically Assisted Pedal Cycles Regulations 1983 as amended 2015",
     knownOn: KNOWN_ON,
-    beyondTheDisplay: ["A plate with the maker, the voltage and the motor's power", "Rider of 14 years or more", "A throttle beyond walking pace needs approval"],
+    beyondTheDisplay: [
+      "A plate with the maker, the voltage and the motor's power",
+      "Rider of 14 years or more",
+      "A throttle beyond walking pace needs approval",
+    ],
   },
   {
     id: "private-land",
@@ -102,7 +122,11 @@ export const CLASSES: readonly ClassRule[] = [
     publicRoad: false,
     source: "No road class applies; it does not cure a law against tampering",
     knownOn: KNOWN_ON,
-    beyondTheDisplay: ["Brakes, frame and tyres for the speed", "Insurance and warranty", "The way back to a road sheet is always kept ready"],
+    beyondTheDisplay: [
+      "Brakes, frame and tyres for the speed",
+      "Insurance and warranty",
+      "The way back to a road sheet is always kept ready",
+    ],
   },
 ];
 

@@ -4,7 +4,18 @@
  */
 import { linesOf, rawValues, shows, type DisplayProfile, type MenuState } from "@/core/display";
 import { play } from "@/core/keys";
-import { advanceProgram, handOver, keyWork, newJob, startProgram, STAGES, withEvent, workOut, type Job, type Stage } from "@/core/record";
+import {
+  advanceProgram,
+  handOver,
+  keyWork,
+  newJob,
+  startProgram,
+  STAGES,
+  withEvent,
+  workOut,
+  type Job,
+  type Stage,
+} from "@/core/record";
 import type { IntakeText } from "@/core/setup";
 import { classById } from "../classes/classes";
 import { TARN } from "../displays/tarn";
@@ -59,7 +70,18 @@ const BIKES: readonly DemoBike[] = [
     classId: "eu-epac",
     on: "2026-11-23T08:40:00.000Z",
     profile: TARN,
-    found: { "31": "2", "32": "1", "33": "3", "34": "3", "41": "18.0", "42": "40.5", "51": "26", "53": "25", "62": "0", "64": "0" },
+    found: {
+      "31": "2",
+      "32": "1",
+      "33": "3",
+      "34": "3",
+      "41": "18.0",
+      "42": "40.5",
+      "51": "26",
+      "53": "25",
+      "62": "0",
+      "64": "0",
+    },
     foundRest: "all",
     stage: "plan",
     onTheStand: true,
@@ -67,8 +89,22 @@ const BIKES: readonly DemoBike[] = [
   {
     number: 208,
     intake: {
-      nickname: "Thimble", frame: "20-inch folder", visit: "conversion", rider: "novice", tyre: "47-406", rolloutMm: "1526", tapeErrorMm: "4", motorKind: "geared-hub", motorRatedW: "250",
-      throttleFitted: "yes", brakeCutOff: "yes", packV: "36", packAh: "10", bmsA: "20", controllerA: "14", controllerV: "36",
+      nickname: "Thimble",
+      frame: "20-inch folder",
+      visit: "conversion",
+      rider: "novice",
+      tyre: "47-406",
+      rolloutMm: "1526",
+      tapeErrorMm: "4",
+      motorKind: "geared-hub",
+      motorRatedW: "250",
+      throttleFitted: "yes",
+      brakeCutOff: "yes",
+      packV: "36",
+      packAh: "10",
+      bmsA: "20",
+      controllerA: "14",
+      controllerV: "36",
     },
     classId: "uk-eapc",
     on: "2026-11-23T10:15:00.000Z",
@@ -81,8 +117,23 @@ const BIKES: readonly DemoBike[] = [
   {
     number: 209,
     intake: {
-      nickname: "Long Acre", frame: "27.5 cargo", visit: "brand-new", rider: "used-to-it", tyre: "62-584", rolloutMm: "4420", rolloutTurns: "2", tapeErrorMm: "6", motorKind: "mid-drive", motorRatedW: "750",
-      throttleFitted: "yes", brakeCutOff: "yes", packV: "52", packAh: "20", bmsA: "30", controllerA: "25", controllerV: "48/52",
+      nickname: "Long Acre",
+      frame: "27.5 cargo",
+      visit: "brand-new",
+      rider: "used-to-it",
+      tyre: "62-584",
+      rolloutMm: "4420",
+      rolloutTurns: "2",
+      tapeErrorMm: "6",
+      motorKind: "mid-drive",
+      motorRatedW: "750",
+      throttleFitted: "yes",
+      brakeCutOff: "yes",
+      packV: "52",
+      packAh: "20",
+      bmsA: "30",
+      controllerA: "25",
+      controllerV: "48/52",
     },
     classId: "us-class-2",
     on: "2026-11-23T13:05:00.000Z",
@@ -94,8 +145,23 @@ const BIKES: readonly DemoBike[] = [
   {
     number: 204,
     intake: {
-      nickname: "Second Kettle", frame: "700C tourer", visit: "complaint", complaint: "Surges when I set off, and the gauge is full until it dies.", rider: "novice", tyre: "40-622", rolloutMm: "2170", tapeErrorMm: "4",
-      motorKind: "direct-drive-hub", motorRatedW: "500", throttleFitted: "yes", brakeCutOff: "yes", packV: "48", packAh: "14", bmsA: "30", controllerA: "22", controllerV: "48",
+      nickname: "Second Kettle",
+      frame: "700C tourer",
+      visit: "complaint",
+      complaint: "Surges when I set off, and the gauge is full until it dies.",
+      rider: "novice",
+      tyre: "40-622",
+      rolloutMm: "2170",
+      tapeErrorMm: "4",
+      motorKind: "direct-drive-hub",
+      motorRatedW: "500",
+      throttleFitted: "yes",
+      brakeCutOff: "yes",
+      packV: "48",
+      packAh: "14",
+      bmsA: "30",
+      controllerA: "22",
+      controllerV: "48",
     },
     classId: "us-class-1",
     on: "2026-11-20T15:20:00.000Z",
@@ -107,19 +173,52 @@ const BIKES: readonly DemoBike[] = [
   {
     number: 205,
     intake: {
-      nickname: "Fernery", frame: "700C trekking", visit: "service", rider: "used-to-it", tyre: "37-622", motorKind: "mid-drive", motorRatedW: "250", throttleFitted: "no", brakeCutOff: "yes",
-      packV: "36", packAh: "13", bmsA: "20", controllerA: "15", controllerV: "36",
+      nickname: "Fernery",
+      frame: "700C trekking",
+      visit: "service",
+      rider: "used-to-it",
+      tyre: "37-622",
+      motorKind: "mid-drive",
+      motorRatedW: "250",
+      throttleFitted: "no",
+      brakeCutOff: "yes",
+      packV: "36",
+      packAh: "13",
+      bmsA: "20",
+      controllerA: "15",
+      controllerV: "36",
     },
     classId: "eu-epac",
     on: "2026-11-21T09:00:00.000Z",
     profile: TARN,
-    found: { "31": "2", "32": "1", "33": "4", "34": "2", "35": "0", "41": "15.0", "42": "31.0", "43": "1", "51": "28", "53": "25", "62": "0", "64": "0" },
+    found: {
+      "31": "2",
+      "32": "1",
+      "33": "4",
+      "34": "2",
+      "35": "0",
+      "41": "15.0",
+      "42": "31.0",
+      "43": "1",
+      "51": "28",
+      "53": "25",
+      "62": "0",
+      "64": "0",
+    },
     foundRest: "all",
     stage: "prove",
   },
   {
     number: 210,
-    intake: { nickname: "Tin Plover", frame: "26-inch post bike", visit: "upgrade", rider: "used-to-it", tyre: "54-559", motorKind: "direct-drive-hub", packV: "60" },
+    intake: {
+      nickname: "Tin Plover",
+      frame: "26-inch post bike",
+      visit: "upgrade",
+      rider: "used-to-it",
+      tyre: "54-559",
+      motorKind: "direct-drive-hub",
+      packV: "60",
+    },
     classId: "",
     on: "2026-11-23T16:30:00.000Z",
     profile: null,
@@ -130,8 +229,23 @@ const BIKES: readonly DemoBike[] = [
   {
     number: 206,
     intake: {
-      nickname: "Quarryman", frame: "26 × 2.3 farm bike", visit: "conversion", rider: "used-to-it", tyre: "58-559", rolloutMm: "4190", rolloutTurns: "2", tapeErrorMm: "6", motorKind: "direct-drive-hub", motorRatedW: "1000",
-      throttleFitted: "yes", brakeCutOff: "yes", packV: "52", packAh: "17", bmsA: "40", controllerA: "26", controllerV: "48/52",
+      nickname: "Quarryman",
+      frame: "26 × 2.3 farm bike",
+      visit: "conversion",
+      rider: "used-to-it",
+      tyre: "58-559",
+      rolloutMm: "4190",
+      rolloutTurns: "2",
+      tapeErrorMm: "6",
+      motorKind: "direct-drive-hub",
+      motorRatedW: "1000",
+      throttleFitted: "yes",
+      brakeCutOff: "yes",
+      packV: "52",
+      packAh: "17",
+      bmsA: "40",
+      controllerA: "26",
+      controllerV: "48/52",
     },
     classId: "private-land",
     acknowledged: "Farm tracks of the owner only. Road sheet stays with the bike.",
@@ -144,21 +258,60 @@ const BIKES: readonly DemoBike[] = [
   {
     number: 201,
     intake: {
-      nickname: "Gannet Hill", frame: "700C tourer", visit: "service", rider: "used-to-it", tyre: "32-622", rolloutMm: "2138", tapeErrorMm: "4", motorKind: "geared-hub", motorRatedW: "250", throttleFitted: "no", brakeCutOff: "yes",
-      packV: "36", packAh: "11", bmsA: "20", controllerA: "15", controllerV: "36",
+      nickname: "Gannet Hill",
+      frame: "700C tourer",
+      visit: "service",
+      rider: "used-to-it",
+      tyre: "32-622",
+      rolloutMm: "2138",
+      tapeErrorMm: "4",
+      motorKind: "geared-hub",
+      motorRatedW: "250",
+      throttleFitted: "no",
+      brakeCutOff: "yes",
+      packV: "36",
+      packAh: "11",
+      bmsA: "20",
+      controllerA: "15",
+      controllerV: "36",
     },
     classId: "uk-eapc",
     on: "2026-11-17T09:30:00.000Z",
     profile: TARN,
-    found: { "31": "2", "32": "1", "33": "3", "34": "3", "41": "16.0", "42": "29.0", "43": "1", "51": "28", "53": "27", "63": "1" },
+    found: {
+      "31": "2",
+      "32": "1",
+      "33": "3",
+      "34": "3",
+      "41": "16.0",
+      "42": "29.0",
+      "43": "1",
+      "51": "28",
+      "53": "27",
+      "63": "1",
+    },
     foundRest: "all",
     stage: "hand-over",
   },
   {
     number: 203,
     intake: {
-      nickname: "Marrow", frame: "24-inch delivery", visit: "conversion", rider: "novice", tyre: "50-507", rolloutMm: "1895", tapeErrorMm: "4", motorKind: "geared-hub", motorRatedW: "500", throttleFitted: "yes", brakeCutOff: "yes",
-      packV: "48", packAh: "20", bmsA: "30", controllerA: "20", controllerV: "48",
+      nickname: "Marrow",
+      frame: "24-inch delivery",
+      visit: "conversion",
+      rider: "novice",
+      tyre: "50-507",
+      rolloutMm: "1895",
+      tapeErrorMm: "4",
+      motorKind: "geared-hub",
+      motorRatedW: "500",
+      throttleFitted: "yes",
+      brakeCutOff: "yes",
+      packV: "48",
+      packAh: "20",
+      bmsA: "30",
+      controllerA: "20",
+      controllerV: "48",
     },
     classId: "us-class-2",
     on: "2026-11-19T14:00:00.000Z",
@@ -196,7 +349,9 @@ function makeJob(bike: DemoBike): Job {
 
 function shownBy({ profile, found, foundRest }: DemoBike): Record<string, string> {
   if (!profile) return {};
-  const rest = linesOf(profile).filter((line) => foundRest === "all" && rawValues(line.encoding).length > 0).map((line) => [line.code, shows(line.encoding, line.factoryRaw)] as const);
+  const rest = linesOf(profile)
+    .filter((line) => foundRest === "all" && rawValues(line.encoding).length > 0)
+    .map((line) => [line.code, shows(line.encoding, line.factoryRaw)] as const);
   return { ...Object.fromEntries(rest), ...found };
 }
 
@@ -212,7 +367,9 @@ function halfProgrammed(job: Job, at: string): Job {
   if (!profile || !program) return job;
   const { steps } = keyWork(profile, program.state, { targets: program.targets, look: program.unread });
   const middle = steps[Math.floor(steps.length / 2)];
-  const strokes = steps.slice(0, Math.floor(steps.length / 2)).flatMap((step) => step.runs.flatMap((run) => Array.from({ length: run.count }, () => run.stroke)));
+  const strokes = steps
+    .slice(0, Math.floor(steps.length / 2))
+    .flatMap((step) => step.runs.flatMap((run) => Array.from({ length: run.count }, () => run.stroke)));
   const state = strokes.reduce<MenuState>((s, stroke) => play(profile, s, stroke), program.state);
   return middle ? advanceProgram(job, state, at) : job;
 }
@@ -220,14 +377,23 @@ function halfProgrammed(job: Job, at: string): Job {
 function proven(job: Job, at: string): Job {
   const { profile, program } = job;
   if (!profile || !program) return job;
-  const read = Object.fromEntries(linesOf(profile).map((line, i) => [line.code, shows(line.encoding, program.targets[i] ?? line.factoryRaw)]));
+  const read = Object.fromEntries(
+    linesOf(profile).map((line, i) => [line.code, shows(line.encoding, program.targets[i] ?? line.factoryRaw)]),
+  );
   const due = workOut(job).checks;
   const results = Object.fromEntries(
     due.map(({ check: { id, expect } }) => [
       id,
       expect.kind === "yes"
         ? { answer: "yes" as const, measured: "", note: "" }
-        : { answer: "" as const, measured: expect.kind === "between" ? ((expect.lowKmh + expect.highKmh) / 2).toFixed(1) : (Math.floor(((expect.expectedKmh ?? expect.atMostKmh) - 0.3) * 10) / 10).toFixed(1), note: "" },
+        : {
+            answer: "" as const,
+            measured:
+              expect.kind === "between"
+                ? ((expect.lowKmh + expect.highKmh) / 2).toFixed(1)
+                : (Math.floor(((expect.expectedKmh ?? expect.atMostKmh) - 0.3) * 10) / 10).toFixed(1),
+            note: "",
+          },
     ]),
   );
   return withEvent({ ...job, readBack: read, checks: results }, at, "read-back");

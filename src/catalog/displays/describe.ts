@@ -1,11 +1,37 @@
 /** Short ways to write a display profile down by hand: what is usual is left out, what is peculiar is said. */
-import { FORMAT, FORMAT_VERSION, type Condition, type Deed, type DisplayKey, type DisplayProfile, type Encoding, type Entry, type KeyRule, type Line, type Page, type SettingKey, type Setup } from "@/core/display";
+import {
+  FORMAT,
+  FORMAT_VERSION,
+  type Condition,
+  type Deed,
+  type DisplayKey,
+  type DisplayProfile,
+  type Encoding,
+  type Entry,
+  type KeyRule,
+  type Line,
+  type Page,
+  type SettingKey,
+  type Setup,
+} from "@/core/display";
 
 type RuleExtras = Partial<Pick<KeyRule, "pages" | "editing" | "infoLine" | "sincePowerOn" | "wheelStill">>;
 
-export const key = (id: string, cap: string, name: string, keyboard: string, part: DisplayKey["part"] = "key"): DisplayKey => ({ id, cap, name, keyboard, part });
+export const key = (
+  id: string,
+  cap: string,
+  name: string,
+  keyboard: string,
+  part: DisplayKey["part"] = "key",
+): DisplayKey => ({ id, cap, name, keyboard, part });
 
-const rule = (on: KeyRule["on"], keys: string, gesture: KeyRule["gesture"], does: Deed | Deed["kind"], extras: RuleExtras): KeyRule => ({
+const rule = (
+  on: KeyRule["on"],
+  keys: string,
+  gesture: KeyRule["gesture"],
+  does: Deed | Deed["kind"],
+  extras: RuleExtras,
+): KeyRule => ({
   on,
   pages: null,
   editing: null,
@@ -34,18 +60,51 @@ function plainDeed(kind: Deed["kind"]): Deed {
 }
 
 /** Keys are joined by "+": "lamp+more". */
-export const tap = (on: KeyRule["on"], keys: string, does: Deed | Deed["kind"], extras: RuleExtras = {}): KeyRule => rule(on, keys, { kind: "tap" }, does, extras);
-export const doubleTap = (on: KeyRule["on"], keys: string, does: Deed | Deed["kind"], extras: RuleExtras = {}): KeyRule => rule(on, keys, { kind: "double-tap" }, does, extras);
-export const held = (on: KeyRule["on"], keys: string, holdMs: number, does: Deed | Deed["kind"], extras: RuleExtras = {}): KeyRule => rule(on, keys, { kind: "hold", holdMs }, does, extras);
+export const tap = (on: KeyRule["on"], keys: string, does: Deed | Deed["kind"], extras: RuleExtras = {}): KeyRule =>
+  rule(on, keys, { kind: "tap" }, does, extras);
+export const doubleTap = (
+  on: KeyRule["on"],
+  keys: string,
+  does: Deed | Deed["kind"],
+  extras: RuleExtras = {},
+): KeyRule => rule(on, keys, { kind: "double-tap" }, does, extras);
+export const held = (
+  on: KeyRule["on"],
+  keys: string,
+  holdMs: number,
+  does: Deed | Deed["kind"],
+  extras: RuleExtras = {},
+): KeyRule => rule(on, keys, { kind: "hold", holdMs }, does, extras);
 
 export const opens = (page: string, code: string | null = null): Deed => ({ kind: "open-page", page, code });
-export const steps = (by: 1 | -1, repeat: { afterMs: number; everyMs: number } | null = null): Deed => ({ kind: "step-value", by, repeat });
+export const steps = (by: 1 | -1, repeat: { afterMs: number; everyMs: number } | null = null): Deed => ({
+  kind: "step-value",
+  by,
+  repeat,
+});
 export const digit = (place: 0 | 1 | 2): Deed => ({ kind: "step-digit", place });
 export const level = (by: 1 | -1): Deed => ({ kind: "step-level", by });
 
-type LineExtras = Partial<Pick<Line, "makerOnly" | "note" | "effect" | "claims">> & { readonly ends?: Line["atEnds"]; readonly shownWhen?: Condition; readonly mattersWhen?: Condition };
+type LineExtras = Partial<Pick<Line, "makerOnly" | "note" | "effect" | "claims">> & {
+  readonly ends?: Line["atEnds"];
+  readonly shownWhen?: Condition;
+  readonly mattersWhen?: Condition;
+};
 
-export const line = (code: string, encoding: Encoding, factoryRaw: number, { ends = "wrap", makerOnly = false, note = null, shownWhen, mattersWhen, effect = "works", claims = [] }: LineExtras = {}): Line => ({
+export const line = (
+  code: string,
+  encoding: Encoding,
+  factoryRaw: number,
+  {
+    ends = "wrap",
+    makerOnly = false,
+    note = null,
+    shownWhen,
+    mattersWhen,
+    effect = "works",
+    claims = [],
+  }: LineExtras = {},
+): Line => ({
   code,
   encoding,
   atEnds: ends,
@@ -61,16 +120,27 @@ export const line = (code: string, encoding: Encoding, factoryRaw: number, { end
 export const when = (code: string, ...raws: number[]): Condition => ({ line: code, raws });
 
 /** Options in the order the display steps through them; what it shows is the raw number unless a word is given. */
-export const choice = <K extends SettingKey>(setting: K, ...options: readonly (readonly [raw: number, means: NonNullable<Setup[K]>, shows?: string])[]): Encoding => ({
+export const choice = <K extends SettingKey>(
+  setting: K,
+  ...options: readonly (readonly [raw: number, means: NonNullable<Setup[K]>, shows?: string])[]
+): Encoding => ({
   kind: "choice",
   setting,
-  options: options.map(([raw, means, shows]) => ({ raw, shows: shows ?? String(raw), means: means as number | boolean | string })),
+  options: options.map(([raw, means, shows]) => ({
+    raw,
+    shows: shows ?? String(raw),
+    means: means as number | boolean | string,
+  })),
 });
 
 export const bundle = (...options: readonly (readonly [raw: number, means: Setup, shows?: string])[]): Encoding => ({
   kind: "bundle",
   setting: null,
-  options: options.map(([raw, means, shows]) => ({ raw, shows: shows ?? String(raw), means: means as Record<SettingKey, number | boolean | string> })),
+  options: options.map(([raw, means, shows]) => ({
+    raw,
+    shows: shows ?? String(raw),
+    means: means as Record<SettingKey, number | boolean | string>,
+  })),
 });
 
 interface NumberShape {
@@ -80,11 +150,20 @@ interface NumberShape {
   readonly shownPer?: number;
   readonly shownOffset?: number;
   readonly decimals?: number;
-  readonly special?: readonly { readonly raw: number; readonly shows: string | null; readonly means: number | boolean | string }[];
+  readonly special?: readonly {
+    readonly raw: number;
+    readonly shows: string | null;
+    readonly means: number | boolean | string;
+  }[];
 }
 
 /** A number line: value = offset + raw · per; it shows the value unless said otherwise. */
-export const number = (setting: SettingKey, rawMin: number, rawMax: number, { step = 1, per = 1, offset = 0, shownPer, shownOffset, decimals = 0, special = [] }: NumberShape = {}): Encoding => ({
+export const number = (
+  setting: SettingKey,
+  rawMin: number,
+  rawMax: number,
+  { step = 1, per = 1, offset = 0, shownPer, shownOffset, decimals = 0, special = [] }: NumberShape = {},
+): Encoding => ({
   kind: "number",
   setting,
   rawMin,
@@ -99,14 +178,29 @@ export const number = (setting: SettingKey, rawMin: number, rawMax: number, { st
 });
 
 export const readOnly = (shows: string): Encoding => ({ kind: "read-only", setting: null, shows });
-export const reserved = (rawMin: number, rawMax: number): Encoding => ({ kind: "reserved", setting: null, rawMin, rawMax });
+export const reserved = (rawMin: number, rawMax: number): Encoding => ({
+  kind: "reserved",
+  setting: null,
+  rawMin,
+  rawMax,
+});
 
 export const lineEntry = (code: string): Entry => ({ kind: "line", line: code });
 export const group = (code: string, page: string): Entry => ({ kind: "page", code, page });
 export const exit = (code: string, saves: boolean): Entry => ({ kind: "exit", code, saves });
-export const action = (code: string, does: Extract<Entry, { kind: "action" }>["action"], asks: Extract<Entry, { kind: "action" }>["asks"] = "yes-no"): Entry => ({ kind: "action", code, action: does, asks });
+export const action = (
+  code: string,
+  does: Extract<Entry, { kind: "action" }>["action"],
+  asks: Extract<Entry, { kind: "action" }>["asks"] = "yes-no",
+): Entry => ({ kind: "action", code, action: does, asks });
 
-export const page = (id: string, name: string, atEnds: Page["atEnds"], entries: readonly (string | Entry)[], opensAt: Page["opensAt"] = "first"): Page => ({
+export const page = (
+  id: string,
+  name: string,
+  atEnds: Page["atEnds"],
+  entries: readonly (string | Entry)[],
+  opensAt: Page["opensAt"] = "first",
+): Page => ({
   id,
   name,
   atEnds,
@@ -116,7 +210,9 @@ export const page = (id: string, name: string, atEnds: Page["atEnds"], entries: 
 
 type Usual = "format" | "version" | "revision" | "glass" | "doubleTapMs" | "infoLines" | "faultCodes" | "source";
 
-export const display = (profile: Omit<DisplayProfile, Usual> & Partial<Pick<DisplayProfile, Usual>>): DisplayProfile => ({
+export const display = (
+  profile: Omit<DisplayProfile, Usual> & Partial<Pick<DisplayProfile, Usual>>,
+): DisplayProfile => ({
   format: FORMAT,
   version: FORMAT_VERSION,
   revision: 1,

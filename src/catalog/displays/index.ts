@@ -9,4 +9,13 @@ import { SKERRY } from "./skerry";
 import { TARN } from "./tarn";
 import { WINDROW } from "./windrow";
 
-export const SHIPPED_DISPLAYS: readonly DisplayProfile[] = [TARN, SKERRY, BRACKEN, OSTLER, PINFOLD, WINDROW, QUILLON, LATHE];
+export const SHIPPED_DISPLAYS: readonly DisplayProfile[] = [
+  TARN,
+  SKERRY,
+  BRACKEN,
+  OSTLER,
+  PINFOLD,
+  WINDROW,
+  QUILLON,
+  LATHE,
+];

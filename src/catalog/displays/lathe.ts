@@ -16,14 +16,43 @@ const DESCRIBED = [
   choice("nominalV", [24, 24], [36, 36], [48, 48], [52, 52], [60, 60], [72, 72]),
   number("cutOffV", 180, 640, { step: 5, per: 0.1, decimals: 1 }),
   number("currentLimitA", 5, 60),
-  { kind: "wheel-size", setting: "circumferenceMm", heldIn: "tenth-inch", rawMin: 100, rawMax: 300, circumferenceUncertainty: 0.03 } as const,
+  {
+    kind: "wheel-size",
+    setting: "circumferenceMm",
+    heldIn: "tenth-inch",
+    rawMin: 100,
+    rawMax: 300,
+    circumferenceUncertainty: 0.03,
+  } as const,
   number("pulsesPerTurn", 0, 255),
-  { kind: "speed-cap", setting: "assistCapKmh", heldIn: "kmh", rawMin: 5, rawMax: 72, uncappedRaw: 72, uncappedShows: null, basis: "shown", endsThrottle: false } as const,
-  { kind: "speed-cap", setting: "throttleCapKmh", heldIn: "kmh", rawMin: 5, rawMax: 72, uncappedRaw: 72, uncappedShows: null, basis: "shown", endsThrottle: true } as const,
+  {
+    kind: "speed-cap",
+    setting: "assistCapKmh",
+    heldIn: "kmh",
+    rawMin: 5,
+    rawMax: 72,
+    uncappedRaw: 72,
+    uncappedShows: null,
+    basis: "shown",
+    endsThrottle: false,
+  } as const,
+  {
+    kind: "speed-cap",
+    setting: "throttleCapKmh",
+    heldIn: "kmh",
+    rawMin: 5,
+    rawMax: 72,
+    uncappedRaw: 72,
+    uncappedShows: null,
+    basis: "shown",
+    endsThrottle: true,
+  } as const,
   number("walkAssistKmh", 2, 8),
   number("assistLevels", 1, 9),
   choice("levelAtPowerOn", [0, 0], [1, 1], [2, 2], [3, 3], [9, "last-used"]),
-  ...([1, 2, 3, 4, 5, 6, 7, 8, 9] as const).map((n) => number(`share${n}`, 5, 100, { step: 5, per: 0.01, shownPer: 1 })),
+  ...([1, 2, 3, 4, 5, 6, 7, 8, 9] as const).map((n) =>
+    number(`share${n}`, 5, 100, { step: 5, per: 0.01, shownPer: 1 }),
+  ),
   number("startPulses", 1, 24),
   number("startDelayS", 0, 30, { per: 0.1, decimals: 1 }),
   number("startStrengthShare", 1, 10, { per: 0.1, shownPer: 1 }),
@@ -53,21 +82,75 @@ const DESCRIBED = [
   choice("waveForm", [0, "block"], [1, "sine"]),
 ] as const;
 
-const MAKERS: ReadonlySet<string> = new Set(["pulsesPerTurn", "crankPulses", "crankDirection", "protocol", "phaseCoding", "waveForm"]);
-const FACTORY: Readonly<Record<string, number>> = { nominalV: 48, cutOffV: 400, currentLimitA: 20, circumferenceMm: 260, pulsesPerTurn: 1, assistCapKmh: 72, throttleCapKmh: 72, walkAssistKmh: 6, assistLevels: 5, crankPulses: 12, crankScalingPercent: 100, startPulses: 3, throttleShare: 100, bar1V: 400, bar2V: 445, bar3V: 465, bar4V: 475, bar5V: 490, speedUnit: 0, backlight: 4, autoOffMin: 10, share1: 20, share2: 30, share3: 40, share4: 50, share5: 60, share6: 70, share7: 80, share8: 90, share9: 100 };
+const MAKERS: ReadonlySet<string> = new Set([
+  "pulsesPerTurn",
+  "crankPulses",
+  "crankDirection",
+  "protocol",
+  "phaseCoding",
+  "waveForm",
+]);
+const FACTORY: Readonly<Record<string, number>> = {
+  nominalV: 48,
+  cutOffV: 400,
+  currentLimitA: 20,
+  circumferenceMm: 260,
+  pulsesPerTurn: 1,
+  assistCapKmh: 72,
+  throttleCapKmh: 72,
+  walkAssistKmh: 6,
+  assistLevels: 5,
+  crankPulses: 12,
+  crankScalingPercent: 100,
+  startPulses: 3,
+  throttleShare: 100,
+  bar1V: 400,
+  bar2V: 445,
+  bar3V: 465,
+  bar4V: 475,
+  bar5V: 490,
+  speedUnit: 0,
+  backlight: 4,
+  autoOffMin: 10,
+  share1: 20,
+  share2: 30,
+  share3: 40,
+  share4: 50,
+  share5: 60,
+  share6: 70,
+  share7: 80,
+  share8: 90,
+  share9: 100,
+};
 
 const LINES = Array.from({ length: 60 }, (_, i) => {
   const encoding = DESCRIBED[i] ?? reserved(0, 9);
   const setting = encoding.setting ?? "";
-  const usual = encoding.kind === "number" || encoding.kind === "wheel-size" || encoding.kind === "speed-cap" || encoding.kind === "reserved" ? encoding.rawMin : encoding.kind === "choice" ? (encoding.options[0]?.raw ?? 0) : 0;
-  return line(code(i + 1), encoding, FACTORY[setting] ?? usual, { ends: i % 3 === 0 ? "wrap" : "stop", makerOnly: encoding.kind === "reserved" || MAKERS.has(setting) });
+  const usual =
+    encoding.kind === "number" ||
+    encoding.kind === "wheel-size" ||
+    encoding.kind === "speed-cap" ||
+    encoding.kind === "reserved"
+      ? encoding.rawMin
+      : encoding.kind === "choice"
+        ? (encoding.options[0]?.raw ?? 0)
+        : 0;
+  return line(code(i + 1), encoding, FACTORY[setting] ?? usual, {
+    ends: i % 3 === 0 ? "wrap" : "stop",
+    makerOnly: encoding.kind === "reserved" || MAKERS.has(setting),
+  });
 });
 
 export const LATHE = display({
   id: "lathe-60",
   name: "Lathe",
   variant: "60 lines, one ring",
-  keys: [key("one", "❘", "One", "a"), key("two", "❙", "Two", "s"), key("rise", "▲", "Rise", "d"), key("fall", "▼", "Fall", "f")],
+  keys: [
+    key("one", "❘", "One", "a"),
+    key("two", "❙", "Two", "s"),
+    key("rise", "▲", "Rise", "d"),
+    key("fall", "▼", "Fall", "f"),
+  ],
   rules: [
     held("off", "one", 1000, "power-on"),
     held("home", "one", 2000, "power-off"),
@@ -81,7 +164,19 @@ export const LATHE = display({
     tap("menu", "fall", steps(-1, { afterMs: 600, everyMs: 100 })),
     held("menu", "one+two", 1500, "save-and-leave"),
   ],
-  menu: { pages: [page("ring", "Ring", "wrap", LINES.map((each) => each.code))], idle: { closesAfterMs: 10000, pending: "discard" }, changing: "at-once", saves: "leaving-menu" },
+  menu: {
+    pages: [
+      page(
+        "ring",
+        "Ring",
+        "wrap",
+        LINES.map((each) => each.code),
+      ),
+    ],
+    idle: { closesAfterMs: 10000, pending: "discard" },
+    changing: "at-once",
+    saves: "leaving-menu",
+  },
   lines: LINES,
   inForce: "after-power-cycle",
   acceptsNominalV: [24, 36, 48, 52, 60, 72],

@@ -19,4 +19,5 @@ export const SHIPPED_NAMES: readonly DisplayName[] = [
 ];
 
 /** The description of a shipped display, or null. */
-export const loadShipped = async (id: string): Promise<DisplayProfile | null> => (await import(".")).SHIPPED_DISPLAYS.find((profile) => profile.id === id) ?? null;
+export const loadShipped = async (id: string): Promise<DisplayProfile | null> =>
+  (await import(".")).SHIPPED_DISPLAYS.find((profile) => profile.id === id) ?? null;

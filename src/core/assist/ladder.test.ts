@@ -3,13 +3,16 @@ import { describe, expect, it } from "vitest";
 import { equalFeelLadder, geometricLadder, holdShare, linearLadder, twins } from "./ladder";
 import { pulsesForAngle, pulsesWithinAngle, startAngle } from "./start";
 
-const percent = (shares: readonly number[], most = 1) => shares.map((share) => Math.round(100 * holdShare(share, { least: 0.01, step: 0.01, most })));
+const percent = (shares: readonly number[], most = 1) =>
+  shares.map((share) => Math.round(100 * holdShare(share, { least: 0.01, step: 0.01, most })));
 
 describe("ladders", () => {
   // Common practice, no source.
   it("linear from 20 to 100 over five, and 20, 30 … 90, 99 over nine", () => {
     expect(percent(linearLadder({ levels: 5, first: 0.2, top: 1 }))).toEqual([20, 40, 60, 80, 100]);
-    expect(percent(linearLadder({ levels: 9, first: 0.2, top: 1 }), 0.99)).toEqual([20, 30, 40, 50, 60, 70, 80, 90, 99]);
+    expect(percent(linearLadder({ levels: 9, first: 0.2, top: 1 }), 0.99)).toEqual([
+      20, 30, 40, 50, 60, 70, 80, 90, 99,
+    ]);
   });
   it("geometric keeps one ratio from level to level", () => {
     const shares = geometricLadder({ levels: 4, first: 0.125, top: 1 });
@@ -24,14 +27,23 @@ describe("ladders", () => {
   });
   it("always climbs, starts and ends where asked, and a line never holds more than was asked unless its floor says so", () => {
     fc.assert(
-      fc.property(fc.integer({ min: 2, max: 9 }), fc.double({ min: 0.05, max: 0.5, noNaN: true }), fc.double({ min: 0.6, max: 1, noNaN: true }), (levels, first, top) => {
-        for (const shares of [linearLadder({ levels, first, top }), geometricLadder({ levels, first, top })]) {
-          expect(shares[0]).toBeCloseTo(first, 9);
-          expect(shares.at(-1)).toBeCloseTo(top, 9);
-          shares.slice(1).forEach((share, i) => expect(share).toBeGreaterThan(shares[i] ?? 0));
-          shares.forEach((share) => expect(holdShare(share, { least: 0.2, most: 0.99, step: 0.01 })).toBeLessThanOrEqual(Math.max(0.2, share) + 1e-9));
-        }
-      }),
+      fc.property(
+        fc.integer({ min: 2, max: 9 }),
+        fc.double({ min: 0.05, max: 0.5, noNaN: true }),
+        fc.double({ min: 0.6, max: 1, noNaN: true }),
+        (levels, first, top) => {
+          for (const shares of [linearLadder({ levels, first, top }), geometricLadder({ levels, first, top })]) {
+            expect(shares[0]).toBeCloseTo(first, 9);
+            expect(shares.at(-1)).toBeCloseTo(top, 9);
+            shares.slice(1).forEach((share, i) => expect(share).toBeGreaterThan(shares[i] ?? 0));
+            shares.forEach((share) =>
+              expect(holdShare(share, { least: 0.2, most: 0.99, step: 0.01 })).toBeLessThanOrEqual(
+                Math.max(0.2, share) + 1e-9,
+              ),
+            );
+          }
+        },
+      ),
     );
   });
   it("one level alone is the top", () => expect(linearLadder({ levels: 1, first: 0.2, top: 0.9 })).toEqual([0.9]));
@@ -39,19 +51,35 @@ describe("ladders", () => {
 
 describe("twins", () => {
   it("levels alike on the flat but not on a hill are no twins", () => {
-    expect(twins([
-      { flatKmh: 24.5, hillKmh: 12, flatBatteryW: 200, hillBatteryW: 300 },
-      { flatKmh: 24.6, hillKmh: 16, flatBatteryW: 205, hillBatteryW: 500 },
-    ])).toEqual([]);
+    expect(
+      twins([
+        { flatKmh: 24.5, hillKmh: 12, flatBatteryW: 200, hillBatteryW: 300 },
+        { flatKmh: 24.6, hillKmh: 16, flatBatteryW: 205, hillBatteryW: 500 },
+      ]),
+    ).toEqual([]);
   });
   it("a measured level is never held against one that is only modelled", () => {
-    const level = (kmh: number, measuredKmh: number | null) => ({ flatKmh: kmh, hillKmh: 8, flatBatteryW: 100, hillBatteryW: 200, measuredKmh });
+    const level = (kmh: number, measuredKmh: number | null) => ({
+      flatKmh: kmh,
+      hillKmh: 8,
+      flatBatteryW: 100,
+      hillBatteryW: 200,
+      measuredKmh,
+    });
     expect(twins([level(19.7, null), level(19.7, 15), level(19.7, 17.5), level(20, 20)])).toEqual([]);
     expect(twins([level(19.7, 15), level(19.7, 15.4)])).toEqual([{ level: 1, sameAs: 0 }]);
   });
   it("a run of levels each close to the next is not one level: each is held against the last that differed", () => {
-    const creeping = [10, 11, 12, 13].map((speed) => ({ flatKmh: speed, hillKmh: speed, flatBatteryW: 0, hillBatteryW: 0 }));
-    expect(twins(creeping)).toEqual([{ level: 1, sameAs: 0 }, { level: 3, sameAs: 2 }]);
+    const creeping = [10, 11, 12, 13].map((speed) => ({
+      flatKmh: speed,
+      hillKmh: speed,
+      flatBatteryW: 0,
+      hillBatteryW: 0,
+    }));
+    expect(twins(creeping)).toEqual([
+      { level: 1, sameAs: 0 },
+      { level: 3, sameAs: 2 },
+    ]);
   });
 });
 

@@ -26,10 +26,12 @@ export interface LadderWish {
 const at = (k: number, levels: number): number => (levels <= 1 ? 1 : k / (levels - 1));
 
 /** Equal steps of share. */
-export const linearLadder = ({ levels, first, top }: LadderWish): readonly number[] => Array.from({ length: levels }, (_, k) => (levels === 1 ? top : first + (top - first) * at(k, levels)));
+export const linearLadder = ({ levels, first, top }: LadderWish): readonly number[] =>
+  Array.from({ length: levels }, (_, k) => (levels === 1 ? top : first + (top - first) * at(k, levels)));
 
 /** Equal ratios of share: each level so many times the one before. First must be above 0. */
-export const geometricLadder = ({ levels, first, top }: LadderWish): readonly number[] => Array.from({ length: levels }, (_, k) => (levels === 1 ? top : first * (top / first) ** at(k, levels)));
+export const geometricLadder = ({ levels, first, top }: LadderWish): readonly number[] =>
+  Array.from({ length: levels }, (_, k) => (levels === 1 ? top : first * (top / first) ** at(k, levels)));
 
 const HALVINGS = 40;
 
@@ -49,11 +51,16 @@ export function shareReaching(measure: (share: number) => number, wanted: number
  * Equal steps of what the rider feels: `measure` gives it for a share and must not fall with it (steady speed, or power).
  * Where the measure stops growing before the top share, the top level takes the least share that reaches all of it.
  */
-export function equalFeelLadder({ levels, first, top }: LadderWish, measure: (share: number) => number): readonly number[] {
+export function equalFeelLadder(
+  { levels, first, top }: LadderWish,
+  measure: (share: number) => number,
+): readonly number[] {
   const from = measure(first);
   const to = measure(top);
   const slack = (to - from) * 1e-4;
-  return Array.from({ length: levels }, (_, k) => (k === 0 && levels > 1 ? first : shareReaching(measure, from + (to - from) * at(k, levels) - slack, first, top)));
+  return Array.from({ length: levels }, (_, k) =>
+    k === 0 && levels > 1 ? first : shareReaching(measure, from + (to - from) * at(k, levels) - slack, first, top),
+  );
 }
 
 /** What one level comes to, after the cap. */
@@ -80,14 +87,20 @@ export const TWIN = { speedKmh: 1.5, powerShare: 0.08 } as const;
  * measured ones only: a model's speed beside a measured one proves nothing. Their flat speed is the measured one.
  */
 export function twins(levels: readonly LevelFeel[]): readonly Twin[] {
-  const largest = { flat: Math.max(0, ...levels.map((level) => level.flatBatteryW)), hill: Math.max(0, ...levels.map((level) => level.hillBatteryW)) };
+  const largest = {
+    flat: Math.max(0, ...levels.map((level) => level.flatBatteryW)),
+    hill: Math.max(0, ...levels.map((level) => level.hillBatteryW)),
+  };
   const near = (a: number, b: number, most: number) => Math.abs(a - b) < TWIN.powerShare * most || a === b;
   const same = (a: LevelFeel, b: LevelFeel): boolean => {
     const [measuredA, measuredB] = [a.measuredKmh ?? null, b.measuredKmh ?? null];
     if ((measuredA === null) !== (measuredB === null)) return false;
-    const onTheHill = Math.abs(a.hillKmh - b.hillKmh) < TWIN.speedKmh && near(a.hillBatteryW, b.hillBatteryW, largest.hill);
+    const onTheHill =
+      Math.abs(a.hillKmh - b.hillKmh) < TWIN.speedKmh && near(a.hillBatteryW, b.hillBatteryW, largest.hill);
     if (measuredA !== null && measuredB !== null) return Math.abs(measuredA - measuredB) < TWIN.speedKmh && onTheHill;
-    return Math.abs(a.flatKmh - b.flatKmh) < TWIN.speedKmh && near(a.flatBatteryW, b.flatBatteryW, largest.flat) && onTheHill;
+    return (
+      Math.abs(a.flatKmh - b.flatKmh) < TWIN.speedKmh && near(a.flatBatteryW, b.flatBatteryW, largest.flat) && onTheHill
+    );
   };
   const kept: number[] = [];
   const found: Twin[] = [];
@@ -103,4 +116,5 @@ export function twins(levels: readonly LevelFeel[]): readonly Twin[] {
 }
 
 /** Twins by measured flat speeds alone, where nothing else is known of the levels. km/h */
-export const twinsBySpeed = (speedsKmh: readonly number[]): readonly Twin[] => twins(speedsKmh.map((speed) => ({ flatKmh: speed, hillKmh: speed, flatBatteryW: 0, hillBatteryW: 0 })));
+export const twinsBySpeed = (speedsKmh: readonly number[]): readonly Twin[] =>
+  twins(speedsKmh.map((speed) => ({ flatKmh: speed, hillKmh: speed, flatBatteryW: 0, hillBatteryW: 0 })));

@@ -16,14 +16,16 @@ export const startAngle = (counted: number, pulsesPerTurn: number): StartAngle =
 });
 
 /** Longest wait before assist starts at a cadence, seconds: 60n/(N·c). */
-export const startDelayS = (counted: number, pulsesPerTurn: number, cadenceRpm: number): number => (60 * counted) / (pulsesPerTurn * cadenceRpm);
+export const startDelayS = (counted: number, pulsesPerTurn: number, cadenceRpm: number): number =>
+  (60 * counted) / (pulsesPerTurn * cadenceRpm);
 
 /** Pulses to count so that assist starts no sooner than wanted, rounded up to the gentler side; at least 1. */
 export const pulsesForAngle = (wantedDeg: number, pulsesPerTurn: number): number =>
   Math.max(1, Math.ceil((wantedDeg * pulsesPerTurn) / 360 - 1e-9));
 
 /** Pulses to count so that assist starts no later than wanted, rounded down to the keener side; at least 1. */
-export const pulsesWithinAngle = (wantedDeg: number, pulsesPerTurn: number): number => Math.max(1, Math.floor((wantedDeg * pulsesPerTurn) / 360 + 1e-9));
+export const pulsesWithinAngle = (wantedDeg: number, pulsesPerTurn: number): number =>
+  Math.max(1, Math.floor((wantedDeg * pulsesPerTurn) / 360 + 1e-9));
 
 /** Cadence at which a rider sets off from rest, rpm. From memory. */
 export const SETTING_OFF_RPM = 30;

@@ -16,19 +16,43 @@ export interface ChemistryFigures {
   readonly gaugeWorks: boolean;
 }
 
-const every = (step: number, volts: readonly number[]): readonly (readonly [number, number])[] => volts.map((v, i) => [Math.round(i * step * 100) / 100, v] as const);
+const every = (step: number, volts: readonly number[]): readonly (readonly [number, number])[] =>
+  volts.map((v, i) => [Math.round(i * step * 100) / 100, v] as const);
 
 export const CHEMISTRIES: Readonly<Record<Chemistry, ChemistryFigures>> = {
-  nmc: { rest: every(0.1, [3.2, 3.44, 3.54, 3.6, 3.64, 3.7, 3.79, 3.88, 3.97, 4.07, 4.2]), chargeV: 4.2, floorUnderLoadV: { least: 3.0, advised: 3.1 }, bmsOpensV: { low: 2.5, high: 2.8 }, gaugeWorks: true },
-  lfp: { rest: every(0.1, [2.8, 3.2, 3.24, 3.27, 3.29, 3.3, 3.31, 3.32, 3.33, 3.34, 3.4]), chargeV: 3.65, floorUnderLoadV: { least: 2.8, advised: 2.8 }, bmsOpensV: { low: 2.0, high: 2.5 }, gaugeWorks: false },
+  nmc: {
+    rest: every(0.1, [3.2, 3.44, 3.54, 3.6, 3.64, 3.7, 3.79, 3.88, 3.97, 4.07, 4.2]),
+    chargeV: 4.2,
+    floorUnderLoadV: { least: 3.0, advised: 3.1 },
+    bmsOpensV: { low: 2.5, high: 2.8 },
+    gaugeWorks: true,
+  },
+  lfp: {
+    rest: every(0.1, [2.8, 3.2, 3.24, 3.27, 3.29, 3.3, 3.31, 3.32, 3.33, 3.34, 3.4]),
+    chargeV: 3.65,
+    floorUnderLoadV: { least: 2.8, advised: 2.8 },
+    bmsOpensV: { low: 2.0, high: 2.5 },
+    gaugeWorks: false,
+  },
   // Per 2 V cell.
-  "lead-acid": { rest: every(0.2, [1.95, 1.98, 2.02, 2.06, 2.09, 2.12]), chargeV: 2.4, floorUnderLoadV: { least: 1.75, advised: 1.75 }, bmsOpensV: null, gaugeWorks: true },
+  "lead-acid": {
+    rest: every(0.2, [1.95, 1.98, 2.02, 2.06, 2.09, 2.12]),
+    chargeV: 2.4,
+    floorUnderLoadV: { least: 1.75, advised: 1.75 },
+    bmsOpensV: null,
+    gaugeWorks: true,
+  },
 };
 
 export type CellKind = "18650" | "21700" | "prismatic" | "other";
 
 /** Resistance of one cell with its links when new and warm, Ω. From memory. */
-export const CELL_OHM: Readonly<Record<CellKind, number>> = { "18650": 0.05, "21700": 0.035, prismatic: 0.003, other: 0.05 };
+export const CELL_OHM: Readonly<Record<CellKind, number>> = {
+  "18650": 0.05,
+  "21700": 0.035,
+  prismatic: 0.003,
+  other: 0.05,
+};
 
 /** Capacity of one cell of a kind, Ah: what the parallel count is guessed from. From memory. */
 export const CELL_AH: Readonly<Record<CellKind, number>> = { "18650": 3, "21700": 4.8, prismatic: 100, other: 3 };

@@ -13,7 +13,8 @@ export interface CurrentBound {
 export const USUAL_EFFICIENCY = { "geared-hub": 0.78, "direct-drive-hub": 0.83, "mid-drive": 0.8 } as const;
 
 /** Battery amps a motor's rating permits: rated watts × overload ÷ efficiency ÷ volts. Not rated watts over volts. */
-export const motorAmps = (ratedW: number, overload: number, efficiency: number, nominalV: number): number => (ratedW * overload) / efficiency / nominalV;
+export const motorAmps = (ratedW: number, overload: number, efficiency: number, nominalV: number): number =>
+  (ratedW * overload) / efficiency / nominalV;
 
 /** Amps per square millimetre of stranded copper in free air on a bicycle. From memory; local codes for wiring go first. */
 export const AMPS_PER_MM2 = 12;

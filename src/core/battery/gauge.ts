@@ -17,21 +17,32 @@ export interface Pack {
 }
 
 /** Resistance of the whole pack, Ω: series over parallel, doubled by age, raised by cold. */
-export const packOhm = ({ series, parallel, cellOhm, aged, temperatureC }: Pack): number => ((series * cellOhm) / parallel) * (aged ? AGED_FACTOR : 1) * coldFactor(temperatureC);
+export const packOhm = ({ series, parallel, cellOhm, aged, temperatureC }: Pack): number =>
+  ((series * cellOhm) / parallel) * (aged ? AGED_FACTOR : 1) * coldFactor(temperatureC);
 
 /** Pack volts at rest, at a charge of 0 to 1. */
 export const packRestV = ({ chemistry, series }: Pack, charge: number): number => series * restV(chemistry, charge);
 
 /** Pack volts under a current at a charge, V. */
-export const packLoadedV = (pack: Pack, charge: number, currentA: number): number => packRestV(pack, charge) - currentA * packOhm(pack);
+export const packLoadedV = (pack: Pack, charge: number, currentA: number): number =>
+  packRestV(pack, charge) - currentA * packOhm(pack);
 
 /** Lower threshold of each of `bars` bars under a typical current, V, rounded up to the step; none under the cut-off. */
-export function barVoltages(pack: Pack, bars: number, typicalA: number, stepV: number, cutOffV: number | null): readonly number[] {
-  return Array.from({ length: bars }, (_, i) => roundSafely(Math.max(packLoadedV(pack, i / bars, typicalA), cutOffV ?? 0), "up", { step: stepV }));
+export function barVoltages(
+  pack: Pack,
+  bars: number,
+  typicalA: number,
+  stepV: number,
+  cutOffV: number | null,
+): readonly number[] {
+  return Array.from({ length: bars }, (_, i) =>
+    roundSafely(Math.max(packLoadedV(pack, i / bars, typicalA), cutOffV ?? 0), "up", { step: stepV }),
+  );
 }
 
 /** Bars lit at pack volts. */
-export const barsLit = (thresholdsV: readonly number[], volts: number): number => thresholdsV.filter((threshold) => volts >= threshold - 1e-9).length;
+export const barsLit = (thresholdsV: readonly number[], volts: number): number =>
+  thresholdsV.filter((threshold) => volts >= threshold - 1e-9).length;
 
 /** A typical current for the gauge, as a share of the limit. From memory. */
 export const TYPICAL_SHARE = 0.4;
@@ -92,7 +103,16 @@ export function cutOffOf(pack: Pack, limitA: number, stepV: number): CutOff {
   const cellAdvisedV = pack.series * floorUnderLoadV.advised;
   const advisedV = roundSafely(Math.max(cellAdvisedV, bmsV ?? 0), "up", { step: stepV });
   const sagV = limitA * packOhm(pack);
-  return { cellLeastV, cellAdvisedV, bmsV, leastV: Math.max(cellLeastV, bmsV ?? 0), advisedV, sparingV: advisedV + 1, sagV, chargeAtFullPull: chargeAt(pack.chemistry, (advisedV + sagV) / pack.series) };
+  return {
+    cellLeastV,
+    cellAdvisedV,
+    bmsV,
+    leastV: Math.max(cellLeastV, bmsV ?? 0),
+    advisedV,
+    sparingV: advisedV + 1,
+    sagV,
+    chargeAtFullPull: chargeAt(pack.chemistry, (advisedV + sagV) / pack.series),
+  };
 }
 
 export type PackMismatch =
@@ -102,7 +122,13 @@ export type PackMismatch =
   | { readonly key: "mismatch.gauge-useless"; readonly chemistry: Chemistry };
 
 /** What goes wrong when the display is set for another pack than the one fitted. */
-export function packMismatch(pack: Pack, packV: number, set: Pack, setV: number, limitA: number): readonly PackMismatch[] {
+export function packMismatch(
+  pack: Pack,
+  packV: number,
+  set: Pack,
+  setV: number,
+  limitA: number,
+): readonly PackMismatch[] {
   const found: PackMismatch[] = [];
   const setCutOffV = cutOffOf(set, limitA, 0.1).advisedV;
   const { leastV } = cutOffOf(pack, limitA, 0.1);
@@ -110,7 +136,13 @@ export function packMismatch(pack: Pack, packV: number, set: Pack, setV: number,
     found.push({ key: "mismatch.gauge-always-full", setV, packV });
     if (setCutOffV < leastV - 1e-9) found.push({ key: "mismatch.run-flat", setCutOffV, leastV });
   }
-  if (setV > packV) found.push({ key: "mismatch.early-cut", setV, packV, chargeLeft: chargeAt(pack.chemistry, setCutOffV / pack.series) });
+  if (setV > packV)
+    found.push({
+      key: "mismatch.early-cut",
+      setV,
+      packV,
+      chargeLeft: chargeAt(pack.chemistry, setCutOffV / pack.series),
+    });
   if (!CHEMISTRIES[pack.chemistry].gaugeWorks) found.push({ key: "mismatch.gauge-useless", chemistry: pack.chemistry });
   return found;
 }

@@ -30,7 +30,8 @@ export const USUAL_SERIES: Readonly<Record<Chemistry, Readonly<Record<number, nu
 };
 
 /** Cells in series for a nominal voltage, or null where practice knows none. */
-export const usualSeries = (nominalV: number, chemistry: Chemistry): number | null => USUAL_SERIES[chemistry][nominalV] ?? null;
+export const usualSeries = (nominalV: number, chemistry: Chemistry): number | null =>
+  USUAL_SERIES[chemistry][nominalV] ?? null;
 
 /** Resting volts of the full pack. */
 export const fullPackV = (series: number, chemistry: Chemistry): number => series * CELLS[chemistry].fullV;

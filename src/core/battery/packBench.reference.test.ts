@@ -1,7 +1,16 @@
 // Packs, gauges and currents against worked examples, a wire standard and sets in use.
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { AGED_FACTOR, CHEMISTRIES, chargeAt, coldFactor, restV, seriesFromCharger, SERIES_BY_NOMINAL, usableShare } from "./chemistry";
+import {
+  AGED_FACTOR,
+  CHEMISTRIES,
+  chargeAt,
+  coldFactor,
+  restV,
+  seriesFromCharger,
+  SERIES_BY_NOMINAL,
+  usableShare,
+} from "./chemistry";
 import { allowedCurrent, gaugeAreaMm2, motorAmps } from "./current";
 import { barsLit, barVoltages, cutOffOf, gaugeTable, packMismatch, packOhm, type Pack } from "./gauge";
 import { CELLS, USUAL_SERIES, type Chemistry } from "./pack";
@@ -13,9 +22,13 @@ const pack36: Pack = { ...pack48, series: 10 };
 describe("cells", () => {
   it("charge and rest volts are each other's way back, for every chemistry", () => {
     fc.assert(
-      fc.property(fc.constantFrom<Chemistry>("nmc", "lfp", "lead-acid"), fc.double({ min: 0, max: 1, noNaN: true }), (chemistry, charge) => {
-        expect(chargeAt(chemistry, restV(chemistry, charge))).toBeCloseTo(charge, 6);
-      }),
+      fc.property(
+        fc.constantFrom<Chemistry>("nmc", "lfp", "lead-acid"),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (chemistry, charge) => {
+          expect(chargeAt(chemistry, restV(chemistry, charge))).toBeCloseTo(charge, 6);
+        },
+      ),
     );
   });
   it("the short figures of the sheet and the curves are the same cells", () => {
@@ -23,7 +36,8 @@ describe("cells", () => {
       expect(CELLS[chemistry].fullV).toBe(restV(chemistry, 1));
       expect(CELLS[chemistry].floorUnderLoadV).toEqual(CHEMISTRIES[chemistry].floorUnderLoadV);
       expect(CELLS[chemistry].bmsOpensV).toBe(CHEMISTRIES[chemistry].bmsOpensV?.high ?? 0);
-      for (const [volts, series] of Object.entries(USUAL_SERIES[chemistry])) expect(SERIES_BY_NOMINAL[chemistry][Number(volts)]).toContain(series);
+      for (const [volts, series] of Object.entries(USUAL_SERIES[chemistry]))
+        expect(SERIES_BY_NOMINAL[chemistry][Number(volts)]).toContain(series);
     }
   });
   // Common practice, no source: full-charge volts printed on chargers.
@@ -35,7 +49,9 @@ describe("cells", () => {
     [43.8, "lfp", 12],
     [58.4, "lfp", 16],
     [45, "nmc", null],
-  ] as const)("a charger of %d V on %s is for %s cells", (volts, chemistry, cells) => expect(seriesFromCharger(volts, chemistry)).toBe(cells));
+  ] as const)("a charger of %d V on %s is for %s cells", (volts, chemistry, cells) =>
+    expect(seriesFromCharger(volts, chemistry)).toBe(cells),
+  );
   it("cold and age raise resistance, cold takes charge", () => {
     expect(packOhm(pack48)).toBeCloseTo((13 * 0.05) / 4, 12);
     expect(packOhm({ ...pack48, aged: true, temperatureC: 0 })).toBeCloseTo(packOhm(pack48) * AGED_FACTOR * 2, 12);
@@ -64,7 +80,8 @@ describe("gauge bars", () => {
       expect(row.shownShare).toBeCloseTo(row.charge, 6);
       expect(row.barsShown).toBe(row.barsTrue);
       // Lower thresholds at 0, 20, 40, 60, 80 %; right on one of them the rounding up decides.
-      if (![0, 0.2, 0.4, 0.6, 0.8].includes(row.charge)) expect(row.barsTrue).toBe(Math.min(5, Math.floor(row.charge * 5) + 1));
+      if (![0, 0.2, 0.4, 0.6, 0.8].includes(row.charge))
+        expect(row.barsTrue).toBe(Math.min(5, Math.floor(row.charge * 5) + 1));
     }
     expect(gaugeTable(pack48, pack36, 5, 5).map((row) => row.barsShown)).toEqual(Array(11).fill(5));
     expect(gaugeTable(pack36, pack48, 5, 5).every((row) => row.barsShown <= 1)).toBe(true);
@@ -84,11 +101,22 @@ describe("cut-off", () => {
     expect(cutOff.chargeAtFullPull).toBeGreaterThan(cutOffOf(pack48, 5, 0.5).chargeAtFullPull);
   });
   it("a display set too low can run the pack flat, one set too high cuts early", () => {
-    expect(packMismatch(pack48, 48, pack36, 36, 20).map(({ key }) => key)).toEqual(["mismatch.gauge-always-full", "mismatch.run-flat"]);
+    expect(packMismatch(pack48, 48, pack36, 36, 20).map(({ key }) => key)).toEqual([
+      "mismatch.gauge-always-full",
+      "mismatch.run-flat",
+    ]);
     const early = packMismatch(pack36, 36, pack48, 48, 15);
     // By hand: 13 × 3.1 = 40.3 V on ten cells is 4.03 V a cell, between 3.97 at 80 % and 4.07 at 90 %.
     expect(early[0]).toMatchObject({ key: "mismatch.early-cut", chargeLeft: expect.closeTo(0.86, 2) });
-    expect(packMismatch({ ...pack48, chemistry: "lfp", series: 15 }, 48, { ...pack48, chemistry: "lfp", series: 15 }, 48, 20).map(({ key }) => key)).toEqual(["mismatch.gauge-useless"]);
+    expect(
+      packMismatch(
+        { ...pack48, chemistry: "lfp", series: 15 },
+        48,
+        { ...pack48, chemistry: "lfp", series: 15 },
+        48,
+        20,
+      ).map(({ key }) => key),
+    ).toEqual(["mismatch.gauge-useless"]);
   });
 });
 
@@ -100,7 +128,11 @@ describe("current", () => {
     [16, 1.31],
   ])("gauge %d is %d mm²", (gauge, area) => expect(gaugeAreaMm2(gauge)).toBeCloseTo(area, 2));
   it("the weakest part decides", () => {
-    const bounds = [{ part: "controller", amps: 22 }, { part: "bms", amps: 30 }, { part: "motor", amps: motorAmps(250, 1.75, 0.78, 36) }] as const;
+    const bounds = [
+      { part: "controller", amps: 22 },
+      { part: "bms", amps: 30 },
+      { part: "motor", amps: motorAmps(250, 1.75, 0.78, 36) },
+    ] as const;
     // By hand: 250 × 1.75 ÷ 0.78 ÷ 36 = 15.6 A, not 250 ÷ 36 = 6.9.
     expect(allowedCurrent(bounds)).toMatchObject({ by: "motor", allowedA: expect.closeTo(15.58, 1) });
     expect(allowedCurrent([])).toBeNull();

@@ -52,16 +52,20 @@ function reported(run: (report: Report) => void): ProfileProblem[] {
   return problems;
 }
 
-const meet = <T>(a: readonly T[] | null, b: readonly T[] | null): boolean => a === null || b === null || a.some((each) => b.includes(each));
+const meet = <T>(a: readonly T[] | null, b: readonly T[] | null): boolean =>
+  a === null || b === null || a.some((each) => b.includes(each));
 const agree = <T>(a: T | null, b: T | null): boolean => a === null || b === null || a === b;
 
 /** One only early, the other only later than that. */
-const areApart = (early: KeyRule["sincePowerOn"], late: KeyRule["sincePowerOn"]): boolean => early?.kind === "within" && late?.kind === "after" && early.ms <= late.ms;
+const areApart = (early: KeyRule["sincePowerOn"], late: KeyRule["sincePowerOn"]): boolean =>
+  early?.kind === "within" && late?.kind === "after" && early.ms <= late.ms;
 
 /** Whether two rules can be up for the same keys at the same moment. */
 function canMeet(a: KeyRule, b: KeyRule): boolean {
   const apart = areApart(a.sincePowerOn, b.sincePowerOn) || areApart(b.sincePowerOn, a.sincePowerOn);
-  return a.on === b.on && meet(a.pages, b.pages) && agree(a.editing, b.editing) && agree(a.infoLine, b.infoLine) && !apart;
+  return (
+    a.on === b.on && meet(a.pages, b.pages) && agree(a.editing, b.editing) && agree(a.infoLine, b.infoLine) && !apart
+  );
 }
 
 const repeats = ({ does }: KeyRule): boolean => does.kind === "step-value" && does.repeat !== null;
@@ -75,9 +79,15 @@ function checkKeys({ keys, rules, infoLines }: DisplayProfile): ProfileProblem[]
     const place = (rule: KeyRule) => `${rule.on} ${[...rule.keys].sort().join("+")}`;
     rules.forEach((rule, i) => {
       for (const id of rule.keys) if (!ids.includes(id)) report(`rules.${i}.keys`, "profile.unknown-key", id);
-      if (rule.infoLine !== null && !infoLines.includes(rule.infoLine)) report(`rules.${i}.infoLine`, "profile.unknown-info-line", rule.infoLine);
+      if (rule.infoLine !== null && !infoLines.includes(rule.infoLine))
+        report(`rules.${i}.infoLine`, "profile.unknown-info-line", rule.infoLine);
       const rivals = rules.slice(0, i).filter((other) => place(other) === place(rule) && canMeet(other, rule));
-      const collides = rivals.some((other) => other.gesture.kind === rule.gesture.kind || (repeats(other) && rule.gesture.kind === "hold") || (repeats(rule) && other.gesture.kind === "hold"));
+      const collides = rivals.some(
+        (other) =>
+          other.gesture.kind === rule.gesture.kind ||
+          (repeats(other) && rule.gesture.kind === "hold") ||
+          (repeats(rule) && other.gesture.kind === "hold"),
+      );
       if (collides) report(`rules.${i}`, "profile.rules-collide", place(rule));
     });
   });
@@ -100,11 +110,12 @@ function checkPages({ menu, rules, lines }: DisplayProfile): ProfileProblem[] {
       });
     });
     rules.forEach((rule, i) => {
-      if (rule.does.kind === "open-page" && !ids.includes(rule.does.page)) report(`rules.${i}.does.page`, "profile.unknown-page", rule.does.page);
+      if (rule.does.kind === "open-page" && !ids.includes(rule.does.page))
+        report(`rules.${i}.does.page`, "profile.unknown-page", rule.does.page);
       for (const id of rule.pages ?? []) if (!ids.includes(id)) report(`rules.${i}.pages`, "profile.unknown-page", id);
     });
     const opened = new Set(rules.flatMap((rule) => (rule.does.kind === "open-page" ? [rule.does.page] : [])));
-    for (let grew = true; grew; ) {
+    for (let grew = true; grew;) {
       grew = false;
       for (const page of menu.pages)
         if (opened.has(page.id))
@@ -119,7 +130,9 @@ function checkPages({ menu, rules, lines }: DisplayProfile): ProfileProblem[] {
     });
     lines.forEach((line, i) => {
       if (!listed.includes(line.code)) report(`lines.${i}`, "profile.line-unreachable", line.code);
-      for (const condition of [line.shownWhen, line.mattersWhen]) if (condition && (!codes.includes(condition.line) || condition.line === line.code)) report(`lines.${i}`, "profile.unknown-line", condition.line);
+      for (const condition of [line.shownWhen, line.mattersWhen])
+        if (condition && (!codes.includes(condition.line) || condition.line === line.code))
+          report(`lines.${i}`, "profile.unknown-line", condition.line);
     });
   });
 }
@@ -127,16 +140,38 @@ function checkPages({ menu, rules, lines }: DisplayProfile): ProfileProblem[] {
 function checkWays(profile: DisplayProfile): ProfileProblem[] {
   return reported((report) => {
     const { menu, rules } = profile;
-    const has = (on: KeyRule["on"], kind: KeyRule["does"]["kind"]) => rules.some((rule) => rule.on === on && rule.does.kind === kind);
-    const exits = menu.pages.some((page) => page.entries.some((entry) => entry.kind === "exit" && entry.saves)) && has("menu", "select");
-    if (!rules.some((rule) => (rule.on === "home" || rule.on === "off") && rule.does.kind === "open-page")) report("rules", "profile.no-way-in", "no rule on the home screen opens the menu");
-    if (menu.saves === "leaving-menu" && !has("menu", "save-and-leave") && !has("menu", "back") && !exits && menu.idle.pending !== "save")
+    const has = (on: KeyRule["on"], kind: KeyRule["does"]["kind"]) =>
+      rules.some((rule) => rule.on === on && rule.does.kind === kind);
+    const exits =
+      menu.pages.some((page) => page.entries.some((entry) => entry.kind === "exit" && entry.saves)) &&
+      has("menu", "select");
+    if (!rules.some((rule) => (rule.on === "home" || rule.on === "off") && rule.does.kind === "open-page"))
+      report("rules", "profile.no-way-in", "no rule on the home screen opens the menu");
+    if (
+      menu.saves === "leaving-menu" &&
+      !has("menu", "save-and-leave") &&
+      !has("menu", "back") &&
+      !exits &&
+      menu.idle.pending !== "save"
+    )
       report("rules", "profile.no-way-to-save", "no rule saves, and the menu discards when it closes");
-    if (menu.pages.some((page) => page.entries.length > 1) && !has("menu", "next-entry") && !has("menu", "previous-entry")) report("rules", "profile.no-way-on", "no rule goes to the next line");
-    if (menu.pages.some((page) => page.entries.some((entry) => entry.kind === "page")) && !has("menu", "select")) report("rules", "profile.no-way-on", "no rule goes into a page");
-    if (!has("menu", "step-value") && !has("menu", "step-digit")) report("rules", "profile.no-way-to-change", "no rule changes a value");
-    if (menu.changing === "select" && !(has("menu", "select") && (has("menu", "confirm-value") || has("menu", "save-and-leave")))) report("rules", "profile.no-way-to-confirm", "a value blinks, but no rules begin and confirm the change");
-    if (profile.inForce === "after-power-cycle" && !(has("home", "power-off") && has("off", "power-on"))) report("rules", "profile.no-power-cycle", "values take force after a power cycle, but no keys switch off and on");
+    if (
+      menu.pages.some((page) => page.entries.length > 1) &&
+      !has("menu", "next-entry") &&
+      !has("menu", "previous-entry")
+    )
+      report("rules", "profile.no-way-on", "no rule goes to the next line");
+    if (menu.pages.some((page) => page.entries.some((entry) => entry.kind === "page")) && !has("menu", "select"))
+      report("rules", "profile.no-way-on", "no rule goes into a page");
+    if (!has("menu", "step-value") && !has("menu", "step-digit"))
+      report("rules", "profile.no-way-to-change", "no rule changes a value");
+    if (
+      menu.changing === "select" &&
+      !(has("menu", "select") && (has("menu", "confirm-value") || has("menu", "save-and-leave")))
+    )
+      report("rules", "profile.no-way-to-confirm", "a value blinks, but no rules begin and confirm the change");
+    if (profile.inForce === "after-power-cycle" && !(has("home", "power-off") && has("off", "power-on")))
+      report("rules", "profile.no-power-cycle", "values take force after a power cycle, but no keys switch off and on");
   });
 }
 
@@ -151,10 +186,16 @@ function checkLines(profile: DisplayProfile): ProfileProblem[] {
       if (encoding.kind === "read-only") return;
       const raws = rawValues(encoding);
       if (raws.length === 0) report(`${path}.encoding`, "profile.empty-range", line.code);
-      else if (!raws.includes(line.factoryRaw)) report(`${path}.factoryRaw`, "profile.default-not-in-range", String(line.factoryRaw));
+      else if (!raws.includes(line.factoryRaw))
+        report(`${path}.factoryRaw`, "profile.default-not-in-range", String(line.factoryRaw));
       const twice = shownTwice(line);
       if (twice !== null) report(`${path}.encoding`, "profile.ambiguous-value", twice);
-      if (encoding.kind === "speed-cap" && encoding.uncappedRaw !== null && encoding.uncappedRaw !== encoding.rawMin && encoding.uncappedRaw !== encoding.rawMax)
+      if (
+        encoding.kind === "speed-cap" &&
+        encoding.uncappedRaw !== null &&
+        encoding.uncappedRaw !== encoding.rawMin &&
+        encoding.uncappedRaw !== encoding.rawMax
+      )
         report(`${path}.encoding.uncappedRaw`, "profile.uncapped-inside-range", String(encoding.uncappedRaw));
     });
   });
@@ -174,12 +215,17 @@ export function shownTwice({ encoding }: Line): string | null {
 
 /** Values of an encoding that its setting cannot have at all. */
 function strangers(encoding: Encoding): readonly string[] {
-  const bad = (setting: Parameters<typeof inDomain>[0], value: unknown) => (inDomain(setting, value) ? [] : [`${setting} cannot be ${String(value)}`]);
+  const bad = (setting: Parameters<typeof inDomain>[0], value: unknown) =>
+    inDomain(setting, value) ? [] : [`${setting} cannot be ${String(value)}`];
   switch (encoding.kind) {
     case "choice":
       return encoding.options.flatMap((option) => bad(encoding.setting, option.means));
     case "bundle":
-      return encoding.options.flatMap((option) => Object.entries(option.means).flatMap(([setting, value]) => bad(setting as Parameters<typeof inDomain>[0], value)));
+      return encoding.options.flatMap((option) =>
+        Object.entries(option.means).flatMap(([setting, value]) =>
+          bad(setting as Parameters<typeof inDomain>[0], value),
+        ),
+      );
     case "number":
       return encoding.special.flatMap((special) => bad(encoding.setting, special.means));
     default:

@@ -4,7 +4,13 @@
  */
 import type { Claim, Line } from "./profile";
 
-const WEIGHTS: Readonly<Record<Claim["from"], number>> = { "own-trial": 1, "other-line": 0.7, leaflet: 0.6, seller: 0.4, video: 0.35 };
+const WEIGHTS: Readonly<Record<Claim["from"], number>> = {
+  "own-trial": 1,
+  "other-line": 0.7,
+  leaflet: 0.6,
+  seller: 0.4,
+  video: 0.35,
+};
 
 /** How much a claim weighs: who says so, times how sure they are. 0 to 1. */
 export const weightOf = ({ from, confidence }: Claim): number => WEIGHTS[from] * confidence;
@@ -21,7 +27,8 @@ export interface ClaimState {
 
 /** Where a line's claims stand. Settled: an own trial agrees, or nobody disagrees and one is chosen. */
 export function claimState({ claims, encoding }: Line): ClaimState {
-  const standing = claims.find((claim) => claim.chosen) ?? [...claims].sort((a, b) => weightOf(b) - weightOf(a))[0] ?? null;
+  const standing =
+    claims.find((claim) => claim.chosen) ?? [...claims].sort((a, b) => weightOf(b) - weightOf(a))[0] ?? null;
   if (!standing) return { standing: null, against: [], disputed: false, settled: false };
   const against = claims.filter((claim) => claim.setting !== standing.setting);
   const tried = claims.some((claim) => claim.from === "own-trial" && claim.setting === standing.setting);
@@ -30,4 +37,5 @@ export function claimState({ claims, encoding }: Line): ClaimState {
 }
 
 /** The same claims with one chosen. */
-export const chooseClaim = (claims: readonly Claim[], index: number): Claim[] => claims.map((claim, i) => ({ ...claim, chosen: i === index }));
+export const chooseClaim = (claims: readonly Claim[], index: number): Claim[] =>
+  claims.map((claim, i) => ({ ...claim, chosen: i === index }));

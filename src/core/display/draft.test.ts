@@ -2,7 +2,17 @@ import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
 import { checkProfile } from "./check";
-import { cellsOf, lineFromLeaflet, measuredText, newProfile, usualEncoding, USUAL_MANNER, withCell, withManner, withMeasured } from "./draft";
+import {
+  cellsOf,
+  lineFromLeaflet,
+  measuredText,
+  newProfile,
+  usualEncoding,
+  USUAL_MANNER,
+  withCell,
+  withManner,
+  withMeasured,
+} from "./draft";
 import { rawValues } from "./encoding";
 import { readLeaflet } from "./leaflet";
 import { newLine, withLines } from "./lines";
@@ -22,13 +32,32 @@ describe("a display begun from nothing", () => {
     for (const select of [null, "power"])
       for (const saves of ["leaving-menu", "leaving-line", "each-change"] as const)
         for (const save of [USUAL_MANNER.save, null])
-          expect(checkProfile(withManner(newProfile("own-1", "New"), { ...USUAL_MANNER, next: select ? "minus" : "power", less: select ? null : "minus", select, saves, save, closing: save ? "discard" : "save" })), `${select} ${saves}`).toEqual([]);
+          expect(
+            checkProfile(
+              withManner(newProfile("own-1", "New"), {
+                ...USUAL_MANNER,
+                next: select ? "minus" : "power",
+                less: select ? null : "minus",
+                select,
+                saves,
+                save,
+                closing: save ? "discard" : "save",
+              }),
+            ),
+            `${select} ${saves}`,
+          ).toEqual([]);
   });
   it("takes a leaflet's lines and stays whole", () => {
-    const { lines } = readLeaflet("a1 Brightness 1-5, default 3\na2 Speed limit 10-45 km/h, default 25\na3 Something 0-9");
+    const { lines } = readLeaflet(
+      "a1 Brightness 1-5, default 3\na2 Speed limit 10-45 km/h, default 25\na3 Something 0-9",
+    );
     const profile = withLines(newProfile("own-1", "New"), lines.map(lineFromLeaflet));
     expect(checkProfile(profile)).toEqual([]);
-    expect(profile.lines.map((each) => [each.code, each.claims[0]?.from])).toEqual([["a1", "leaflet"], ["a2", "leaflet"], ["a3", "leaflet"]]);
+    expect(profile.lines.map((each) => [each.code, each.claims[0]?.from])).toEqual([
+      ["a1", "leaflet"],
+      ["a2", "leaflet"],
+      ["a3", "leaflet"],
+    ]);
   });
   it("has a usual encoding for every setting, which holds something", () => {
     for (const setting of SETTING_KEYS) {
@@ -39,9 +68,27 @@ describe("a display begun from nothing", () => {
   });
   it("keeps groups when lines are taken out of a display that has them", () => {
     for (const profile of SHIPPED_DISPLAYS) {
-      const fewer = withLines(profile, profile.lines.filter((each) => !profile.lines.some((other) => other.shownWhen?.line === each.code || other.mattersWhen?.line === each.code)).slice(1));
-      expect(checkProfile({ ...fewer, lines: fewer.lines.map((each) => ({ ...each, shownWhen: null, mattersWhen: null })) }).filter((problem) => problem.key === "profile.unknown-line" || problem.key === "profile.line-unreachable")).toEqual([]);
-      expect(withLines(profile, [...profile.lines, newLine("zz")]).menu.pages[0]?.entries.at(-1)).toEqual({ kind: "line", line: "zz" });
+      const fewer = withLines(
+        profile,
+        profile.lines
+          .filter(
+            (each) =>
+              !profile.lines.some(
+                (other) => other.shownWhen?.line === each.code || other.mattersWhen?.line === each.code,
+              ),
+          )
+          .slice(1),
+      );
+      expect(
+        checkProfile({
+          ...fewer,
+          lines: fewer.lines.map((each) => ({ ...each, shownWhen: null, mattersWhen: null })),
+        }).filter((problem) => problem.key === "profile.unknown-line" || problem.key === "profile.line-unreachable"),
+      ).toEqual([]);
+      expect(withLines(profile, [...profile.lines, newLine("zz")]).menu.pages[0]?.entries.at(-1)).toEqual({
+        kind: "line",
+        line: "zz",
+      });
     }
   });
 });
@@ -63,18 +110,36 @@ describe("cells of a line", () => {
     expect(finer.ok && cellsOf(finer.line)).toMatchObject({ from: "1.0", to: "7.5" });
     expect(withCell(line("33"), "to", "x")).toEqual({ ok: false, problem: { field: "to", accepted: "whole-number" } });
     expect(withCell(line("33"), "to", "0")).toEqual({ ok: false, problem: { field: "to", accepted: "above-from" } });
-    expect(withCell(line("33"), "factory", "99")).toEqual({ ok: false, problem: { field: "factory", accepted: "a-value-it-shows" } });
+    expect(withCell(line("33"), "factory", "99")).toEqual({
+      ok: false,
+      problem: { field: "factory", accepted: "a-value-it-shows" },
+    });
   });
   it("take options as shown = meaning, and wheel codes in inches", () => {
     const swapped = withCell(line("63"), "options", "0=kmh, 1=mph");
-    expect(swapped.ok && swapped.line.encoding).toMatchObject({ options: [{ raw: 0, means: "kmh" }, { raw: 1, means: "mph" }] });
+    expect(swapped.ok && swapped.line.encoding).toMatchObject({
+      options: [
+        { raw: 0, means: "kmh" },
+        { raw: 1, means: "mph" },
+      ],
+    });
     expect(withCell(line("63"), "options", "0=kmh, 1=furlongs").ok).toBe(false);
     const wheel = withCell(line("51"), "options", "20, 26, 700=28");
-    expect(wheel.ok && wheel.line.encoding).toMatchObject({ codes: [{ inch: 20 }, { inch: 26 }, { shows: "700", inch: 28 }] });
+    expect(wheel.ok && wheel.line.encoding).toMatchObject({
+      codes: [{ inch: 20 }, { inch: 26 }, { shows: "700", inch: 28 }],
+    });
     expect(withCell(line("51"), "options", "20, huge").ok).toBe(false);
   });
   it("keep measurements of a line of unknown scale", () => {
-    const unknown = newLine("u", { kind: "unknown-scale", setting: "assistCapKmh", rawMin: 0, rawMax: 20, larger: "less", noneRaw: 0, measured: [] });
+    const unknown = newLine("u", {
+      kind: "unknown-scale",
+      setting: "assistCapKmh",
+      rawMin: 0,
+      rawMax: 20,
+      larger: "less",
+      noneRaw: 0,
+      measured: [],
+    });
     const measured = withMeasured(unknown, "12=24.4; 10=26.1");
     expect(measured && measuredText(measured)).toBe("12=24.4, 10=26.1");
     expect(withMeasured(unknown, "40=3")).toBeNull();
@@ -84,10 +149,16 @@ describe("cells of a line", () => {
 
 describe("a pasted list", () => {
   it("is read by code, whatever stands between", () => {
-    expect(readPastedList(TARN, "31=0, 32: 1\n33 - 4\n51 27.5; 53\t25\nnonsense\n99=1")).toEqual({ shown: { "31": "0", "32": "1", "33": "4", "51": "27.5", "53": "25" }, unknown: ["nonsense", "99=1"] });
+    expect(readPastedList(TARN, "31=0, 32: 1\n33 - 4\n51 27.5; 53\t25\nnonsense\n99=1")).toEqual({
+      shown: { "31": "0", "32": "1", "33": "4", "51": "27.5", "53": "25" },
+      unknown: ["nonsense", "99=1"],
+    });
   });
   it("knows codes that are words", () => {
     const skerry = SHIPPED_DISPLAYS.find(({ id }) => id === "skerry-words");
-    expect(skerry && readPastedList(skerry, "Rim roll: 2310\nSleep after = never").shown).toEqual({ "Rim roll": "2310", "Sleep after": "never" });
+    expect(skerry && readPastedList(skerry, "Rim roll: 2310\nSleep after = never").shown).toEqual({
+      "Rim roll": "2310",
+      "Sleep after": "never",
+    });
   });
 });

@@ -5,7 +5,15 @@
 import { rawValues, shows } from "./encoding";
 import type { ReadLine } from "./leaflet";
 import { newLine } from "./lines";
-import { FORMAT, FORMAT_VERSION, type DisplayKey, type DisplayProfile, type Encoding, type KeyRule, type Line } from "./profile";
+import {
+  FORMAT,
+  FORMAT_VERSION,
+  type DisplayKey,
+  type DisplayProfile,
+  type Encoding,
+  type KeyRule,
+  type Line,
+} from "./profile";
 import { inDomain, SETTINGS, type SettingKey } from "./settings";
 
 /** The few facts most menus are made of. */
@@ -43,7 +51,12 @@ export const USUAL_MANNER: Manner = {
   inForce: "after-power-cycle",
 };
 
-export const keyId = (name: string): string => name.toLowerCase().normalize("NFKD").replace(/[^a-z0-9]+/g, "-").replace(/^-+|-+$/g, "") || "key";
+export const keyId = (name: string): string =>
+  name
+    .toLowerCase()
+    .normalize("NFKD")
+    .replace(/[^a-z0-9]+/g, "-")
+    .replace(/^-+|-+$/g, "") || "key";
 
 const KEYBOARD = ["a", "s", "d", "f", "h", "j", "k", "l"];
 
@@ -51,12 +64,34 @@ const keysOf = (names: readonly string[]): DisplayKey[] =>
   names.map((name, i) => {
     const id = keyId(name);
     const cap = /plus|up/i.test(name) ? "+" : /minus|down/i.test(name) ? "−" : name.slice(0, 1).toUpperCase();
-    return { id: names.slice(0, i).some((other) => keyId(other) === id) ? `${id}-${i + 1}` : id, cap, name, keyboard: KEYBOARD[i] ?? "x", part: "key" };
+    return {
+      id: names.slice(0, i).some((other) => keyId(other) === id) ? `${id}-${i + 1}` : id,
+      cap,
+      name,
+      keyboard: KEYBOARD[i] ?? "x",
+      part: "key",
+    };
   });
 
 /** The rules a manner comes to. */
 export function rulesOf(manner: Manner): KeyRule[] {
-  const rule = (on: KeyRule["on"], keys: readonly string[], gesture: KeyRule["gesture"], does: KeyRule["does"], editing: boolean | null = null): KeyRule => ({ on, pages: null, editing, infoLine: null, sincePowerOn: null, wheelStill: false, keys: [...keys], gesture, does });
+  const rule = (
+    on: KeyRule["on"],
+    keys: readonly string[],
+    gesture: KeyRule["gesture"],
+    does: KeyRule["does"],
+    editing: boolean | null = null,
+  ): KeyRule => ({
+    on,
+    pages: null,
+    editing,
+    infoLine: null,
+    sincePowerOn: null,
+    wheelStill: false,
+    keys: [...keys],
+    gesture,
+    does,
+  });
   const tap: KeyRule["gesture"] = { kind: "tap" };
   const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
   const still = manner.select === null ? null : false;
@@ -67,7 +102,12 @@ export function rulesOf(manner: Manner): KeyRule[] {
     rule("home", manner.wayIn.keys, held(manner.wayIn.holdMs), { kind: "open-page", page: "settings", code: null }),
     rule("menu", [manner.next], tap, { kind: "next-entry" }, still),
     ...(manner.previous ? [rule("menu", [manner.previous], tap, { kind: "previous-entry" }, still)] : []),
-    ...(manner.select ? [rule("menu", [manner.select], tap, { kind: "select" }, false), rule("menu", [manner.select], tap, { kind: "confirm-value" }, true)] : []),
+    ...(manner.select
+      ? [
+          rule("menu", [manner.select], tap, { kind: "select" }, false),
+          rule("menu", [manner.select], tap, { kind: "confirm-value" }, true),
+        ]
+      : []),
     rule("menu", [manner.more], tap, { kind: "step-value", by: 1, repeat: null }, blinking),
     ...(manner.less ? [rule("menu", [manner.less], tap, { kind: "step-value", by: -1, repeat: null }, blinking)] : []),
     ...(manner.save ? [rule("menu", manner.save.keys, held(manner.save.holdMs), { kind: "save-and-leave" })] : []),
@@ -79,7 +119,12 @@ export const withManner = (profile: DisplayProfile, manner: Manner): DisplayProf
   ...profile,
   keys: keysOf(manner.keyNames),
   rules: rulesOf(manner),
-  menu: { ...profile.menu, idle: { closesAfterMs: manner.closesAfterMs, pending: manner.closing }, changing: manner.select === null ? "at-once" : "select", saves: manner.saves },
+  menu: {
+    ...profile.menu,
+    idle: { closesAfterMs: manner.closesAfterMs, pending: manner.closing },
+    changing: manner.select === null ? "at-once" : "select",
+    saves: manner.saves,
+  },
   inForce: manner.inForce,
 });
 
@@ -98,7 +143,20 @@ export function newProfile(id: string, name: string): DisplayProfile {
     doubleTapMs: 400,
     rules: rulesOf(USUAL_MANNER),
     infoLines: [],
-    menu: { pages: [{ id: "settings", name: "Settings", atEnds: "wrap", opensAt: "first", entries: [{ kind: "line", line: line.code }] }], idle: { closesAfterMs: USUAL_MANNER.closesAfterMs, pending: USUAL_MANNER.closing }, changing: "at-once", saves: USUAL_MANNER.saves },
+    menu: {
+      pages: [
+        {
+          id: "settings",
+          name: "Settings",
+          atEnds: "wrap",
+          opensAt: "first",
+          entries: [{ kind: "line", line: line.code }],
+        },
+      ],
+      idle: { closesAfterMs: USUAL_MANNER.closesAfterMs, pending: USUAL_MANNER.closing },
+      changing: "at-once",
+      saves: USUAL_MANNER.saves,
+    },
     lines: [line],
     inForce: USUAL_MANNER.inForce,
     acceptsNominalV: [24, 36, 48, 52],
@@ -110,18 +168,79 @@ export function newProfile(id: string, name: string): DisplayProfile {
 
 /** A line as the leaflet reader proposes it, with the leaflet's own words as its first claim. */
 export const lineFromLeaflet = (read: ReadLine): Line =>
-  newLine(read.code, read.encoding, read.factoryRaw, [{ from: "leaflet", confidence: Math.round(read.confidence * 100) / 100, says: read.text.slice(0, 400) || read.code, setting: read.setting, chosen: false }]);
+  newLine(read.code, read.encoding, read.factoryRaw, [
+    {
+      from: "leaflet",
+      confidence: Math.round(read.confidence * 100) / 100,
+      says: read.text.slice(0, 400) || read.code,
+      setting: read.setting,
+      chosen: false,
+    },
+  ]);
 
 /** The encoding a setting usually has, to begin with: common practice, no source. */
 export function usualEncoding(setting: SettingKey): Encoding {
   const { domain, unit } = SETTINGS[setting];
-  const plain = (rawMin: number, rawMax: number, perRaw = 1, decimals = 0): Encoding => ({ kind: "number", setting, rawMin, rawMax, rawStep: 1, perRaw, offset: 0, shownPer: perRaw, shownOffset: 0, decimals, special: [] });
-  if (setting === "assistCapKmh" || setting === "throttleCapKmh") return { kind: "speed-cap", setting, heldIn: "kmh", rawMin: 10, rawMax: 50, uncappedRaw: null, uncappedShows: null, basis: "unknown", endsThrottle: false };
-  if (setting === "circumferenceMm") return { kind: "wheel-code", setting, codes: [16, 18, 20, 24, 26, 27.5, 28, 29].map((inch) => ({ raw: Math.round(inch * 10), shows: String(inch), inch, circumferenceMm: null })), circumferenceUncertainty: 0.03 };
-  if (domain.kind === "flag") return { kind: "choice", setting, options: [{ raw: 0, shows: "0", means: false }, { raw: 1, shows: "1", means: true }] };
-  if (domain.kind === "choice") return { kind: "choice", setting, options: domain.values.map((means, raw) => ({ raw, shows: String(raw), means })) };
-  if (setting === "nominalV") return { kind: "choice", setting, options: [24, 36, 48, 52].map((means) => ({ raw: means, shows: String(means), means })) };
-  if (unit === "share") return { kind: "unknown-scale", setting, rawMin: 1, rawMax: 5, larger: "unknown", noneRaw: null, measured: [] };
+  const plain = (rawMin: number, rawMax: number, perRaw = 1, decimals = 0): Encoding => ({
+    kind: "number",
+    setting,
+    rawMin,
+    rawMax,
+    rawStep: 1,
+    perRaw,
+    offset: 0,
+    shownPer: perRaw,
+    shownOffset: 0,
+    decimals,
+    special: [],
+  });
+  if (setting === "assistCapKmh" || setting === "throttleCapKmh")
+    return {
+      kind: "speed-cap",
+      setting,
+      heldIn: "kmh",
+      rawMin: 10,
+      rawMax: 50,
+      uncappedRaw: null,
+      uncappedShows: null,
+      basis: "unknown",
+      endsThrottle: false,
+    };
+  if (setting === "circumferenceMm")
+    return {
+      kind: "wheel-code",
+      setting,
+      codes: [16, 18, 20, 24, 26, 27.5, 28, 29].map((inch) => ({
+        raw: Math.round(inch * 10),
+        shows: String(inch),
+        inch,
+        circumferenceMm: null,
+      })),
+      circumferenceUncertainty: 0.03,
+    };
+  if (domain.kind === "flag")
+    return {
+      kind: "choice",
+      setting,
+      options: [
+        { raw: 0, shows: "0", means: false },
+        { raw: 1, shows: "1", means: true },
+      ],
+    };
+  if (domain.kind === "choice")
+    return {
+      kind: "choice",
+      setting,
+      options: domain.values.map((means, raw) => ({ raw, shows: String(raw), means })),
+    };
+  if (setting === "nominalV")
+    return {
+      kind: "choice",
+      setting,
+      options: [24, 36, 48, 52].map((means) => ({ raw: means, shows: String(means), means })),
+    };
+  if (unit === "share")
+    return { kind: "unknown-scale", setting, rawMin: 1, rawMax: 5, larger: "unknown", noneRaw: null, measured: [] };
   if (unit === "V") return plain(28, 48);
   if (unit === "A") return plain(5, 25);
   const min = Math.max(0, Math.ceil(domain.min));
@@ -131,8 +250,12 @@ export function usualEncoding(setting: SettingKey): Encoding {
 // ── cells of the grid ───────────────────────────────────────────────────────────────────────────────────────────────
 
 export type CellField = "from" | "to" | "step" | "factory" | "options";
-export type CellProblem = { readonly field: CellField; readonly accepted: "whole-number" | "above-from" | "a-value-it-shows" | "options" | "wheel-options" };
-export type CellEdit = { readonly ok: true; readonly line: Line } | { readonly ok: false; readonly problem: CellProblem };
+export type CellProblem = {
+  readonly field: CellField;
+  readonly accepted: "whole-number" | "above-from" | "a-value-it-shows" | "options" | "wheel-options";
+};
+export type CellEdit =
+  { readonly ok: true; readonly line: Line } | { readonly ok: false; readonly problem: CellProblem };
 
 /** What stands in the cells of a line; null where a cell does not apply. */
 export function cellsOf({ encoding, factoryRaw }: Line): Readonly<Record<CellField, string | null>> {
@@ -140,11 +263,24 @@ export function cellsOf({ encoding, factoryRaw }: Line): Readonly<Record<CellFie
   const none = { from: null, to: null, step: null, options: null, factory };
   switch (encoding.kind) {
     case "choice":
-      return { ...none, options: encoding.options.map((option) => `${option.shows}=${String(option.means)}`).join(", ") };
+      return {
+        ...none,
+        options: encoding.options.map((option) => `${option.shows}=${String(option.means)}`).join(", "),
+      };
     case "wheel-code":
-      return { ...none, options: encoding.codes.map((code) => (code.shows === String(code.inch) ? code.shows : `${code.shows}=${code.inch}`)).join(", ") };
+      return {
+        ...none,
+        options: encoding.codes
+          .map((code) => (code.shows === String(code.inch) ? code.shows : `${code.shows}=${code.inch}`))
+          .join(", "),
+      };
     case "number":
-      return { ...none, from: shows({ ...encoding, special: [] }, encoding.rawMin), to: shows({ ...encoding, special: [] }, encoding.rawMax), step: String(Number((encoding.rawStep * Math.abs(encoding.shownPer)).toPrecision(6))) };
+      return {
+        ...none,
+        from: shows({ ...encoding, special: [] }, encoding.rawMin),
+        to: shows({ ...encoding, special: [] }, encoding.rawMax),
+        step: String(Number((encoding.rawStep * Math.abs(encoding.shownPer)).toPrecision(6))),
+      };
     case "wheel-size":
       return { ...none, from: shows(encoding, encoding.rawMin), to: shows(encoding, encoding.rawMax) };
     case "speed-cap":
@@ -158,7 +294,8 @@ export function cellsOf({ encoding, factoryRaw }: Line): Readonly<Record<CellFie
   }
 }
 
-const figure = (typed: string): number => (/^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN);
+const figure = (typed: string): number =>
+  /^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN;
 
 /** A line with one cell typed anew, or what the cell would take. */
 export function withCell(line: Line, field: CellField, typed: string): CellEdit {
@@ -167,10 +304,17 @@ export function withCell(line: Line, field: CellField, typed: string): CellEdit 
   const settle = (next: Encoding): CellEdit => {
     const raws = rawValues(next);
     if (raws.length === 0) return refuse("above-from");
-    return { ok: true, line: { ...line, encoding: next, factoryRaw: raws.includes(line.factoryRaw) ? line.factoryRaw : (raws[0] ?? 0) } };
+    return {
+      ok: true,
+      line: { ...line, encoding: next, factoryRaw: raws.includes(line.factoryRaw) ? line.factoryRaw : (raws[0] ?? 0) },
+    };
   };
   if (field === "factory") {
-    const raw = rawValues(encoding).find((each) => shows(encoding, each).toLowerCase() === typed.trim().toLowerCase() || Number(shows(encoding, each)) === figure(typed));
+    const raw = rawValues(encoding).find(
+      (each) =>
+        shows(encoding, each).toLowerCase() === typed.trim().toLowerCase() ||
+        Number(shows(encoding, each)) === figure(typed),
+    );
     return raw === undefined ? refuse("a-value-it-shows") : { ok: true, line: { ...line, factoryRaw: raw } };
   }
   if (field === "options") return withOptions(line, typed);
@@ -183,12 +327,26 @@ export function withCell(line: Line, field: CellField, typed: string): CellEdit 
       const scale = Math.abs(encoding.shownPer) / per;
       const direction = Math.sign(encoding.shownPer);
       const raw = Math.round((value - encoding.shownOffset) / (direction * per));
-      const grown = { ...encoding, decimals, perRaw: encoding.perRaw / scale, shownPer: encoding.shownPer / scale, rawMin: Math.round(encoding.rawMin * scale), rawMax: Math.round(encoding.rawMax * scale), rawStep: Math.max(1, Math.round(encoding.rawStep * scale)) };
-      if (field === "step") return value > 0 ? settle({ ...grown, rawStep: Math.max(1, Math.round(value / per)) }) : refuse("whole-number");
+      const grown = {
+        ...encoding,
+        decimals,
+        perRaw: encoding.perRaw / scale,
+        shownPer: encoding.shownPer / scale,
+        rawMin: Math.round(encoding.rawMin * scale),
+        rawMax: Math.round(encoding.rawMax * scale),
+        rawStep: Math.max(1, Math.round(encoding.rawStep * scale)),
+      };
+      if (field === "step")
+        return value > 0 ? settle({ ...grown, rawStep: Math.max(1, Math.round(value / per)) }) : refuse("whole-number");
       return settle({ ...grown, ...(field === "from" ? { rawMin: raw } : { rawMax: raw }) });
     }
     case "wheel-size":
-      return settle({ ...encoding, ...(field === "from" ? { rawMin: Math.round(encoding.heldIn === "mm" ? value : value * 10) } : { rawMax: Math.round(encoding.heldIn === "mm" ? value : value * 10) }) });
+      return settle({
+        ...encoding,
+        ...(field === "from"
+          ? { rawMin: Math.round(encoding.heldIn === "mm" ? value : value * 10) }
+          : { rawMax: Math.round(encoding.heldIn === "mm" ? value : value * 10) }),
+      });
     case "speed-cap":
     case "unknown-scale":
     case "reserved":
@@ -203,42 +361,97 @@ export function withCell(line: Line, field: CellField, typed: string): CellEdit 
 /** "0=kmh, 1=mph" or, for a wheel, "16, 20, 700=28". */
 function withOptions(line: Line, typed: string): CellEdit {
   const { encoding } = line;
-  const parts = typed.split(/[,;]+/).map((part) => part.trim()).filter(Boolean).map((part) => part.split("=").map((side) => side.trim()));
+  const parts = typed
+    .split(/[,;]+/)
+    .map((part) => part.trim())
+    .filter(Boolean)
+    .map((part) => part.split("=").map((side) => side.trim()));
   if (encoding.kind === "wheel-code") {
-    const codes = parts.map(([mark = "", inch = mark], i) => ({ raw: encoding.codes.find((code) => code.shows === mark)?.raw ?? 1000 + i, shows: mark, inch: figure(inch), circumferenceMm: null }));
-    if (codes.length === 0 || codes.some((code) => !(code.inch >= 5 && code.inch <= 40) || code.shows === "")) return { ok: false, problem: { field: "options", accepted: "wheel-options" } };
+    const codes = parts.map(([mark = "", inch = mark], i) => ({
+      raw: encoding.codes.find((code) => code.shows === mark)?.raw ?? 1000 + i,
+      shows: mark,
+      inch: figure(inch),
+      circumferenceMm: null,
+    }));
+    if (codes.length === 0 || codes.some((code) => !(code.inch >= 5 && code.inch <= 40) || code.shows === ""))
+      return { ok: false, problem: { field: "options", accepted: "wheel-options" } };
     const numbered = codes.map((code, i) => ({ ...code, raw: i }));
-    return { ok: true, line: { ...line, encoding: { ...encoding, codes: numbered }, factoryRaw: Math.min(line.factoryRaw, numbered.length - 1) } };
+    return {
+      ok: true,
+      line: {
+        ...line,
+        encoding: { ...encoding, codes: numbered },
+        factoryRaw: Math.min(line.factoryRaw, numbered.length - 1),
+      },
+    };
   }
   if (encoding.kind !== "choice") return { ok: false, problem: { field: "options", accepted: "options" } };
-  const options = parts.map(([mark = "", means = ""], i) => ({ raw: /^\d+$/.test(mark) ? Number(mark) : i, shows: mark, means: valueOf(encoding.setting, means) }));
-  const fine = options.length > 0 && options.every((option) => option.shows !== "" && option.means !== null) && new Set(options.map((option) => option.raw)).size === options.length;
+  const options = parts.map(([mark = "", means = ""], i) => ({
+    raw: /^\d+$/.test(mark) ? Number(mark) : i,
+    shows: mark,
+    means: valueOf(encoding.setting, means),
+  }));
+  const fine =
+    options.length > 0 &&
+    options.every((option) => option.shows !== "" && option.means !== null) &&
+    new Set(options.map((option) => option.raw)).size === options.length;
   if (!fine) return { ok: false, problem: { field: "options", accepted: "options" } };
   const next = { ...encoding, options: options.map((option) => ({ ...option, means: option.means ?? 0 })) };
-  return { ok: true, line: { ...line, encoding: next, factoryRaw: next.options.some((option) => option.raw === line.factoryRaw) ? line.factoryRaw : (next.options[0]?.raw ?? 0) } };
+  return {
+    ok: true,
+    line: {
+      ...line,
+      encoding: next,
+      factoryRaw: next.options.some((option) => option.raw === line.factoryRaw)
+        ? line.factoryRaw
+        : (next.options[0]?.raw ?? 0),
+    },
+  };
 }
 
 function valueOf(setting: SettingKey, typed: string): number | boolean | string | null {
   const number = figure(typed);
-  const value = /^(true|yes|on)$/i.test(typed) ? true : /^(false|no|off)$/i.test(typed) ? false : Number.isNaN(number) ? typed : number;
+  const value = /^(true|yes|on)$/i.test(typed)
+    ? true
+    : /^(false|no|off)$/i.test(typed)
+      ? false
+      : Number.isNaN(number)
+        ? typed
+        : number;
   if (inDomain(setting, value)) return value;
   return inDomain(setting, typed) ? typed : null;
 }
 
 /** What somebody has measured on a line of unknown scale, as typed: "12=24.4, 10=26.1". */
-export const measuredText = (line: Line): string => (line.encoding.kind === "unknown-scale" ? line.encoding.measured.map(({ raw, value }) => `${raw}=${value}`).join(", ") : "");
+export const measuredText = (line: Line): string =>
+  line.encoding.kind === "unknown-scale"
+    ? line.encoding.measured.map(({ raw, value }) => `${raw}=${value}`).join(", ")
+    : "";
 
 /** The line with measurements typed anew; null where they are not pairs of a value it shows and a figure. */
 export function withMeasured(line: Line, typed: string): Line | null {
   const { encoding } = line;
   if (encoding.kind !== "unknown-scale") return null;
-  const pairs = typed.split(/[,;]+/).map((part) => part.trim()).filter(Boolean).map((part) => part.split("=").map((side) => figure(side)));
-  const fine = pairs.every(([raw = Number.NaN, value = Number.NaN]) => Number.isInteger(raw) && raw >= encoding.rawMin && raw <= encoding.rawMax && Number.isFinite(value));
-  return fine ? { ...line, encoding: { ...encoding, measured: pairs.map(([raw = 0, value = 0]) => ({ raw, value })) } } : null;
+  const pairs = typed
+    .split(/[,;]+/)
+    .map((part) => part.trim())
+    .filter(Boolean)
+    .map((part) => part.split("=").map((side) => figure(side)));
+  const fine = pairs.every(
+    ([raw = Number.NaN, value = Number.NaN]) =>
+      Number.isInteger(raw) && raw >= encoding.rawMin && raw <= encoding.rawMax && Number.isFinite(value),
+  );
+  return fine
+    ? { ...line, encoding: { ...encoding, measured: pairs.map(([raw = 0, value = 0]) => ({ raw, value })) } }
+    : null;
 }
 
 /** Values the options of a setting can stand for, to say what would be accepted. */
 export function acceptedMeanings(setting: SettingKey): string {
   const { domain } = SETTINGS[setting];
-  return domain.kind === "flag" ? "yes or no" : domain.kind === "choice" ? domain.values.join(", ") : `${domain.min} to ${domain.max}${domain.words.length > 0 ? ` or ${domain.words.join(", ")}` : ""}`;
+  return domain.kind === "flag"
+    ? "yes or no"
+    : domain.kind === "choice"
+      ? domain.values.join(", ")
+      : `${domain.min} to ${domain.max}${domain.words.length > 0 ? ` or ${domain.words.join(", ")}` : ""}`;
 }

@@ -5,13 +5,25 @@
  */
 import { inchToMm, kmhToMph, roundSafely, speedToKmh, tidy, type SpeedUnit } from "../units";
 import { nominalCircumferenceMm, rankWheels, type RankedWheel } from "../wheel";
-import { settingsOf, type DisplayProfile, type Encoding, type Line, type SpeedCapEncoding, type WheelCodeEncoding, type WheelSizeEncoding } from "./profile";
+import {
+  settingsOf,
+  type DisplayProfile,
+  type Encoding,
+  type Line,
+  type SpeedCapEncoding,
+  type WheelCodeEncoding,
+  type WheelSizeEncoding,
+} from "./profile";
 import { SETTINGS, type SettingKey, type SettingValue } from "./settings";
 
 /** A range above this many values is a mistake in the profile, not a menu anybody steps through. */
 const MOST_VALUES = 2000;
 
-const range = (min: number, max: number, step = 1): readonly number[] => Array.from({ length: Math.min(Math.max(0, Math.floor((max - min) / step) + 1), MOST_VALUES) }, (_, i) => min + i * step);
+const range = (min: number, max: number, step = 1): readonly number[] =>
+  Array.from(
+    { length: Math.min(Math.max(0, Math.floor((max - min) / step) + 1), MOST_VALUES) },
+    (_, i) => min + i * step,
+  );
 
 const known = new WeakMap<Encoding, readonly number[]>();
 
@@ -56,7 +68,10 @@ export function shows(encoding: Encoding, raw: number): string {
     case "wheel-code":
       return encoding.codes.find((code) => code.raw === raw)?.shows ?? String(raw);
     case "number":
-      return encoding.special.find((special) => special.raw === raw)?.shows ?? (encoding.shownOffset + raw * encoding.shownPer).toFixed(encoding.decimals);
+      return (
+        encoding.special.find((special) => special.raw === raw)?.shows ??
+        (encoding.shownOffset + raw * encoding.shownPer).toFixed(encoding.decimals)
+      );
     case "around-default":
       return raw > 0 ? `+${raw}` : String(raw);
     case "wheel-size":
@@ -73,9 +88,16 @@ export function shows(encoding: Encoding, raw: number): string {
 
 export type ShownProblem =
   | { readonly key: "shown.not-a-value"; readonly typed: string; readonly accepted: readonly string[] }
-  | { readonly key: "shown.out-of-range"; readonly typed: string; readonly min: string; readonly max: string; readonly step: number };
+  | {
+      readonly key: "shown.out-of-range";
+      readonly typed: string;
+      readonly min: string;
+      readonly max: string;
+      readonly step: number;
+    };
 
-export type ShownReading = { readonly ok: true; readonly raw: number } | { readonly ok: false; readonly problem: ShownProblem };
+export type ShownReading =
+  { readonly ok: true; readonly raw: number } | { readonly ok: false; readonly problem: ShownProblem };
 
 /** Reads what the technician typed off the display back to a raw value; the comma counts as a point. */
 export function readShown(encoding: Encoding, typed: string): ShownReading {
@@ -90,7 +112,16 @@ export function readShown(encoding: Encoding, typed: string): ShownReading {
   const first = raws[0];
   const last = raws[raws.length - 1];
   if (first !== undefined && last !== undefined && raws.length > 12)
-    return { ok: false, problem: { key: "shown.out-of-range", typed, min: shows(encoding, first), max: shows(encoding, last), step: encoding.kind === "number" ? Math.abs(encoding.shownPer * encoding.rawStep) : 1 } };
+    return {
+      ok: false,
+      problem: {
+        key: "shown.out-of-range",
+        typed,
+        min: shows(encoding, first),
+        max: shows(encoding, last),
+        step: encoding.kind === "number" ? Math.abs(encoding.shownPer * encoding.rawStep) : 1,
+      },
+    };
   return { ok: false, problem: { key: "shown.not-a-value", typed, accepted: raws.map((raw) => shows(encoding, raw)) } };
 }
 
@@ -123,17 +154,29 @@ export function contextOf(profile: DisplayProfile, raws: readonly (number | null
 // ── decode ──────────────────────────────────────────────────────────────────────────────────────────────────────────
 
 /** Circumference a wheel code stands for on this display, mm. */
-export const codeCircumferenceMm = (code: WheelCodeEncoding["codes"][number]): number => code.circumferenceMm ?? nominalCircumferenceMm(code.inch);
+export const codeCircumferenceMm = (code: WheelCodeEncoding["codes"][number]): number =>
+  code.circumferenceMm ?? nominalCircumferenceMm(code.inch);
 
-const sizeCircumferenceMm = ({ heldIn }: WheelSizeEncoding, raw: number): number => (heldIn === "mm" ? raw : inchToMm(raw / 10) * Math.PI);
+const sizeCircumferenceMm = ({ heldIn }: WheelSizeEncoding, raw: number): number =>
+  heldIn === "mm" ? raw : inchToMm(raw / 10) * Math.PI;
 
-const capUnit = ({ heldIn }: SpeedCapEncoding, context: EncodingContext): SpeedUnit => (heldIn === "shown" ? context.shownUnit : heldIn);
+const capUnit = ({ heldIn }: SpeedCapEncoding, context: EncodingContext): SpeedUnit =>
+  heldIn === "shown" ? context.shownUnit : heldIn;
 
-const aroundDefault = (encoding: Extract<Encoding, { kind: "around-default" }>, context: EncodingContext): number | null =>
-  encoding.defaults.length === 1 ? (encoding.defaults[0]?.valueV ?? null) : (encoding.defaults.find(({ nominalV }) => nominalV === context.nominalV)?.valueV ?? null);
+const aroundDefault = (
+  encoding: Extract<Encoding, { kind: "around-default" }>,
+  context: EncodingContext,
+): number | null =>
+  encoding.defaults.length === 1
+    ? (encoding.defaults[0]?.valueV ?? null)
+    : (encoding.defaults.find(({ nominalV }) => nominalV === context.nominalV)?.valueV ?? null);
 
 /** Canonical value a raw value stands for; null on lines that mean nothing or several things, for an unknown scale, or for a raw value the line does not have. */
-export function decodeLine(encoding: Encoding, raw: number, context: EncodingContext = PLAIN_CONTEXT): SettingValue | null {
+export function decodeLine(
+  encoding: Encoding,
+  raw: number,
+  context: EncodingContext = PLAIN_CONTEXT,
+): SettingValue | null {
   switch (encoding.kind) {
     case "choice":
       return (encoding.options.find((option) => option.raw === raw)?.means as SettingValue | undefined) ?? null;
@@ -169,7 +212,8 @@ export type Decoded = { readonly [K in SettingKey]?: SettingValue };
 /** Every canonical value a line's raw value stands for. */
 export function decodeAll(line: Line, raw: number, context: EncodingContext): Decoded {
   const { encoding } = line;
-  if (encoding.kind === "bundle") return (encoding.options.find((option) => option.raw === raw)?.means ?? {}) as Decoded;
+  if (encoding.kind === "bundle")
+    return (encoding.options.find((option) => option.raw === raw)?.means ?? {}) as Decoded;
   if (encoding.setting === null) return {};
   const value = decodeLine(encoding, raw, context);
   return value === null ? {} : { [encoding.setting]: value };
@@ -184,7 +228,13 @@ export type EncodeProblem =
   | { readonly key: "encode.unknown-scale"; readonly asked: string };
 
 export type Encoded =
-  | { readonly ok: true; readonly raw: number; readonly held: SettingValue; readonly exact: boolean; readonly beyond: EncodeProblem | null }
+  | {
+      readonly ok: true;
+      readonly raw: number;
+      readonly held: SettingValue;
+      readonly exact: boolean;
+      readonly beyond: EncodeProblem | null;
+    }
   | { readonly ok: false; readonly problem: EncodeProblem };
 
 interface Held {
@@ -197,14 +247,34 @@ interface Held {
  * A value past the safe end of the range is held at that end and the loss is told in `beyond`; one past the unsafe end
  * cannot be held at all and is a problem, never a silent compromise.
  */
-export function encodeLine(encoding: Encoding, value: SettingValue, strict = false, context: EncodingContext = PLAIN_CONTEXT): Encoded {
+export function encodeLine(
+  encoding: Encoding,
+  value: SettingValue,
+  strict = false,
+  context: EncodingContext = PLAIN_CONTEXT,
+): Encoded {
   switch (encoding.kind) {
     case "choice":
-      return encodeChoice(encoding.options as readonly { raw: number; shows: string; means: SettingValue }[], encoding.setting, value, strict);
+      return encodeChoice(
+        encoding.options as readonly { raw: number; shows: string; means: SettingValue }[],
+        encoding.setting,
+        value,
+        strict,
+      );
     case "wheel-code": {
       const best = typeof value === "number" ? rankCodes(encoding, value)[0] : undefined;
-      if (!best) return refuse(value, encoding.codes.map((code) => code.shows));
-      return { ok: true, raw: best.code.raw, held: best.circumferenceMm, exact: Math.abs(best.r - 1) < 1e-6, beyond: null };
+      if (!best)
+        return refuse(
+          value,
+          encoding.codes.map((code) => code.shows),
+        );
+      return {
+        ok: true,
+        raw: best.code.raw,
+        held: best.circumferenceMm,
+        exact: Math.abs(best.r - 1) < 1e-6,
+        beyond: null,
+      };
     }
     case "speed-cap":
       return encodeCap(encoding, value, strict, context);
@@ -212,21 +282,40 @@ export function encodeLine(encoding: Encoding, value: SettingValue, strict = fal
       const special = encoding.special.find((each) => each.means === value);
       if (special) return { ok: true, raw: special.raw, held: value, exact: true, beyond: null };
       const taken = new Set(encoding.special.map((each) => each.raw));
-      return encodeHeld(encoding.setting, value, rawValues(encoding).filter((raw) => !taken.has(raw)).map((raw) => ({ raw, value: tidy(encoding.offset + raw * encoding.perRaw) })), strict);
+      return encodeHeld(
+        encoding.setting,
+        value,
+        rawValues(encoding)
+          .filter((raw) => !taken.has(raw))
+          .map((raw) => ({ raw, value: tidy(encoding.offset + raw * encoding.perRaw) })),
+        strict,
+      );
     }
     case "around-default": {
       const base = aroundDefault(encoding, context);
       if (base === null) return { ok: false, problem: { key: "encode.unknown-scale", asked: String(value) } };
-      return encodeHeld(encoding.setting, value, rawValues(encoding).map((raw) => ({ raw, value: tidy(base + raw * encoding.perRaw) })), strict);
+      return encodeHeld(
+        encoding.setting,
+        value,
+        rawValues(encoding).map((raw) => ({ raw, value: tidy(base + raw * encoding.perRaw) })),
+        strict,
+      );
     }
     case "wheel-size": {
       if (typeof value !== "number") return refuse(value, []);
-      const best = rankWheels(rawValues(encoding).map((raw) => ({ code: raw, circumferenceMm: sizeCircumferenceMm(encoding, raw) })), value)[0];
-      return best ? { ok: true, raw: best.code, held: best.circumferenceMm, exact: Math.abs(best.r - 1) < 1e-6, beyond: null } : refuse(value, []);
+      const best = rankWheels(
+        rawValues(encoding).map((raw) => ({ code: raw, circumferenceMm: sizeCircumferenceMm(encoding, raw) })),
+        value,
+      )[0];
+      return best
+        ? { ok: true, raw: best.code, held: best.circumferenceMm, exact: Math.abs(best.r - 1) < 1e-6, beyond: null }
+        : refuse(value, []);
     }
     case "unknown-scale": {
-      if (value === "uncapped" && encoding.noneRaw !== null) return { ok: true, raw: encoding.noneRaw, held: value, exact: true, beyond: null };
-      if (encoding.measured.length === 0) return { ok: false, problem: { key: "encode.unknown-scale", asked: String(value) } };
+      if (value === "uncapped" && encoding.noneRaw !== null)
+        return { ok: true, raw: encoding.noneRaw, held: value, exact: true, beyond: null };
+      if (encoding.measured.length === 0)
+        return { ok: false, problem: { key: "encode.unknown-scale", asked: String(value) } };
       // Only what somebody has measured is ever aimed for.
       return encodeHeld(encoding.setting, value, encoding.measured, strict);
     }
@@ -237,18 +326,40 @@ export function encodeLine(encoding: Encoding, value: SettingValue, strict = fal
   }
 }
 
-const refuse = (value: unknown, accepted: readonly string[]): Encoded => ({ ok: false, problem: { key: "encode.no-such-choice", asked: value === "uncapped" ? "no cap" : String(value), accepted } });
+const refuse = (value: unknown, accepted: readonly string[]): Encoded => ({
+  ok: false,
+  problem: { key: "encode.no-such-choice", asked: value === "uncapped" ? "no cap" : String(value), accepted },
+});
 
-function encodeChoice(options: readonly { raw: number; shows: string; means: SettingValue }[], setting: SettingKey, value: SettingValue, strict: boolean): Encoded {
+function encodeChoice(
+  options: readonly { raw: number; shows: string; means: SettingValue }[],
+  setting: SettingKey,
+  value: SettingValue,
+  strict: boolean,
+): Encoded {
   const exact = options.find((option) => option.means === value);
-  if (exact && !(strict && typeof value === "number")) return { ok: true, raw: exact.raw, held: exact.means, exact: true, beyond: null };
+  if (exact && !(strict && typeof value === "number"))
+    return { ok: true, raw: exact.raw, held: exact.means, exact: true, beyond: null };
   const direction = SETTINGS[setting].safeDirection;
-  if (direction === null || typeof value !== "number") return refuse(value, options.map((option) => option.shows));
+  if (direction === null || typeof value !== "number")
+    return refuse(
+      value,
+      options.map((option) => option.shows),
+    );
   const safe = options
     .flatMap((option) => (typeof option.means === "number" ? [{ raw: option.raw, means: option.means }] : []))
-    .filter(({ means }) => (direction === "down" ? means < value || (!strict && means === value) : means > value || (!strict && means === value)))
+    .filter(({ means }) =>
+      direction === "down"
+        ? means < value || (!strict && means === value)
+        : means > value || (!strict && means === value),
+    )
     .sort((a, b) => Math.abs(a.means - value) - Math.abs(b.means - value))[0];
-  return safe ? { ok: true, raw: safe.raw, held: safe.means, exact: false, beyond: null } : refuse(value, options.map((option) => option.shows));
+  return safe
+    ? { ok: true, raw: safe.raw, held: safe.means, exact: false, beyond: null }
+    : refuse(
+        value,
+        options.map((option) => option.shows),
+      );
 }
 
 /** Slack that keeps binary noise from moving a value by a whole step. */
@@ -262,15 +373,49 @@ function encodeHeld(setting: SettingKey, value: SettingValue, held: readonly Hel
   const most = Math.max(...held.map((each) => each.value));
   const slack = strict ? -NOISE : NOISE;
   const scale = Math.max(1, Math.abs(value));
-  const isSafe = (each: Held) => direction === null || (direction === "down" ? each.value <= value + slack * scale : each.value >= value - slack * scale);
-  const nearest = held.filter(isSafe).reduce<Held | null>((best, each) => (best === null || Math.abs(each.value - value) < Math.abs(best.value - value) - NOISE ? each : best), null);
-  if (!nearest) return { ok: false, problem: direction === "down" ? { key: "encode.below-range", asked: value, least } : { key: "encode.above-range", asked: value, most } };
-  const past: EncodeProblem | null = value > most + NOISE ? { key: "encode.above-range", asked: value, most } : value < least - NOISE ? { key: "encode.below-range", asked: value, least } : null;
-  return { ok: true, raw: nearest.raw, held: nearest.value, exact: Math.abs(nearest.value - value) < NOISE * scale, beyond: past };
+  const isSafe = (each: Held) =>
+    direction === null ||
+    (direction === "down" ? each.value <= value + slack * scale : each.value >= value - slack * scale);
+  const nearest = held
+    .filter(isSafe)
+    .reduce<Held | null>(
+      (best, each) =>
+        best === null || Math.abs(each.value - value) < Math.abs(best.value - value) - NOISE ? each : best,
+      null,
+    );
+  if (!nearest)
+    return {
+      ok: false,
+      problem:
+        direction === "down"
+          ? { key: "encode.below-range", asked: value, least }
+          : { key: "encode.above-range", asked: value, most },
+    };
+  const past: EncodeProblem | null =
+    value > most + NOISE
+      ? { key: "encode.above-range", asked: value, most }
+      : value < least - NOISE
+        ? { key: "encode.below-range", asked: value, least }
+        : null;
+  return {
+    ok: true,
+    raw: nearest.raw,
+    held: nearest.value,
+    exact: Math.abs(nearest.value - value) < NOISE * scale,
+    beyond: past,
+  };
 }
 
-function encodeCap(encoding: SpeedCapEncoding, value: SettingValue, strict: boolean, context: EncodingContext): Encoded {
-  if (value === "uncapped") return encoding.uncappedRaw === null ? refuse(value, []) : { ok: true, raw: encoding.uncappedRaw, held: "uncapped", exact: true, beyond: null };
+function encodeCap(
+  encoding: SpeedCapEncoding,
+  value: SettingValue,
+  strict: boolean,
+  context: EncodingContext,
+): Encoded {
+  if (value === "uncapped")
+    return encoding.uncappedRaw === null
+      ? refuse(value, [])
+      : { ok: true, raw: encoding.uncappedRaw, held: "uncapped", exact: true, beyond: null };
   if (typeof value !== "number") return refuse(value, []);
   const unit = capUnit(encoding, context);
   const own = unit === "mph" ? kmhToMph(value) : value;
@@ -280,11 +425,21 @@ function encodeCap(encoding: SpeedCapEncoding, value: SettingValue, strict: bool
   if (whole < least) return { ok: false, problem: { key: "encode.below-range", asked: own, least } };
   const raw = Math.min(whole, most);
   const held = speedToKmh(raw, unit);
-  return { ok: true, raw, held, exact: Math.abs(held - value) < NOISE * Math.max(1, value), beyond: whole > most ? { key: "encode.above-range", asked: own, most } : null };
+  return {
+    ok: true,
+    raw,
+    held,
+    exact: Math.abs(held - value) < NOISE * Math.max(1, value),
+    beyond: whole > most ? { key: "encode.above-range", asked: own, most } : null,
+  };
 }
 
 /** The wheel codes of a line ordered best first for a rollout (mm) and the ratio of true to set pulses. */
-export const rankCodes = (encoding: WheelCodeEncoding, rolloutMm: number, pulseRatio = 1): RankedWheel<WheelCodeEncoding["codes"][number]>[] =>
+export const rankCodes = (
+  encoding: WheelCodeEncoding,
+  rolloutMm: number,
+  pulseRatio = 1,
+): RankedWheel<WheelCodeEncoding["codes"][number]>[] =>
   rankWheels(
     encoding.codes.map((code) => ({ code, circumferenceMm: codeCircumferenceMm(code) })),
     rolloutMm,
@@ -292,9 +447,15 @@ export const rankCodes = (encoding: WheelCodeEncoding, rolloutMm: number, pulseR
   );
 
 /** The option of a bundle line that fulfils the wanted values best: fewest missed, then the first. */
-export function encodeBundle(line: Line, wanted: Decoded): { readonly raw: number; readonly missed: readonly SettingKey[] } | null {
+export function encodeBundle(
+  line: Line,
+  wanted: Decoded,
+): { readonly raw: number; readonly missed: readonly SettingKey[] } | null {
   if (line.encoding.kind !== "bundle") return null;
   const cared = settingsOf(line).filter((setting) => wanted[setting] !== undefined);
-  const ranked = line.encoding.options.map((option) => ({ raw: option.raw, missed: cared.filter((setting) => (option.means as Decoded)[setting] !== wanted[setting]) }));
+  const ranked = line.encoding.options.map((option) => ({
+    raw: option.raw,
+    missed: cared.filter((setting) => (option.means as Decoded)[setting] !== wanted[setting]),
+  }));
   return ranked.sort((a, b) => a.missed.length - b.missed.length)[0] ?? null;
 }

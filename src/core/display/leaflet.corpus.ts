@@ -23,7 +23,17 @@ export const LEAFLETS: readonly LeafletText[] = [
 7. Number of assist levels: 3, 5, 9. Default 5
 8. Current limit: range 7-22 A. Default 15
 9. Cruise: 0: off, 1: on. Default 0`,
-    means: { "1": "backlight", "2": "speedUnit", "3": "nominalV", "4": "autoOffMin", "5": "circumferenceMm", "6": "assistCapKmh", "7": "assistLevels", "8": "currentLimitA", "9": "cruiseOn" },
+    means: {
+      "1": "backlight",
+      "2": "speedUnit",
+      "3": "nominalV",
+      "4": "autoOffMin",
+      "5": "circumferenceMm",
+      "6": "assistCapKmh",
+      "7": "assistLevels",
+      "8": "currentLimitA",
+      "9": "cruiseOn",
+    },
   },
   {
     shape: "table with bars",
@@ -37,7 +47,16 @@ export const LEAFLETS: readonly LeafletText[] = [
 | h6 | Walk assist function | 0 off, 1 on | 1 |
 | h7 | Slow start | 1 - 4 | 2 |
 | h8 | PAS disc magnet number | 5 - 24 | 12 |`,
-    means: { h1: "backlight", h2: "cutOffV", h3: "circumferenceMm", h4: "assistCapKmh", h5: "pulsesPerTurn", h6: "walkAssistOn", h7: "rampSoftness", h8: "crankPulses" },
+    means: {
+      h1: "backlight",
+      h2: "cutOffV",
+      h3: "circumferenceMm",
+      h4: "assistCapKmh",
+      h5: "pulsesPerTurn",
+      h6: "walkAssistOn",
+      h7: "rampSoftness",
+      h8: "crankPulses",
+    },
   },
   {
     shape: "options on rows of their own",
@@ -71,12 +90,27 @@ k05 Reserved
 15: speed limited value, 12-40km/h, factory 25.
 16: zero using, please not change.
 17: sleep time of display, 1-30 min, factory 5.`,
-    means: { "11": "circumferenceMm", "12": "currentLimitA", "13": "levelAtPowerOn", "14": "startPulses", "15": "assistCapKmh", "16": null, "17": "autoOffMin" },
+    means: {
+      "11": "circumferenceMm",
+      "12": "currentLimitA",
+      "13": "levelAtPowerOn",
+      "14": "startPulses",
+      "15": "assistCapKmh",
+      "16": null,
+      "17": "autoOffMin",
+    },
   },
   {
     shape: "tabs between columns, mixed units",
     text: "code\tname\tvalues\tdefault\na-1\tSpeed limit\t6-28 mph\tdefault 20\na-2\tPedal direction\t0 forward, 1 backward\tdefault 0\na-3\tStart strength\t1-5\tdefault 3\na-4\tTyre size\t12.0-29.9 inch step 0.1\tdefault 26.0\na-5\tElectric brake regeneration\t0-3\tdefault 0\na-6\tTotal mileage\tread only\t-",
-    means: { "a-1": "assistCapKmh", "a-2": "crankDirection", "a-3": "startStrengthShare", "a-4": "circumferenceMm", "a-5": "regenShare", "a-6": null },
+    means: {
+      "a-1": "assistCapKmh",
+      "a-2": "crankDirection",
+      "a-3": "startStrengthShare",
+      "a-4": "circumferenceMm",
+      "a-5": "regenShare",
+      "a-6": null,
+    },
   },
   {
     shape: "headings, bullets and notes between",
@@ -90,7 +124,14 @@ POWER SETTINGS
 - n5 - Soft start, 0 to 3 (def. 1)
 OTHER
 - n6 - Start password, 0 off / 1 on (def. 0)`,
-    means: { n1: "autoOffMin", n2: "backlight", n3: "cutOffV", n4: "currentLimitA", n5: "rampSoftness", n6: "startPinOn" },
+    means: {
+      n1: "autoOffMin",
+      n2: "backlight",
+      n3: "cutOffV",
+      n4: "currentLimitA",
+      n5: "rampSoftness",
+      n6: "startPinOn",
+    },
   },
   {
     shape: "menu words, no numbers in the names",
@@ -101,7 +142,15 @@ Item 4: Push-along speed (3-6 km/h), preset 5
 Item 5: Throttle speed limit (6-32 km/h), preset 25
 Item 6: Battery type (0 lithium, 1 LFP, 2 lead), preset 0
 Item 7: Speed sensor selection (0 wheel, 1 motor), preset 0`,
-    means: { "1": "speedUnit", "2": "lampMode", "3": "tripReset", "4": "walkAssistKmh", "5": "throttleCapKmh", "6": "packChemistry", "7": "speedSensor" },
+    means: {
+      "1": "speedUnit",
+      "2": "lampMode",
+      "3": "tripReset",
+      "4": "walkAssistKmh",
+      "5": "throttleCapKmh",
+      "6": "packChemistry",
+      "7": "speedSensor",
+    },
   },
   {
     shape: "equals signs and slashes on one row",
@@ -111,7 +160,14 @@ b3=system voltage 36/48/52 default=48
 b4=levels 0=3 levels / 1=5 levels / 2=9 levels number of assist levels default=1
 b5=throttle 0=off / 1=follow level / 2=full throttle mode default=2
 b6=motor type 1-6 default=1`,
-    means: { b1: "backlight", b2: "speedUnit", b3: "nominalV", b4: "assistLevels", b5: "throttleMode", b6: "motorPreset" },
+    means: {
+      b1: "backlight",
+      b2: "speedUnit",
+      b3: "nominalV",
+      b4: "assistLevels",
+      b5: "throttleMode",
+      b6: "motorPreset",
+    },
   },
   {
     shape: "long sentences with the default first",
@@ -121,7 +177,14 @@ Line 23. Factory 25. The riding speed limit, from 10 to 50 km/h.
 Line 24. Factory 0. Communication protocol, 0 to 3.
 Line 25. Factory 100. Speed calibration in percent, from 90 to 110.
 Line 26. Factory 40. Low voltage protection of the battery, 36 to 44 V.`,
-    means: { "21": "pulsesPerTurn", "22": "currentLimitA", "23": "assistCapKmh", "24": "protocol", "25": "speedCalibrationPercent", "26": "cutOffV" },
+    means: {
+      "21": "pulsesPerTurn",
+      "22": "currentLimitA",
+      "23": "assistCapKmh",
+      "24": "protocol",
+      "25": "speedCalibrationPercent",
+      "26": "cutOffV",
+    },
   },
   {
     shape: "two columns of spaces, capitals",
@@ -132,7 +195,15 @@ S4    AMBIENT LIGHT SENSOR            1-5      DEFAULT 3
 S5    DISPLAY SLEEP TIME              0-20 MIN DEFAULT 5
 S6    COEFFICIENT 3                   0-255    DEFAULT 12
 S7    HALL SEQUENCE CODE              0-7      DEFAULT 0`,
-    means: { S1: "levelAtPowerOn", S2: "circumferenceMm", S3: "assistCapKmh", S4: "lightSensor", S5: "autoOffMin", S6: null, S7: "phaseCoding" },
+    means: {
+      S1: "levelAtPowerOn",
+      S2: "circumferenceMm",
+      S3: "assistCapKmh",
+      S4: "lightSensor",
+      S5: "autoOffMin",
+      S6: null,
+      S7: "phaseCoding",
+    },
   },
   {
     shape: "question and answer",
@@ -142,7 +213,14 @@ S7    HALL SEQUENCE CODE              0-7      DEFAULT 0`,
 [34] When must it switch off by itself? auto off 1-60 min (default 10)
 [35] How soft shall it start? soft start 1-3 (default 2)
 [36] Temperature unit? 0 celsius, 1 fahrenheit (default 0)`,
-    means: { "31": "cruiseOn", "32": "speedUnit", "33": "walkAssistOn", "34": "autoOffMin", "35": "rampSoftness", "36": "temperatureUnit" },
+    means: {
+      "31": "cruiseOn",
+      "32": "speedUnit",
+      "33": "walkAssistOn",
+      "34": "autoOffMin",
+      "35": "rampSoftness",
+      "36": "temperatureUnit",
+    },
   },
   {
     shape: "vague and contradictory",

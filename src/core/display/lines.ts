@@ -3,7 +3,12 @@ import type { Claim, DisplayProfile, Encoding, Line } from "./profile";
 import { SETTINGS } from "./settings";
 
 /** A line nothing is known of yet. */
-export const newLine = (code: string, encoding: Encoding = { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 }, factoryRaw = 0, claims: readonly Claim[] = []): Line => ({
+export const newLine = (
+  code: string,
+  encoding: Encoding = { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 },
+  factoryRaw = 0,
+  claims: readonly Claim[] = [],
+): Line => ({
   code,
   encoding,
   atEnds: "stop",
@@ -19,11 +24,27 @@ export const newLine = (code: string, encoding: Encoding = { kind: "reserved", s
 /** The same profile with these lines; entries of lines that are gone go with them, new ones stand at the end of the first page. */
 export function withLines(profile: DisplayProfile, lines: readonly Line[]): DisplayProfile {
   const codes = new Set(lines.map((line) => line.code));
-  const pages = profile.menu.pages.map((page) => ({ ...page, entries: page.entries.filter((entry) => entry.kind !== "line" || codes.has(entry.line)) }));
-  const listed = new Set(pages.flatMap((page) => page.entries.flatMap((entry) => (entry.kind === "line" ? [entry.line] : []))));
-  const added = lines.filter((line) => !listed.has(line.code)).map((line) => ({ kind: "line" as const, line: line.code }));
+  const pages = profile.menu.pages.map((page) => ({
+    ...page,
+    entries: page.entries.filter((entry) => entry.kind !== "line" || codes.has(entry.line)),
+  }));
+  const listed = new Set(
+    pages.flatMap((page) => page.entries.flatMap((entry) => (entry.kind === "line" ? [entry.line] : []))),
+  );
+  const added = lines
+    .filter((line) => !listed.has(line.code))
+    .map((line) => ({ kind: "line" as const, line: line.code }));
   const flat = pages.length === 1 && pages[0]?.entries.every((entry) => entry.kind === "line");
   const [first, ...others] = pages;
-  const entries = flat ? lines.map((line) => ({ kind: "line" as const, line: line.code })) : [...(first?.entries ?? []), ...added];
-  return { ...profile, lines: [...lines], menu: { ...profile.menu, pages: first ? [{ ...first, entries }, ...others].filter((page) => page.entries.length > 0) : profile.menu.pages } };
+  const entries = flat
+    ? lines.map((line) => ({ kind: "line" as const, line: line.code }))
+    : [...(first?.entries ?? []), ...added];
+  return {
+    ...profile,
+    lines: [...lines],
+    menu: {
+      ...profile.menu,
+      pages: first ? [{ ...first, entries }, ...others].filter((page) => page.entries.length > 0) : profile.menu.pages,
+    },
+  };
 }

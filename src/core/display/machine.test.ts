@@ -7,10 +7,12 @@ import { factoryRaws, lineIndex, type DisplayProfile, type Line } from "./profil
 
 const home = atHome(TARN, factoryRaws(TARN));
 const tap = (state: MenuState, ...keys: string[]) => press(TARN, state, { kind: "press", keys, heldMs: 120 });
-const held = (state: MenuState, heldMs: number, ...keys: string[]) => press(TARN, state, { kind: "press", keys, heldMs });
+const held = (state: MenuState, heldMs: number, ...keys: string[]) =>
+  press(TARN, state, { kind: "press", keys, heldMs });
 const wait = (state: MenuState, ms: number) => press(TARN, state, { kind: "wait", ms });
 const open = (state: MenuState) => held(state, 1900, "lamp", "more");
-const value = (state: MenuState, code: string, layer: "saved" | "pending" | "inForce" = "pending") => state[layer][lineIndex(TARN, code)];
+const value = (state: MenuState, code: string, layer: "saved" | "pending" | "inForce" = "pending") =>
+  state[layer][lineIndex(TARN, code)];
 
 describe("getting in and out", () => {
   it("opens at the first line after the chord's hold time, not before", () => {
@@ -90,12 +92,23 @@ describe("saving and force", () => {
     expect(value(cycled, "31", "inForce")).toBe(1);
   });
   it("pulling the battery in the menu loses the change", () => {
-    const cut = press(TARN, press(TARN, tap(open(home), "more"), { kind: "power", on: false }), { kind: "power", on: true });
+    const cut = press(TARN, press(TARN, tap(open(home), "more"), { kind: "power", on: false }), {
+      kind: "power",
+      on: true,
+    });
     expect(value(cut, "31", "inForce")).toBe(0);
   });
   it("a menu that saves when it closes keeps the change, at once where the display says so", () => {
-    const saving: DisplayProfile = { ...TARN, inForce: "at-once", menu: { ...TARN.menu, idle: { closesAfterMs: 8000, pending: "save" } } };
-    const changed = press(saving, press(saving, home, { kind: "press", keys: ["lamp", "more"], heldMs: 1900 }), { kind: "press", keys: ["more"], heldMs: 120 });
+    const saving: DisplayProfile = {
+      ...TARN,
+      inForce: "at-once",
+      menu: { ...TARN.menu, idle: { closesAfterMs: 8000, pending: "save" } },
+    };
+    const changed = press(saving, press(saving, home, { kind: "press", keys: ["lamp", "more"], heldMs: 1900 }), {
+      kind: "press",
+      keys: ["more"],
+      heldMs: 120,
+    });
     const closed = elapse(saving, changed, 8000);
     expect(value(closed, "31", "inForce")).toBe(1);
   });
@@ -118,26 +131,121 @@ describe("the home screen", () => {
 });
 
 describe("profiles from outside", () => {
-  it("accepts the shipped display, as JSON", () => expect(readProfile(JSON.parse(JSON.stringify(TARN)))).toEqual({ ok: true, profile: TARN }));
+  it("accepts the shipped display, as JSON", () =>
+    expect(readProfile(JSON.parse(JSON.stringify(TARN)))).toEqual({ ok: true, profile: TARN }));
   it("names the place of a schema error", () => {
     const broken = { ...TARN, menu: { ...TARN.menu, saves: "sometimes" } };
     expect(readProfile(broken)).toMatchObject({ ok: false, problems: [{ path: "menu.saves", key: "profile.schema" }] });
   });
   it.each<[string, (profile: DisplayProfile) => DisplayProfile, string]>([
     ["a code used twice", (p) => ({ ...p, lines: [...p.lines, ...p.lines.slice(0, 1)] }), "profile.duplicate-code"],
-    ["a default out of range", (p) => ({ ...p, lines: p.lines.map((l) => (l.code === "33" ? { ...l, factoryRaw: 99 } : l)) }), "profile.default-not-in-range"],
+    [
+      "a default out of range",
+      (p) => ({ ...p, lines: p.lines.map((l) => (l.code === "33" ? { ...l, factoryRaw: 99 } : l)) }),
+      "profile.default-not-in-range",
+    ],
     ["no way in", (p) => ({ ...p, rules: p.rules.filter((r) => r.does.kind !== "open-page") }), "profile.no-way-in"],
-    ["no way to save", (p) => ({ ...p, rules: p.rules.filter((r) => r.does.kind !== "save-and-leave") }), "profile.no-way-to-save"],
-    ["no way to the next line", (p) => ({ ...p, rules: p.rules.filter((r) => r.does.kind !== "next-entry") }), "profile.no-way-on"],
-    ["no power cycle", (p) => ({ ...p, rules: p.rules.filter((r) => r.does.kind !== "power-off") }), "profile.no-power-cycle"],
+    [
+      "no way to save",
+      (p) => ({ ...p, rules: p.rules.filter((r) => r.does.kind !== "save-and-leave") }),
+      "profile.no-way-to-save",
+    ],
+    [
+      "no way to the next line",
+      (p) => ({ ...p, rules: p.rules.filter((r) => r.does.kind !== "next-entry") }),
+      "profile.no-way-on",
+    ],
+    [
+      "no power cycle",
+      (p) => ({ ...p, rules: p.rules.filter((r) => r.does.kind !== "power-off") }),
+      "profile.no-power-cycle",
+    ],
     ["a key nobody has", (p) => ({ ...p, keys: p.keys.filter((k) => k.id !== "less") }), "profile.unknown-key"],
     ["a key declared twice", (p) => ({ ...p, keys: [...p.keys, ...p.keys.slice(0, 1)] }), "profile.duplicate-key"],
-    ["a line no page lists", (p) => ({ ...p, lines: [...p.lines, { ...(p.lines[0] as Line), code: "99" }] }), "profile.line-unreachable"],
-    ["a line listed twice", (p) => ({ ...p, menu: { ...p.menu, pages: p.menu.pages.map((page) => ({ ...page, entries: [...page.entries, { kind: "line", line: "31" }] })) } }), "profile.line-listed-twice"],
-    ["a page nothing opens", (p) => ({ ...p, menu: { ...p.menu, pages: [...p.menu.pages, { id: "lost", name: "Lost", atEnds: "wrap", opensAt: "first", entries: [{ kind: "exit", code: "x", saves: true }] }] } }), "profile.page-unreachable"],
-    ["a page that is not there", (p) => ({ ...p, menu: { ...p.menu, pages: p.menu.pages.map((page) => ({ ...page, entries: [...page.entries, { kind: "page", code: "g", page: "gone" }] })) } }), "profile.unknown-page"],
-    ["a value no setting of its kind can have", (p) => ({ ...p, lines: p.lines.map((l) => (l.code === "35" ? { ...l, encoding: { kind: "choice", setting: "walkAssistOn", options: [{ raw: 0, shows: "0", means: "maybe" }, { raw: 1, shows: "1", means: true }] } } : l)) }), "profile.value-not-in-domain"],
-    ["a condition on itself", (p) => ({ ...p, lines: p.lines.map((l) => (l.code === "35" ? { ...l, shownWhen: { line: "35", raws: [1] } } : l)) }), "profile.unknown-line"],
-    ["two meanings for one gesture", (p) => ({ ...p, rules: [...p.rules, ...p.rules.slice(0, 1)] }), "profile.rules-collide"],
+    [
+      "a line no page lists",
+      (p) => ({ ...p, lines: [...p.lines, { ...(p.lines[0] as Line), code: "99" }] }),
+      "profile.line-unreachable",
+    ],
+    [
+      "a line listed twice",
+      (p) => ({
+        ...p,
+        menu: {
+          ...p.menu,
+          pages: p.menu.pages.map((page) => ({ ...page, entries: [...page.entries, { kind: "line", line: "31" }] })),
+        },
+      }),
+      "profile.line-listed-twice",
+    ],
+    [
+      "a page nothing opens",
+      (p) => ({
+        ...p,
+        menu: {
+          ...p.menu,
+          pages: [
+            ...p.menu.pages,
+            {
+              id: "lost",
+              name: "Lost",
+              atEnds: "wrap",
+              opensAt: "first",
+              entries: [{ kind: "exit", code: "x", saves: true }],
+            },
+          ],
+        },
+      }),
+      "profile.page-unreachable",
+    ],
+    [
+      "a page that is not there",
+      (p) => ({
+        ...p,
+        menu: {
+          ...p.menu,
+          pages: p.menu.pages.map((page) => ({
+            ...page,
+            entries: [...page.entries, { kind: "page", code: "g", page: "gone" }],
+          })),
+        },
+      }),
+      "profile.unknown-page",
+    ],
+    [
+      "a value no setting of its kind can have",
+      (p) => ({
+        ...p,
+        lines: p.lines.map((l) =>
+          l.code === "35"
+            ? {
+                ...l,
+                encoding: {
+                  kind: "choice",
+                  setting: "walkAssistOn",
+                  options: [
+                    { raw: 0, shows: "0", means: "maybe" },
+                    { raw: 1, shows: "1", means: true },
+                  ],
+                },
+              }
+            : l,
+        ),
+      }),
+      "profile.value-not-in-domain",
+    ],
+    [
+      "a condition on itself",
+      (p) => ({
+        ...p,
+        lines: p.lines.map((l) => (l.code === "35" ? { ...l, shownWhen: { line: "35", raws: [1] } } : l)),
+      }),
+      "profile.unknown-line",
+    ],
+    [
+      "two meanings for one gesture",
+      (p) => ({ ...p, rules: [...p.rules, ...p.rules.slice(0, 1)] }),
+      "profile.rules-collide",
+    ],
   ])("finds %s", (_, damage, key) => expect(checkProfile(damage(TARN)).map((problem) => problem.key)).toContain(key));
 });

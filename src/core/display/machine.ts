@@ -4,7 +4,17 @@
  * so a plan that works in one works in all by construction.
  */
 import { decodeAll, PLAIN_CONTEXT, rawValues, shows } from "./encoding";
-import { factoryRaws, layoutOf, linesOf, settingsOf, type Action, type Deed, type DisplayProfile, type EntryPlace, type KeyRule } from "./profile";
+import {
+  factoryRaws,
+  layoutOf,
+  linesOf,
+  settingsOf,
+  type Action,
+  type Deed,
+  type DisplayProfile,
+  type EntryPlace,
+  type KeyRule,
+} from "./profile";
 
 /** What the digits being entered are for: a page behind an access code, a new PIN asked twice, or the PIN at the start. */
 export type CodeFor =
@@ -99,9 +109,13 @@ export function atHome(profile: DisplayProfile, raws: readonly number[]): MenuSt
 }
 
 /** A display that is off, with `raws` saved. */
-export const switchedOff = (profile: DisplayProfile, raws: readonly number[]): MenuState => ({ ...atHome(profile, raws), screen: OFF });
+export const switchedOff = (profile: DisplayProfile, raws: readonly number[]): MenuState => ({
+  ...atHome(profile, raws),
+  screen: OFF,
+});
 
-const sameKeys = (a: readonly string[], b: readonly string[]): boolean => a.length === b.length && a.every((key) => b.includes(key));
+const sameKeys = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((key) => b.includes(key));
 
 // ── where one stands ────────────────────────────────────────────────────────────────────────────────────────────────
 
@@ -115,7 +129,8 @@ export function entryOf(profile: DisplayProfile, { screen }: MenuState): EntryPl
 export const lineAt = (profile: DisplayProfile, state: MenuState): number => entryOf(profile, state)?.line ?? -1;
 
 /** Whether an entry is in the menu under these values. */
-export const entryShown = ({ shownWhen }: EntryPlace, raws: readonly number[]): boolean => shownWhen === null || shownWhen.raws.includes(raws[shownWhen.line] ?? Number.NaN);
+export const entryShown = ({ shownWhen }: EntryPlace, raws: readonly number[]): boolean =>
+  shownWhen === null || shownWhen.raws.includes(raws[shownWhen.line] ?? Number.NaN);
 
 /** Whether a rule can act in a state, on keys pressed `downAtMs` after power-on. */
 export function ruleActs(profile: DisplayProfile, rule: KeyRule, state: MenuState, downAtMs: number): boolean {
@@ -130,8 +145,15 @@ export function ruleActs(profile: DisplayProfile, rule: KeyRule, state: MenuStat
   return screen.kind !== "home" || rule.infoLine === null || rule.infoLine === profile.infoLines[state.info];
 }
 
-const rulesFor = (profile: DisplayProfile, state: MenuState, keys: readonly string[], downAtMs: number): readonly KeyRule[] =>
-  profile.rules.filter((rule) => rule.on === state.screen.kind && sameKeys(rule.keys, keys) && ruleActs(profile, rule, state, downAtMs));
+const rulesFor = (
+  profile: DisplayProfile,
+  state: MenuState,
+  keys: readonly string[],
+  downAtMs: number,
+): readonly KeyRule[] =>
+  profile.rules.filter(
+    (rule) => rule.on === state.screen.kind && sameKeys(rule.keys, keys) && ruleActs(profile, rule, state, downAtMs),
+  );
 
 /** Whether a single tap of these keys waits to see if a second follows. */
 export const waitsForSecondTap = (profile: DisplayProfile, state: MenuState, keys: readonly string[]): boolean =>
@@ -139,7 +161,11 @@ export const waitsForSecondTap = (profile: DisplayProfile, state: MenuState, key
 
 // ── what the rider's settings make of power-on and levels ───────────────────────────────────────────────────────────
 
-function settingInForce(profile: DisplayProfile, state: MenuState, setting: "assistLevels" | "levelAtPowerOn"): number | string | null {
+function settingInForce(
+  profile: DisplayProfile,
+  state: MenuState,
+  setting: "assistLevels" | "levelAtPowerOn",
+): number | string | null {
   for (const [i, line] of linesOf(profile).entries()) {
     if (!settingsOf(line).includes(setting)) continue;
     const value = decodeAll(line, state.inForce[i] ?? 0, PLAIN_CONTEXT)[setting];
@@ -156,7 +182,10 @@ export function levelsInForce(profile: DisplayProfile, state: MenuState): number
 
 function levelAtPowerOn(profile: DisplayProfile, state: MenuState): number {
   const level = settingInForce(profile, state, "levelAtPowerOn");
-  return Math.min(typeof level === "number" ? level : level === "last-used" ? state.level : 0, levelsInForce(profile, state));
+  return Math.min(
+    typeof level === "number" ? level : level === "last-used" ? state.level : 0,
+    levelsInForce(profile, state),
+  );
 }
 
 // ── deeds ───────────────────────────────────────────────────────────────────────────────────────────────────────────
@@ -173,7 +202,8 @@ function leaveLine(profile: DisplayProfile, state: MenuState): MenuState {
 
 function leaveMenu(state: MenuState): MenuState {
   const { screen } = state;
-  const lastAt = screen.kind === "menu" || screen.kind === "confirm" ? state.lastAt.with(screen.page, screen.at) : state.lastAt;
+  const lastAt =
+    screen.kind === "menu" || screen.kind === "confirm" ? state.lastAt.with(screen.page, screen.at) : state.lastAt;
   return { ...state, screen: HOME, pending: state.saved, lastAt, idleMs: 0 };
 }
 
@@ -214,7 +244,10 @@ export function stepDigit(profile: DisplayProfile, lineIndex: number, raw: numbe
 function change(profile: DisplayProfile, state: MenuState, next: (line: number, raw: number) => number): MenuState {
   const line = lineAt(profile, state);
   if (state.screen.kind !== "menu" || line < 0) return state;
-  if (profile.menu.changing === "select") return state.screen.draft === null ? state : { ...state, screen: { ...state.screen, draft: next(line, state.screen.draft) } };
+  if (profile.menu.changing === "select")
+    return state.screen.draft === null
+      ? state
+      : { ...state, screen: { ...state.screen, draft: next(line, state.screen.draft) } };
   const from = state.pending[line];
   if (from === undefined) return state;
   const to = next(line, from);
@@ -230,7 +263,11 @@ export const stepTo = (profile: DisplayProfile, state: MenuState, raw: number, m
 function confirmDraft(profile: DisplayProfile, state: MenuState): MenuState {
   const line = lineAt(profile, state);
   if (state.screen.kind !== "menu" || state.screen.draft === null || line < 0) return state;
-  const changed: MenuState = { ...state, screen: { ...state.screen, draft: null }, pending: state.pending.with(line, state.screen.draft) };
+  const changed: MenuState = {
+    ...state,
+    screen: { ...state.screen, draft: null },
+    pending: state.pending.with(line, state.screen.draft),
+  };
   return profile.menu.saves === "each-change" ? save(profile, changed) : changed;
 }
 
@@ -238,10 +275,17 @@ function openPage(profile: DisplayProfile, state: MenuState, page: number): Menu
   const place = layoutOf(profile).pages[page];
   if (!place) return state;
   const fromMenu = state.screen.kind === "menu";
-  const base = fromMenu ? leaveLine(profile, state) : state.screen.kind === "code" || state.screen.kind === "confirm" ? state : { ...state, pending: state.saved };
+  const base = fromMenu
+    ? leaveLine(profile, state)
+    : state.screen.kind === "code" || state.screen.kind === "confirm"
+      ? state
+      : { ...state, pending: state.saved };
   const lastAt = state.screen.kind === "menu" ? base.lastAt.with(state.screen.page, state.screen.at) : base.lastAt;
   const wanted = place.page.opensAt === "first" ? 0 : (lastAt[page] ?? 0);
-  const at = place.entries[wanted] && entryShown(place.entries[wanted], base.pending) ? wanted : place.entries.findIndex((entry) => entryShown(entry, base.pending));
+  const at =
+    place.entries[wanted] && entryShown(place.entries[wanted], base.pending)
+      ? wanted
+      : place.entries.findIndex((entry) => entryShown(entry, base.pending));
   return { ...base, screen: { kind: "menu", page, at: Math.max(0, at), draft: null }, lastAt, idleMs: 0 };
 }
 
@@ -266,7 +310,13 @@ function act(profile: DisplayProfile, state: MenuState, action: Action): MenuSta
   const noted: MenuState = { ...state, done: [...state.done, action] };
   if (action !== "restore") return noted;
   const raws = factoryRaws(profile);
-  return { ...leaveMenu(noted), saved: raws, pending: raws, inForce: profile.inForce === "at-once" ? raws : state.inForce, pin: null };
+  return {
+    ...leaveMenu(noted),
+    saved: raws,
+    pending: raws,
+    inForce: profile.inForce === "at-once" ? raws : state.inForce,
+    pin: null,
+  };
 }
 
 function select(profile: DisplayProfile, state: MenuState): MenuState {
@@ -284,20 +334,35 @@ function select(profile: DisplayProfile, state: MenuState): MenuState {
     case "exit":
       return leaveMenu(place.entry.saves ? save(profile, state) : state);
     case "action":
-      if (place.entry.action === "set-pin") return { ...state, screen: { kind: "code", for: { kind: "new-pin", first: null, page: screen.page, at: screen.at }, digits: Array.from({ length: PIN_DIGITS }, () => 0), at: 0 } };
+      if (place.entry.action === "set-pin")
+        return {
+          ...state,
+          screen: {
+            kind: "code",
+            for: { kind: "new-pin", first: null, page: screen.page, at: screen.at },
+            digits: Array.from({ length: PIN_DIGITS }, () => 0),
+            at: 0,
+          },
+        };
       if (place.entry.asks === "nothing") return act(profile, state, place.entry.action);
       // A pattern is answered by the same key; a question starts on "no".
-      return { ...state, screen: { kind: "confirm", page: screen.page, at: screen.at, yes: place.entry.asks === "pattern" } };
+      return {
+        ...state,
+        screen: { kind: "confirm", page: screen.page, at: screen.at, yes: place.entry.asks === "pattern" },
+      };
     case "line": {
       const raw = state.pending[place.line];
-      return profile.menu.changing === "select" && screen.draft === null && raw !== undefined ? { ...state, screen: { ...screen, draft: raw } } : state;
+      return profile.menu.changing === "select" && screen.draft === null && raw !== undefined
+        ? { ...state, screen: { ...screen, draft: raw } }
+        : state;
     }
   }
 }
 
 function back(profile: DisplayProfile, state: MenuState): MenuState {
   const { screen } = state;
-  if (screen.kind === "confirm") return { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
+  if (screen.kind === "confirm")
+    return { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
   if (screen.kind === "monitor") return { ...state, screen: HOME };
   if (screen.kind === "code") return screen.for.kind === "start" ? state : leaveMenu(state);
   if (screen.kind !== "menu") return state;
@@ -332,7 +397,23 @@ function nextDigit(profile: DisplayProfile, state: MenuState): MenuState {
 function perform(profile: DisplayProfile, state: MenuState, deed: Deed): MenuState {
   switch (deed.kind) {
     case "power-on": {
-      const on: MenuState = { ...state, screen: state.pin === null ? HOME : { kind: "code", for: { kind: "start" }, digits: Array.from({ length: PIN_DIGITS }, () => 0), at: 0 }, pending: state.saved, inForce: state.saved, lastAt: state.lastAt.map(() => 0), idleMs: 0, sincePowerOnMs: 0, lampOn: false, hazardOn: false, cruising: false, brightness: 0, info: 0 };
+      const on: MenuState = {
+        ...state,
+        screen:
+          state.pin === null
+            ? HOME
+            : { kind: "code", for: { kind: "start" }, digits: Array.from({ length: PIN_DIGITS }, () => 0), at: 0 },
+        pending: state.saved,
+        inForce: state.saved,
+        lastAt: state.lastAt.map(() => 0),
+        idleMs: 0,
+        sincePowerOnMs: 0,
+        lampOn: false,
+        hazardOn: false,
+        cruising: false,
+        brightness: 0,
+        info: 0,
+      };
       return { ...on, level: levelAtPowerOn(profile, on) };
     }
     case "power-off":
@@ -341,7 +422,17 @@ function perform(profile: DisplayProfile, state: MenuState, deed: Deed): MenuSta
       const page = layoutOf(profile).pageById.get(deed.page);
       if (page === undefined) return state;
       if (deed.code === null) return openPage(profile, state, page);
-      return { ...state, pending: state.screen.kind === "menu" ? state.pending : state.saved, screen: { kind: "code", for: { kind: "page", page, code: deed.code }, digits: Array.from(deed.code, () => 0), at: 0 }, idleMs: 0 };
+      return {
+        ...state,
+        pending: state.screen.kind === "menu" ? state.pending : state.saved,
+        screen: {
+          kind: "code",
+          for: { kind: "page", page, code: deed.code },
+          digits: Array.from(deed.code, () => 0),
+          at: 0,
+        },
+        idleMs: 0,
+      };
     }
     case "next-entry":
       return moveEntry(profile, state, 1);
@@ -355,7 +446,10 @@ function perform(profile: DisplayProfile, state: MenuState, deed: Deed): MenuSta
       if (state.screen.kind === "confirm") return { ...state, screen: { ...state.screen, yes: !state.screen.yes } };
       if (state.screen.kind === "code") {
         const { digits, at } = state.screen;
-        return { ...state, screen: { ...state.screen, digits: digits.with(at, ((digits[at] ?? 0) + deed.by + 10) % 10) } };
+        return {
+          ...state,
+          screen: { ...state.screen, digits: digits.with(at, ((digits[at] ?? 0) + deed.by + 10) % 10) },
+        };
       }
       return change(profile, state, (line, raw) => stepRaw(profile, line, raw, deed.by));
     case "step-digit":
@@ -373,12 +467,18 @@ function perform(profile: DisplayProfile, state: MenuState, deed: Deed): MenuSta
     case "run-action": {
       // In the menu the key acts on the line it stands on, and on no other.
       const entry = entryOf(profile, state)?.entry;
-      return state.screen.kind === "menu" && (entry?.kind !== "action" || entry.action !== deed.action) ? state : act(profile, state, deed.action);
+      return state.screen.kind === "menu" && (entry?.kind !== "action" || entry.action !== deed.action)
+        ? state
+        : act(profile, state, deed.action);
     }
     case "start-walk-assist":
       return { ...state, screen: { kind: "walk-assist" } };
     case "step-level":
-      return { ...state, cruising: false, level: Math.max(0, Math.min(levelsInForce(profile, state), state.level + deed.by)) };
+      return {
+        ...state,
+        cruising: false,
+        level: Math.max(0, Math.min(levelsInForce(profile, state), state.level + deed.by)),
+      };
     case "toggle-lamp":
       return { ...state, lampOn: !state.lampOn };
     case "toggle-hazard-lamp":
@@ -404,7 +504,11 @@ interface Due {
 }
 
 /** Screens that close by themselves when left alone. */
-const closes = ({ screen }: MenuState): boolean => screen.kind === "menu" || screen.kind === "confirm" || screen.kind === "monitor" || (screen.kind === "code" && screen.for.kind !== "start");
+const closes = ({ screen }: MenuState): boolean =>
+  screen.kind === "menu" ||
+  screen.kind === "confirm" ||
+  screen.kind === "monitor" ||
+  (screen.kind === "code" && screen.for.kind !== "start");
 
 /** What happens next if nobody touches anything. */
 function nextDue(profile: DisplayProfile, state: MenuState): Due | null {
@@ -414,18 +518,28 @@ function nextDue(profile: DisplayProfile, state: MenuState): Due | null {
     const rules = rulesFor(profile, state, held.keys, held.downAtMs);
     const hold = rules.find((rule) => rule.gesture.kind === "hold");
     if (hold?.gesture.kind === "hold")
-      return { inMs: hold.gesture.holdMs - held.ms, fire: (s) => perform(profile, { ...s, tapped: null, held: s.held && { ...s.held, spent: true } }, hold.does) };
+      return {
+        inMs: hold.gesture.holdMs - held.ms,
+        fire: (s) => perform(profile, { ...s, tapped: null, held: s.held && { ...s.held, spent: true } }, hold.does),
+      };
     const repeating = rules.find((rule) => rule.does.kind === "step-value" && rule.does.repeat !== null);
     if (repeating?.does.kind === "step-value" && repeating.does.repeat) {
       const { afterMs, everyMs } = repeating.does.repeat;
       return {
         inMs: afterMs + held.steps * everyMs - held.ms,
-        fire: (s) => perform(profile, { ...s, tapped: null, held: s.held && { ...s.held, steps: s.held.steps + 1 } }, repeating.does),
+        fire: (s) =>
+          perform(
+            profile,
+            { ...s, tapped: null, held: s.held && { ...s.held, steps: s.held.steps + 1 } },
+            repeating.does,
+          ),
       };
     }
     return null;
   }
-  const closing: Due | null = closes(state) ? { inMs: profile.menu.idle.closesAfterMs - state.idleMs, fire: (s) => closeIdle(profile, s) } : null;
+  const closing: Due | null = closes(state)
+    ? { inMs: profile.menu.idle.closesAfterMs - state.idleMs, fire: (s) => closeIdle(profile, s) }
+    : null;
   if (!tapped) return closing;
   const settling: Due = { inMs: profile.doubleTapMs - tapped.ms, fire: (s) => settleTap(profile, s) };
   return closing && closing.inMs < settling.inMs ? closing : settling;
@@ -481,17 +595,24 @@ export function hold(profile: DisplayProfile, state: MenuState, keys: readonly s
   const released = before.keys.some((key) => !keys.includes(key));
   if (!released) {
     if (keys.length === before.keys.length) return state;
-    return { ...state, held: { keys, ms: 0, steps: 0, spent: before.spent || before.steps > 0, downAtMs: state.sincePowerOnMs } };
+    return {
+      ...state,
+      held: { keys, ms: 0, steps: 0, spent: before.spent || before.steps > 0, downAtMs: state.sincePowerOnMs },
+    };
   }
   const after = before.spent || before.steps > 0 ? state : tap(profile, state, before.keys, before.downAtMs);
-  if (keys.length > 0) return { ...after, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: true, downAtMs: state.sincePowerOnMs } };
+  if (keys.length > 0)
+    return { ...after, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: true, downAtMs: state.sincePowerOnMs } };
   return { ...after, idleMs: 0, held: null, screen: after.screen.kind === "walk-assist" ? HOME : after.screen };
 }
 
 function tap(profile: DisplayProfile, state: MenuState, keys: readonly string[], downAtMs: number): MenuState {
   const rules = rulesFor(profile, state, keys, downAtMs);
   const double = rules.find((rule) => rule.gesture.kind === "double-tap");
-  if (double) return state.tapped && sameKeys(state.tapped.keys, keys) ? perform(profile, { ...state, tapped: null }, double.does) : { ...state, tapped: { keys, ms: 0, downAtMs } };
+  if (double)
+    return state.tapped && sameKeys(state.tapped.keys, keys)
+      ? perform(profile, { ...state, tapped: null }, double.does)
+      : { ...state, tapped: { keys, ms: 0, downAtMs } };
   const single = rules.find((rule) => rule.gesture.kind === "tap");
   return single ? perform(profile, state, single.does) : state;
 }
@@ -519,9 +640,24 @@ export function press(profile: DisplayProfile, state: MenuState, input: Input): 
 
 export type View =
   | { readonly kind: "off" }
-  | { readonly kind: "home"; readonly level: number; readonly lampOn: boolean; readonly hazardOn: boolean; readonly cruising: boolean; readonly info: string | null; readonly brightness: number }
+  | {
+      readonly kind: "home";
+      readonly level: number;
+      readonly lampOn: boolean;
+      readonly hazardOn: boolean;
+      readonly cruising: boolean;
+      readonly info: string | null;
+      readonly brightness: number;
+    }
   | { readonly kind: "walk-assist" }
-  | { readonly kind: "line"; readonly line: number; readonly code: string; readonly shows: string; readonly blinks: boolean; readonly page: string }
+  | {
+      readonly kind: "line";
+      readonly line: number;
+      readonly code: string;
+      readonly shows: string;
+      readonly blinks: boolean;
+      readonly page: string;
+    }
   /** A group, an exit, an action: what stands there in words or numbers. */
   | { readonly kind: "entry"; readonly code: string; readonly page: string; readonly does: "page" | "exit" | "action" }
   | { readonly kind: "code"; readonly shows: string; readonly at: number }
@@ -537,22 +673,47 @@ export function viewOf(profile: DisplayProfile, state: MenuState): View {
     case "monitor":
       return { kind: screen.kind };
     case "home":
-      return { kind: "home", level: state.level, lampOn: state.lampOn, hazardOn: state.hazardOn, cruising: state.cruising, info: profile.infoLines[state.info] ?? null, brightness: state.brightness };
+      return {
+        kind: "home",
+        level: state.level,
+        lampOn: state.lampOn,
+        hazardOn: state.hazardOn,
+        cruising: state.cruising,
+        info: profile.infoLines[state.info] ?? null,
+        brightness: state.brightness,
+      };
     case "code":
       return { kind: "code", shows: screen.digits.join(""), at: screen.at };
     case "confirm": {
       const entry = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.entry;
       const pattern = entry?.kind === "action" && entry.asks === "pattern";
-      return { kind: "confirm", code: entry && "code" in entry ? entry.code : "", shows: pattern ? "= = =" : screen.yes ? "YES" : "NO" };
+      return {
+        kind: "confirm",
+        code: entry && "code" in entry ? entry.code : "",
+        shows: pattern ? "= = =" : screen.yes ? "YES" : "NO",
+      };
     }
     case "menu": {
       const place = entryOf(profile, state);
       const page = profile.menu.pages[screen.page]?.name ?? "";
       if (!place) throw new RangeError(`entry ${screen.at} of page ${screen.page} is not in profile ${profile.id}`);
       const line = linesOf(profile)[place.line];
-      if (!line) return { kind: "entry", code: "code" in place.entry ? place.entry.code : "", page, does: place.entry.kind === "line" ? "action" : place.entry.kind };
+      if (!line)
+        return {
+          kind: "entry",
+          code: "code" in place.entry ? place.entry.code : "",
+          page,
+          does: place.entry.kind === "line" ? "action" : place.entry.kind,
+        };
       const raw = screen.draft ?? state.pending[place.line] ?? line.factoryRaw;
-      return { kind: "line", line: place.line, code: line.code, shows: shows(line.encoding, raw), blinks: screen.draft !== null, page };
+      return {
+        kind: "line",
+        line: place.line,
+        code: line.code,
+        shows: shows(line.encoding, raw),
+        blinks: screen.draft !== null,
+        page,
+      };
     }
   }
 }
@@ -570,7 +731,13 @@ export function sameView(a: View, b: View): boolean {
 
 export type Danger = "bike-moves" | "erases-settings" | "erases-distance" | "locks-out";
 
-const ACTION_DANGERS: Readonly<Record<Action, Danger | null>> = { restore: "erases-settings", "clear-trip": null, "clear-odometer": "erases-distance", "set-pin": "locks-out", "copy-settings": "erases-settings" };
+const ACTION_DANGERS: Readonly<Record<Action, Danger | null>> = {
+  restore: "erases-settings",
+  "clear-trip": null,
+  "clear-odometer": "erases-distance",
+  "set-pin": "locks-out",
+  "copy-settings": "erases-settings",
+};
 
 /** What a deed can hurt. Plans keep off dangerous ones; the screen cautions about them. */
 export function dangerOf(deed: Deed): Danger | null {

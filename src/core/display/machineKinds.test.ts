@@ -20,7 +20,10 @@ function hand(profile: DisplayProfile, start: MenuState = atHome(profile, factor
     tap: (...keys: string[]) => act({ kind: "press", keys, heldMs: 120 }),
     hold: (ms: number, ...keys: string[]) => act({ kind: "press", keys, heldMs: ms }),
     wait: (ms: number) => act({ kind: "wait", ms }),
-    twice: (...keys: string[]) => act({ kind: "press", keys, heldMs: 80 }).wait(100).tap(...keys),
+    twice: (...keys: string[]) =>
+      act({ kind: "press", keys, heldMs: 80 })
+        .wait(100)
+        .tap(...keys),
     get state() {
       return state;
     },
@@ -56,12 +59,22 @@ describe("double taps", () => {
 });
 
 describe("only while the wheel is still", () => {
-  it("keeps the menu shut", () => expect(hand(SKERRY, { ...atHome(SKERRY, factoryRaws(SKERRY)), wheelTurns: true }).twice("dot").view.kind).toBe("home"));
+  it("keeps the menu shut", () =>
+    expect(hand(SKERRY, { ...atHome(SKERRY, factoryRaws(SKERRY)), wheelTurns: true }).twice("dot").view.kind).toBe(
+      "home",
+    ));
 });
 
 describe("an access code", () => {
   const atCode = () => hand(BRACKEN).hold(2300, "hook", "bar");
-  const enter = (digits: readonly number[]) => digits.reduce((who, digit) => Array.from({ length: digit }).reduce<ReturnType<typeof hand>>((now) => now.tap("hook"), who).tap("bar"), atCode());
+  const enter = (digits: readonly number[]) =>
+    digits.reduce(
+      (who, digit) =>
+        Array.from({ length: digit })
+          .reduce<ReturnType<typeof hand>>((now) => now.tap("hook"), who)
+          .tap("bar"),
+      atCode(),
+    );
   it("asks digit by digit, opens on the right one and leads home on a wrong one", () => {
     expect(atCode().view).toEqual({ kind: "code", shows: "000", at: 0 });
     expect(enter([7, 4, 2]).view).toMatchObject({ kind: "line", code: "n0" });
@@ -89,12 +102,16 @@ describe("lines that come and go", () => {
     expect(codes(1)).toBe(5);
     expect(codes(2)).toBe(9);
   });
-  it("follow the value while it is still pending", () => expect(opened(0).tap("hook").tap("bar").tap("bar").tap("bar").tap("bar").view).toMatchObject({ code: "s4" }));
+  it("follow the value while it is still pending", () =>
+    expect(opened(0).tap("hook").tap("bar").tap("bar").tap("bar").tap("bar").view).toMatchObject({ code: "s4" }));
 });
 
 describe("saving", () => {
   it("line by line: kept when the line is left, and what is in hand is kept when the menu closes", () => {
-    const who = hand(BRACKEN, { ...atHome(BRACKEN, factoryRaws(BRACKEN)), screen: { kind: "menu", page: 0, at: 0, draft: null } });
+    const who = hand(BRACKEN, {
+      ...atHome(BRACKEN, factoryRaws(BRACKEN)),
+      screen: { kind: "menu", page: 0, at: 0, draft: null },
+    });
     who.tap("hook");
     expect(who.saved("n0")).toBe(1);
     who.tap("bar");
@@ -164,7 +181,8 @@ describe("digits", () => {
 
 describe("the same chord at another time", () => {
   const cycled = () => hand(OSTLER).hold(2100, "mid").hold(1600, "mid");
-  it("opens the settings soon after power-on", () => expect(cycled().hold(2100, "left", "right").view).toMatchObject({ code: "101" }));
+  it("opens the settings soon after power-on", () =>
+    expect(cycled().hold(2100, "left", "right").view).toMatchObject({ code: "101" }));
   it("restores everything later", () => {
     const raws = factoryRaws(OSTLER).with(lineIndex(OSTLER, "215"), 36);
     const late = hand(OSTLER, atHome(OSTLER, raws)).hold(2100, "left", "right");
@@ -172,7 +190,8 @@ describe("the same chord at another time", () => {
     expect(late.saved("215")).toBe(48);
     expect(late.view.kind).toBe("home");
   });
-  it("is told by when the keys went down, not when they came up", () => expect(cycled().wait(5000).hold(2100, "left", "right").view.kind).toBe("line"));
+  it("is told by when the keys went down, not when they came up", () =>
+    expect(cycled().wait(5000).hold(2100, "left", "right").view.kind).toBe("line"));
 });
 
 describe("actions", () => {
@@ -204,7 +223,16 @@ describe("actions", () => {
   });
   it("the second time another PIN sets none", () => {
     const setting = keep().tap("south").tap("south").tap("south").tap("press");
-    setting.tap("north").tap("east").tap("east").tap("east").tap("east").tap("east").tap("east").tap("east").tap("east");
+    setting
+      .tap("north")
+      .tap("east")
+      .tap("east")
+      .tap("east")
+      .tap("east")
+      .tap("east")
+      .tap("east")
+      .tap("east")
+      .tap("east");
     expect(setting.state.pin).toBeNull();
   });
   it("a hold clears only on the line that is meant", () => {
@@ -237,7 +265,11 @@ describe("the home screen", () => {
     expect(dangerOf({ kind: "run-action", action: "clear-trip" })).toBeNull();
   });
   it("time passes for a display that is on, and stands still in the dark", () => {
-    expect(elapse(OSTLER, { ...atHome(OSTLER, factoryRaws(OSTLER)), sincePowerOnMs: 0 }, 1234).sincePowerOnMs).toBe(1234);
-    expect(elapse(OSTLER, { ...switchedOff(OSTLER, factoryRaws(OSTLER)), sincePowerOnMs: 5 }, 1234).sincePowerOnMs).toBe(5);
+    expect(elapse(OSTLER, { ...atHome(OSTLER, factoryRaws(OSTLER)), sincePowerOnMs: 0 }, 1234).sincePowerOnMs).toBe(
+      1234,
+    );
+    expect(
+      elapse(OSTLER, { ...switchedOff(OSTLER, factoryRaws(OSTLER)), sincePowerOnMs: 5 }, 1234).sincePowerOnMs,
+    ).toBe(5);
   });
 });

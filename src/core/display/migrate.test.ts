@@ -7,7 +7,8 @@ import { migrateProfile } from "./migrate";
 import { readProfile, readProfileFile } from "./readProfile";
 
 /** Files written by the version of the product that had the format. */
-const fixture = (name: string): string => readFileSync(new URL(`../../../tests/fixtures/${name}`, import.meta.url), "utf8");
+const fixture = (name: string): string =>
+  readFileSync(new URL(`../../../tests/fixtures/${name}`, import.meta.url), "utf8");
 
 describe("format 1 of the display profile", () => {
   const old = fixture("display-profile-1.json");
@@ -32,7 +33,9 @@ describe("format 1 of the display profile", () => {
     ["a newer format", JSON.stringify({ ...TARN, version: 3 })],
     ["a list", "[]"],
     ["one cut short", old.slice(0, 900)],
-  ])("%s is refused with a reason", (_, text) => expect(readProfileFile(text)).toMatchObject({ ok: false, problems: [{ key: "profile.schema" }] }));
+  ])("%s is refused with a reason", (_, text) =>
+    expect(readProfileFile(text)).toMatchObject({ ok: false, problems: [{ key: "profile.schema" }] }),
+  );
 });
 
 describe("format 1 of a job", () => {

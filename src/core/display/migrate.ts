@@ -19,11 +19,35 @@ function encoding1to2(encoding: Encoding1): Encoding {
       return { kind: "choice", setting: encoding.setting, options: encoding.options.map((option) => ({ ...option })) };
     case "scaled": {
       const { setting, rawMin, rawMax, perRaw, offset, decimals } = encoding;
-      return { kind: "number", setting, rawMin, rawMax, rawStep: 1, perRaw, offset, shownPer: perRaw, shownOffset: offset, decimals, special: [] };
+      return {
+        kind: "number",
+        setting,
+        rawMin,
+        rawMax,
+        rawStep: 1,
+        perRaw,
+        offset,
+        shownPer: perRaw,
+        shownOffset: offset,
+        decimals,
+        special: [],
+      };
     }
     case "count": {
       const { setting, rawMin, rawMax } = encoding;
-      return { kind: "number", setting, rawMin, rawMax, rawStep: 1, perRaw: 1, offset: 0, shownPer: 1, shownOffset: 0, decimals: 0, special: [] };
+      return {
+        kind: "number",
+        setting,
+        rawMin,
+        rawMax,
+        rawStep: 1,
+        perRaw: 1,
+        offset: 0,
+        shownPer: 1,
+        shownOffset: 0,
+        decimals: 0,
+        special: [],
+      };
     }
     case "speed-cap":
       // Format 1 called a share of power a basis of a speed; nobody can say what speed that was.
@@ -36,11 +60,33 @@ function encoding1to2(encoding: Encoding1): Encoding {
 }
 
 function rule1to2({ on, keys, gesture, does }: Profile1["rules"][number]): KeyRule {
-  const deed: KeyRule["does"] = does.kind === "open-menu" ? { kind: "open-page", page: TOP, code: null } : does.kind === "next-line" ? { kind: "next-entry" } : does;
-  return { on, pages: null, editing: null, infoLine: null, sincePowerOn: null, wheelStill: false, keys, gesture, does: deed };
+  const deed: KeyRule["does"] =
+    does.kind === "open-menu"
+      ? { kind: "open-page", page: TOP, code: null }
+      : does.kind === "next-line"
+        ? { kind: "next-entry" }
+        : does;
+  return {
+    on,
+    pages: null,
+    editing: null,
+    infoLine: null,
+    sincePowerOn: null,
+    wheelStill: false,
+    keys,
+    gesture,
+    does: deed,
+  };
 }
 
-const line1to2 = ({ encoding, ...line }: Profile1["menu"]["lines"][number]): Line => ({ ...line, encoding: encoding1to2(encoding), shownWhen: null, mattersWhen: null, effect: "works", claims: [] });
+const line1to2 = ({ encoding, ...line }: Profile1["menu"]["lines"][number]): Line => ({
+  ...line,
+  encoding: encoding1to2(encoding),
+  shownWhen: null,
+  mattersWhen: null,
+  effect: "works",
+  claims: [],
+});
 
 function profile1to2({ menu, keys, rules, ...rest }: Profile1): DisplayProfile {
   return {
@@ -52,7 +98,15 @@ function profile1to2({ menu, keys, rules, ...rest }: Profile1): DisplayProfile {
     rules: rules.map(rule1to2),
     infoLines: [],
     menu: {
-      pages: [{ id: TOP, name: "Settings", atEnds: "wrap", opensAt: menu.opensAt === "first-line" ? "first" : "last-visited", entries: menu.lines.map((line) => ({ kind: "line", line: line.code })) }],
+      pages: [
+        {
+          id: TOP,
+          name: "Settings",
+          atEnds: "wrap",
+          opensAt: menu.opensAt === "first-line" ? "first" : "last-visited",
+          entries: menu.lines.map((line) => ({ kind: "line", line: line.code })),
+        },
+      ],
       idle: menu.idle,
       changing: "at-once",
       saves: "leaving-menu",

@@ -29,7 +29,8 @@ export const linesOf = (profile: DisplayProfile): readonly Line[] => profile.lin
 
 /** Settings a line has a say in: none, one or several. */
 export function settingsOf({ encoding }: Line): readonly SettingKey[] {
-  if (encoding.kind === "bundle") return [...new Set(encoding.options.flatMap((option) => Object.keys(option.means) as SettingKey[]))];
+  if (encoding.kind === "bundle")
+    return [...new Set(encoding.options.flatMap((option) => Object.keys(option.means) as SettingKey[]))];
   return encoding.setting === null ? [] : [encoding.setting];
 }
 
@@ -37,7 +38,8 @@ export function settingsOf({ encoding }: Line): readonly SettingKey[] {
 export const lineIndex = (profile: DisplayProfile, code: string): number => layoutOf(profile).byCode.get(code) ?? -1;
 
 /** First line that has a say in a canonical setting, or null. */
-export const lineSetting = (profile: DisplayProfile, setting: SettingKey): Line | null => profile.lines.find((line) => settingsOf(line).includes(setting)) ?? null;
+export const lineSetting = (profile: DisplayProfile, setting: SettingKey): Line | null =>
+  profile.lines.find((line) => settingsOf(line).includes(setting)) ?? null;
 
 /** The maker's values of all lines, in menu order. */
 export const factoryRaws = (profile: DisplayProfile): readonly number[] => profile.lines.map((line) => line.factoryRaw);
@@ -81,16 +83,26 @@ export function layoutOf(profile: DisplayProfile): Layout {
   if (known) return known;
   const byCode = new Map(profile.lines.map((line, i) => [line.code, i]));
   const pageById = new Map(profile.menu.pages.map((page, i) => [page.id, i]));
-  const conditionAt = (condition: Condition | null) => (condition ? { line: byCode.get(condition.line) ?? -1, raws: condition.raws } : null);
+  const conditionAt = (condition: Condition | null) =>
+    condition ? { line: byCode.get(condition.line) ?? -1, raws: condition.raws } : null;
   const pages = profile.menu.pages.map((page, index): PagePlace => {
     let parent: PagePlace["parent"] = null;
-    profile.menu.pages.forEach((other, p) => other.entries.forEach((entry, at) => (entry.kind === "page" && entry.page === page.id && p !== index ? (parent ??= { page: p, at }) : null)));
+    profile.menu.pages.forEach((other, p) =>
+      other.entries.forEach((entry, at) =>
+        entry.kind === "page" && entry.page === page.id && p !== index ? (parent ??= { page: p, at }) : null,
+      ),
+    );
     return {
       page,
       parent,
       entries: page.entries.map((entry): EntryPlace => {
         const line = entry.kind === "line" ? (byCode.get(entry.line) ?? -1) : -1;
-        return { entry, line, opens: entry.kind === "page" ? (pageById.get(entry.page) ?? -1) : -1, shownWhen: conditionAt(profile.lines[line]?.shownWhen ?? null) };
+        return {
+          entry,
+          line,
+          opens: entry.kind === "page" ? (pageById.get(entry.page) ?? -1) : -1,
+          shownWhen: conditionAt(profile.lines[line]?.shownWhen ?? null),
+        };
       }),
     };
   });
@@ -101,24 +113,36 @@ export function layoutOf(profile: DisplayProfile): Layout {
     }
     return null;
   });
-  const controllers = [...new Set(profile.lines.flatMap((line) => (line.shownWhen ? [byCode.get(line.shownWhen.line) ?? -1] : [])))].filter((i) => i >= 0);
+  const controllers = [
+    ...new Set(profile.lines.flatMap((line) => (line.shownWhen ? [byCode.get(line.shownWhen.line) ?? -1] : []))),
+  ].filter((i) => i >= 0);
   const layout: Layout = { byCode, pageById, pages, placeOfLine, controllers };
   layouts.set(profile, layout);
   return layout;
 }
 
 /** Whether a condition on another line holds under these raw values. */
-export const holds = (condition: Condition | null, profile: DisplayProfile, raws: readonly (number | null)[]): boolean => {
+export const holds = (
+  condition: Condition | null,
+  profile: DisplayProfile,
+  raws: readonly (number | null)[],
+): boolean => {
   if (!condition) return true;
   const raw = raws[lineIndex(profile, condition.line)];
   return raw !== null && raw !== undefined && condition.raws.includes(raw);
 };
 
 /** Whether the menu has a line at all under these raw values. */
-export const isShown = (profile: DisplayProfile, index: number, raws: readonly (number | null)[]): boolean => holds(profile.lines[index]?.shownWhen ?? null, profile, raws);
+export const isShown = (profile: DisplayProfile, index: number, raws: readonly (number | null)[]): boolean =>
+  holds(profile.lines[index]?.shownWhen ?? null, profile, raws);
 
 /** Whether a line does anything under these raw values: it is relevant, and this firmware heeds it. */
 export function matters(profile: DisplayProfile, index: number, raws: readonly (number | null)[]): boolean {
   const line = profile.lines[index];
-  return line !== undefined && line.effect !== "none" && holds(line.shownWhen, profile, raws) && holds(line.mattersWhen, profile, raws);
+  return (
+    line !== undefined &&
+    line.effect !== "none" &&
+    holds(line.shownWhen, profile, raws) &&
+    holds(line.mattersWhen, profile, raws)
+  );
 }

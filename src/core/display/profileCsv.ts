@@ -7,7 +7,20 @@ import * as v from "valibot";
 import type { Encoding, Line } from "./profile";
 import { EncodingSchema, LineSchema } from "./profileSchema";
 
-const COLUMNS = ["code", "setting", "encoding", "from", "to", "step", "factory", "ends", "maker only", "note", "options", "more"] as const;
+const COLUMNS = [
+  "code",
+  "setting",
+  "encoding",
+  "from",
+  "to",
+  "step",
+  "factory",
+  "ends",
+  "maker only",
+  "note",
+  "options",
+  "more",
+] as const;
 type Column = (typeof COLUMNS)[number];
 type Row = Partial<Record<Column, string>>;
 
@@ -18,7 +31,9 @@ export interface CsvProblem {
   readonly detail: string;
 }
 
-export type CsvReading = { readonly ok: true; readonly lines: readonly Line[] } | { readonly ok: false; readonly problems: readonly CsvProblem[] };
+export type CsvReading =
+  | { readonly ok: true; readonly lines: readonly Line[] }
+  | { readonly ok: false; readonly problems: readonly CsvProblem[] };
 
 /** Writes lines as CSV text. */
 export function writeLinesCsv(lines: readonly Line[]): string {
@@ -49,7 +64,15 @@ const text = (value: unknown): string => (value === undefined ? "" : String(valu
 export function readLinesCsv(csv: string): CsvReading {
   const parsed = Papa.parse<Record<string, string>>(csv.trim(), { header: true, skipEmptyLines: "greedy" });
   const missing = ["code", "encoding", "factory"].filter((column) => !(parsed.meta.fields ?? []).includes(column));
-  if (missing.length > 0) return { ok: false, problems: missing.map((field) => ({ row: 1, field, detail: `the heading lacks this column; expected ${COLUMNS.join(", ")}` })) };
+  if (missing.length > 0)
+    return {
+      ok: false,
+      problems: missing.map((field) => ({
+        row: 1,
+        field,
+        detail: `the heading lacks this column; expected ${COLUMNS.join(", ")}`,
+      })),
+    };
   const problems: CsvProblem[] = [];
   const lines: Line[] = [];
   parsed.data.forEach((record, i) => {
@@ -58,7 +81,8 @@ export function readLinesCsv(csv: string): CsvReading {
     if (line && found.length === 0) lines.push(line);
     problems.push(...found);
   });
-  if (problems.length === 0 && lines.length === 0) problems.push({ row: 2, field: "code", detail: "no line in the file" });
+  if (problems.length === 0 && lines.length === 0)
+    problems.push({ row: 2, field: "code", detail: "no line in the file" });
   return problems.length > 0 ? { ok: false, problems: problems.slice(0, 50) } : { ok: true, lines };
 }
 
@@ -84,9 +108,18 @@ function lineOf(record: Record<string, string>, report: Report): Line | null {
   };
   const more = json("more");
   const { encoding: peculiar = {}, line: rest = {} } = isRecord(more) ? more : {};
-  const shape = drop({ kind: cell("encoding"), setting: cell("setting") === "" ? null : cell("setting"), rawMin: whole("from"), rawMax: whole("to"), rawStep: whole("step"), options: json("options"), ...(isRecord(peculiar) ? peculiar : {}) });
+  const shape = drop({
+    kind: cell("encoding"),
+    setting: cell("setting") === "" ? null : cell("setting"),
+    rawMin: whole("from"),
+    rawMax: whole("to"),
+    rawStep: whole("step"),
+    options: json("options"),
+    ...(isRecord(peculiar) ? peculiar : {}),
+  });
   const encoding = v.safeParse(EncodingSchema, withUsual(shape));
-  if (!encoding.success) for (const issue of encoding.issues.slice(0, 3)) report(columnOf(v.getDotPath(issue) ?? ""), issue.message);
+  if (!encoding.success)
+    for (const issue of encoding.issues.slice(0, 3)) report(columnOf(v.getDotPath(issue) ?? ""), issue.message);
   const line = v.safeParse(LineSchema, {
     shownWhen: null,
     mattersWhen: null,
@@ -100,18 +133,30 @@ function lineOf(record: Record<string, string>, report: Report): Line | null {
     makerOnly: /^(yes|true|1)$/i.test(cell("maker only")),
     note: cell("note") === "" ? null : cell("note"),
   });
-  if (!line.success) for (const issue of line.issues.slice(0, 3)) report(columnOf(v.getDotPath(issue) ?? ""), issue.message);
+  if (!line.success)
+    for (const issue of line.issues.slice(0, 3)) report(columnOf(v.getDotPath(issue) ?? ""), issue.message);
   return line.success && encoding.success ? line.output : null;
 }
 
-const isRecord = (value: unknown): value is Record<string, unknown> => typeof value === "object" && value !== null && !Array.isArray(value);
-const drop = (record: Record<string, unknown>): Record<string, unknown> => Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined));
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+const drop = (record: Record<string, unknown>): Record<string, unknown> =>
+  Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined));
 
 /** What a hand-written row may leave out. */
 function withUsual(shape: Record<string, unknown>): Record<string, unknown> {
   switch (shape.kind) {
     case "number":
-      return { rawStep: 1, perRaw: 1, offset: 0, shownPer: shape.perRaw ?? 1, shownOffset: shape.offset ?? 0, decimals: 0, special: [], ...shape };
+      return {
+        rawStep: 1,
+        perRaw: 1,
+        offset: 0,
+        shownPer: shape.perRaw ?? 1,
+        shownOffset: shape.offset ?? 0,
+        decimals: 0,
+        special: [],
+        ...shape,
+      };
     case "speed-cap":
       return { heldIn: "kmh", uncappedRaw: null, uncappedShows: null, basis: "unknown", endsThrottle: false, ...shape };
     case "unknown-scale":
@@ -123,7 +168,16 @@ function withUsual(shape: Record<string, unknown>): Record<string, unknown> {
   }
 }
 
-const FIELD_COLUMNS: Readonly<Record<string, Column>> = { rawMin: "from", rawMax: "to", rawStep: "step", factoryRaw: "factory", kind: "encoding", atEnds: "ends", makerOnly: "maker only", "": "encoding" };
+const FIELD_COLUMNS: Readonly<Record<string, Column>> = {
+  rawMin: "from",
+  rawMax: "to",
+  rawStep: "step",
+  factoryRaw: "factory",
+  kind: "encoding",
+  atEnds: "ends",
+  makerOnly: "maker only",
+  "": "encoding",
+};
 const columnOf = (path: string): string => {
   const field = path.replace(/^encoding\./, "").split(".")[0] ?? "";
   return FIELD_COLUMNS[field] ?? field;

@@ -6,7 +6,11 @@ import * as v from "valibot";
 import { SETTING_KEYS } from "./settings";
 import { FORMAT, FORMAT_VERSION } from "./profile";
 
-const Slug = v.pipe(v.string(), v.regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, "small letters, digits and single hyphens"), v.maxLength(60));
+const Slug = v.pipe(
+  v.string(),
+  v.regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, "small letters, digits and single hyphens"),
+  v.maxLength(60),
+);
 const Text = v.pipe(v.string(), v.minLength(1), v.maxLength(400));
 const Mark = v.pipe(v.string(), v.minLength(1), v.maxLength(24));
 const Raw = v.pipe(v.number(), v.integer(), v.minValue(-9999), v.maxValue(99999));
@@ -40,7 +44,11 @@ const ActionSchema = v.picklist(["restore", "clear-trip", "clear-odometer", "set
 export const DeedSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("power-on") }),
   v.strictObject({ kind: v.literal("power-off") }),
-  v.strictObject({ kind: v.literal("open-page"), page: Slug, code: v.nullable(v.pipe(v.string(), v.regex(/^\d{1,8}$/, "1 to 8 digits"))) }),
+  v.strictObject({
+    kind: v.literal("open-page"),
+    page: Slug,
+    code: v.nullable(v.pipe(v.string(), v.regex(/^\d{1,8}$/, "1 to 8 digits"))),
+  }),
   v.strictObject({ kind: v.literal("next-entry") }),
   v.strictObject({ kind: v.literal("previous-entry") }),
   /** Opens a page, takes an exit, begins an action, or makes a line's value blink. */
@@ -83,7 +91,11 @@ export const KeyRuleSchema = v.strictObject({
   wheelStill: v.boolean(),
   /** Keys pressed together. */
   keys: v.pipe(v.array(Slug), v.minLength(1), v.maxLength(4)),
-  gesture: v.variant("kind", [v.strictObject({ kind: v.literal("tap") }), v.strictObject({ kind: v.literal("double-tap") }), v.strictObject({ kind: v.literal("hold"), holdMs: HoldMs })]),
+  gesture: v.variant("kind", [
+    v.strictObject({ kind: v.literal("tap") }),
+    v.strictObject({ kind: v.literal("double-tap") }),
+    v.strictObject({ kind: v.literal("hold"), holdMs: HoldMs }),
+  ]),
   does: DeedSchema,
 });
 
@@ -104,7 +116,11 @@ export const ChoiceSchema = v.strictObject({
 export const BundleSchema = v.strictObject({
   kind: v.literal("bundle"),
   setting: v.null(),
-  options: v.pipe(v.array(v.strictObject({ raw: Raw, shows: Mark, means: v.pipe(v.record(Setting, Value), v.minEntries(1)) })), v.minLength(1), v.maxLength(64)),
+  options: v.pipe(
+    v.array(v.strictObject({ raw: Raw, shows: Mark, means: v.pipe(v.record(Setting, Value), v.minEntries(1)) })),
+    v.minLength(1),
+    v.maxLength(64),
+  ),
 });
 
 export const NumberSchema = v.strictObject({
@@ -115,10 +131,16 @@ export const NumberSchema = v.strictObject({
   /** Distance between two raw values. */
   rawStep: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(1000)),
   /** value = offset + raw · perRaw, in the setting's unit; below 0 where the line runs backwards. */
-  perRaw: v.pipe(v.number(), v.check((n) => n !== 0, "anything but 0")),
+  perRaw: v.pipe(
+    v.number(),
+    v.check((n) => n !== 0, "anything but 0"),
+  ),
   offset: v.number(),
   /** The display writes `raw · shownPer`, with `decimals`. */
-  shownPer: v.pipe(v.number(), v.check((n) => n !== 0, "anything but 0")),
+  shownPer: v.pipe(
+    v.number(),
+    v.check((n) => n !== 0, "anything but 0"),
+  ),
   shownOffset: v.number(),
   decimals: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2)),
   /** Raw values that stand for something of their own: 0 for never. */
@@ -131,7 +153,10 @@ export const AroundDefaultSchema = v.strictObject({
   setting: v.literal("cutOffV"),
   rawMin: Raw,
   rawMax: Raw,
-  perRaw: v.pipe(v.number(), v.check((n) => n !== 0, "anything but 0")),
+  perRaw: v.pipe(
+    v.number(),
+    v.check((n) => n !== 0, "anything but 0"),
+  ),
   /** Default of the line, V, by nominal volts. */
   defaults: v.pipe(v.array(v.strictObject({ nominalV: v.number(), valueV: v.number() })), v.minLength(1)),
 });
@@ -197,9 +222,25 @@ export const UnknownScaleSchema = v.strictObject({
 });
 
 export const ReadOnlySchema = v.strictObject({ kind: v.literal("read-only"), setting: v.null(), shows: Mark });
-export const ReservedSchema = v.strictObject({ kind: v.literal("reserved"), setting: v.null(), rawMin: Raw, rawMax: Raw });
+export const ReservedSchema = v.strictObject({
+  kind: v.literal("reserved"),
+  setting: v.null(),
+  rawMin: Raw,
+  rawMax: Raw,
+});
 
-export const EncodingSchema = v.variant("kind", [ChoiceSchema, BundleSchema, NumberSchema, AroundDefaultSchema, WheelCodeSchema, WheelSizeSchema, SpeedCapSchema, UnknownScaleSchema, ReadOnlySchema, ReservedSchema]);
+export const EncodingSchema = v.variant("kind", [
+  ChoiceSchema,
+  BundleSchema,
+  NumberSchema,
+  AroundDefaultSchema,
+  WheelCodeSchema,
+  WheelSizeSchema,
+  SpeedCapSchema,
+  UnknownScaleSchema,
+  ReadOnlySchema,
+  ReservedSchema,
+]);
 
 // ── menu ────────────────────────────────────────────────────────────────────────────────────────────────────────────
 
@@ -239,7 +280,12 @@ const EntrySchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("page"), code: Mark, page: Slug }),
   v.strictObject({ kind: v.literal("exit"), code: Mark, saves: v.boolean() }),
   /** Something done, not set. It asks yes or no, wants a confirmation pattern answered, or does it at once. */
-  v.strictObject({ kind: v.literal("action"), code: Mark, action: ActionSchema, asks: v.picklist(["nothing", "yes-no", "pattern"]) }),
+  v.strictObject({
+    kind: v.literal("action"),
+    code: Mark,
+    action: ActionSchema,
+    asks: v.picklist(["nothing", "yes-no", "pattern"]),
+  }),
 ]);
 
 export const PageSchema = v.strictObject({
@@ -270,7 +316,10 @@ export const DisplayProfileSchema = v.strictObject({
   menu: v.strictObject({
     /** The first page is the one a key plan calls "the menu". */
     pages: v.pipe(v.array(PageSchema), v.minLength(1), v.maxLength(40)),
-    idle: v.strictObject({ closesAfterMs: v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)), pending: v.picklist(["save", "discard"]) }),
+    idle: v.strictObject({
+      closesAfterMs: v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)),
+      pending: v.picklist(["save", "discard"]),
+    }),
     /** A value changes at once under the keys, or blinks first and is confirmed. */
     changing: v.picklist(["at-once", "select"]),
     saves: v.picklist(["each-change", "leaving-line", "leaving-menu"]),

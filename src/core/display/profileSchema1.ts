@@ -47,27 +47,55 @@ const KeyRuleSchema = v.strictObject({
   on: v.picklist(["off", "home", "menu"]),
   /** Keys pressed together. */
   keys: v.pipe(v.array(Slug), v.minLength(1), v.maxLength(4)),
-  gesture: v.variant("kind", [v.strictObject({ kind: v.literal("tap") }), v.strictObject({ kind: v.literal("hold"), holdMs: HoldMs })]),
+  gesture: v.variant("kind", [
+    v.strictObject({ kind: v.literal("tap") }),
+    v.strictObject({ kind: v.literal("hold"), holdMs: HoldMs }),
+  ]),
   does: DeedSchema,
 });
 
 // ── encodings ───────────────────────────────────────────────────────────────────────────────────────────────────────
 
 const option = <Value extends v.GenericSchema>(means: Value) => v.strictObject({ raw: Raw, shows: Mark, means });
-const options = <Value extends v.GenericSchema>(means: Value) => v.pipe(v.array(option(means)), v.minLength(1), v.maxLength(64));
+const options = <Value extends v.GenericSchema>(means: Value) =>
+  v.pipe(v.array(option(means)), v.minLength(1), v.maxLength(64));
 
 const ChoiceSchema = v.variant("setting", [
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("throttleMode"), options: options(v.picklist(["off", "follows-level", "full"])) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("startStrengthShare"), options: options(v.pipe(v.number(), v.minValue(0), v.maxValue(1))) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("nominalV"), options: options(v.pipe(v.number(), v.minValue(6), v.maxValue(120))) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("assistLevels"), options: options(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20))) }),
+  v.strictObject({
+    kind: v.literal("choice"),
+    setting: v.literal("throttleMode"),
+    options: options(v.picklist(["off", "follows-level", "full"])),
+  }),
+  v.strictObject({
+    kind: v.literal("choice"),
+    setting: v.literal("startStrengthShare"),
+    options: options(v.pipe(v.number(), v.minValue(0), v.maxValue(1))),
+  }),
+  v.strictObject({
+    kind: v.literal("choice"),
+    setting: v.literal("nominalV"),
+    options: options(v.pipe(v.number(), v.minValue(6), v.maxValue(120))),
+  }),
+  v.strictObject({
+    kind: v.literal("choice"),
+    setting: v.literal("assistLevels"),
+    options: options(v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(20))),
+  }),
   v.strictObject({
     kind: v.literal("choice"),
     setting: v.literal("levelAtPowerOn"),
     options: options(v.union([v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(20)), v.literal("last-used")])),
   }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("speedUnit"), options: options(v.picklist(["kmh", "mph"])) }),
-  v.strictObject({ kind: v.literal("choice"), setting: v.literal("batteryReadout"), options: options(v.picklist(["percent", "volts"])) }),
+  v.strictObject({
+    kind: v.literal("choice"),
+    setting: v.literal("speedUnit"),
+    options: options(v.picklist(["kmh", "mph"])),
+  }),
+  v.strictObject({
+    kind: v.literal("choice"),
+    setting: v.literal("batteryReadout"),
+    options: options(v.picklist(["percent", "volts"])),
+  }),
 ]);
 
 const OnOffSchema = v.strictObject({
@@ -134,7 +162,16 @@ const SpeedCapSchema = v.strictObject({
 const ReadOnlySchema = v.strictObject({ kind: v.literal("read-only"), setting: v.null(), shows: Mark });
 const ReservedSchema = v.strictObject({ kind: v.literal("reserved"), setting: v.null(), rawMin: Raw, rawMax: Raw });
 
-const EncodingSchema = v.union([ChoiceSchema, OnOffSchema, ScaledSchema, CountSchema, WheelCodeSchema, SpeedCapSchema, ReadOnlySchema, ReservedSchema]);
+const EncodingSchema = v.union([
+  ChoiceSchema,
+  OnOffSchema,
+  ScaledSchema,
+  CountSchema,
+  WheelCodeSchema,
+  SpeedCapSchema,
+  ReadOnlySchema,
+  ReservedSchema,
+]);
 
 // ── menu ────────────────────────────────────────────────────────────────────────────────────────────────────────────
 
@@ -155,7 +192,10 @@ const MenuSchema = v.variant("kind", [
     kind: v.literal("flat"),
     movement: v.variant("kind", [v.strictObject({ kind: v.literal("ring"), way: v.literal("one-way") })]),
     opensAt: v.picklist(["first-line", "last-visited"]),
-    idle: v.strictObject({ closesAfterMs: v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)), pending: v.picklist(["save", "discard"]) }),
+    idle: v.strictObject({
+      closesAfterMs: v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)),
+      pending: v.picklist(["save", "discard"]),
+    }),
     lines: v.pipe(v.array(LineSchema), v.minLength(1), v.maxLength(120)),
   }),
 ]);

@@ -91,7 +91,8 @@ export type SettingValue = Settings[SettingKey];
 export type Setup = { readonly [K in SettingKey]?: Settings[K] };
 
 export type WhoSets = "owner" | "technician" | "maker";
-export type SettingGroup = "screen" | "wheel-and-speed" | "limits" | "battery" | "assist" | "throttle" | "other-motion" | "keep";
+export type SettingGroup =
+  "screen" | "wheel-and-speed" | "limits" | "battery" | "assist" | "throttle" | "other-motion" | "keep";
 export type SettingUnit = "km/h" | "A" | "V" | "mm" | "pulses" | "levels" | "min" | "s" | "share" | "percent" | null;
 export type Hazard = "bike-moves" | "battery-fire" | "overheating" | "over-speed" | "locked-out";
 
@@ -114,10 +115,27 @@ export interface SettingDefinition {
 }
 
 type Rest = Partial<Pick<SettingDefinition, "safeDirection" | "setBy" | "hazards" | "mattersInLaw">>;
-const define = (group: SettingGroup, unit: SettingUnit, domain: Domain, rest: Rest): SettingDefinition => ({ group, unit, domain, safeDirection: null, setBy: "owner", hazards: [], mattersInLaw: false, ...rest });
-const number = (group: SettingGroup, unit: SettingUnit, min: number, max: number, rest: Rest = {}, words: readonly string[] = []) => define(group, unit, { kind: "number", min, max, words }, rest);
+const define = (group: SettingGroup, unit: SettingUnit, domain: Domain, rest: Rest): SettingDefinition => ({
+  group,
+  unit,
+  domain,
+  safeDirection: null,
+  setBy: "owner",
+  hazards: [],
+  mattersInLaw: false,
+  ...rest,
+});
+const number = (
+  group: SettingGroup,
+  unit: SettingUnit,
+  min: number,
+  max: number,
+  rest: Rest = {},
+  words: readonly string[] = [],
+) => define(group, unit, { kind: "number", min, max, words }, rest);
 const flag = (group: SettingGroup, rest: Rest = {}) => define(group, null, { kind: "flag" }, rest);
-const choice = (group: SettingGroup, values: readonly string[], rest: Rest = {}) => define(group, null, { kind: "choice", values }, rest);
+const choice = (group: SettingGroup, values: readonly string[], rest: Rest = {}) =>
+  define(group, null, { kind: "choice", values }, rest);
 
 const TECHNICIAN: Rest = { setBy: "technician" };
 const MAKER: Rest = { setBy: "maker" };
@@ -135,21 +153,82 @@ export const SETTINGS: { readonly [K in SettingKey]: SettingDefinition } = {
   batteryReadout: choice("screen", ["percent", "volts"]),
   infoLine: choice("screen", ["trip", "odometer", "clock", "time-ridden", "top-speed"]),
   motorTemperatureShown: flag("screen"),
-  circumferenceMm: number("wheel-and-speed", "mm", 400, 3200, { safeDirection: "up", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true }),
-  pulsesPerTurn: number("wheel-and-speed", "pulses", 1, 1000, { safeDirection: "down", setBy: "maker", hazards: ["over-speed"], mattersInLaw: true }),
-  speedSensor: choice("wheel-and-speed", ["wheel", "motor"], { setBy: "maker", hazards: ["over-speed"], mattersInLaw: true }),
-  motorPulses: number("wheel-and-speed", "pulses", 1, 1000, { safeDirection: "down", setBy: "maker", hazards: ["over-speed"], mattersInLaw: true }),
+  circumferenceMm: number("wheel-and-speed", "mm", 400, 3200, {
+    safeDirection: "up",
+    setBy: "technician",
+    hazards: ["over-speed"],
+    mattersInLaw: true,
+  }),
+  pulsesPerTurn: number("wheel-and-speed", "pulses", 1, 1000, {
+    safeDirection: "down",
+    setBy: "maker",
+    hazards: ["over-speed"],
+    mattersInLaw: true,
+  }),
+  speedSensor: choice("wheel-and-speed", ["wheel", "motor"], {
+    setBy: "maker",
+    hazards: ["over-speed"],
+    mattersInLaw: true,
+  }),
+  motorPulses: number("wheel-and-speed", "pulses", 1, 1000, {
+    safeDirection: "down",
+    setBy: "maker",
+    hazards: ["over-speed"],
+    mattersInLaw: true,
+  }),
   motorPreset: number("wheel-and-speed", null, 0, 255, MAKER),
-  speedCalibrationPercent: number("wheel-and-speed", "percent", 50, 150, { safeDirection: "up", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true }),
-  assistCapKmh: number("limits", "km/h", 0, 200, { safeDirection: "down", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true }, ["uncapped"]),
-  throttleCapKmh: number("limits", "km/h", 0, 200, { safeDirection: "down", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true }, ["uncapped"]),
-  walkAssistKmh: number("limits", "km/h", 0, 12, { safeDirection: "down", setBy: "technician", hazards: ["bike-moves"], mattersInLaw: true }),
-  capPowerShare: number("limits", "share", 0, 1, { safeDirection: "down", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true }, ["uncapped"]),
-  currentLimitA: number("limits", "A", 1, 200, { safeDirection: "down", setBy: "technician", hazards: ["overheating", "battery-fire"] }),
-  currentShare: number("limits", "share", 0, 1, { safeDirection: "down", setBy: "technician", hazards: ["overheating", "battery-fire"] }),
+  speedCalibrationPercent: number("wheel-and-speed", "percent", 50, 150, {
+    safeDirection: "up",
+    setBy: "technician",
+    hazards: ["over-speed"],
+    mattersInLaw: true,
+  }),
+  assistCapKmh: number(
+    "limits",
+    "km/h",
+    0,
+    200,
+    { safeDirection: "down", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true },
+    ["uncapped"],
+  ),
+  throttleCapKmh: number(
+    "limits",
+    "km/h",
+    0,
+    200,
+    { safeDirection: "down", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true },
+    ["uncapped"],
+  ),
+  walkAssistKmh: number("limits", "km/h", 0, 12, {
+    safeDirection: "down",
+    setBy: "technician",
+    hazards: ["bike-moves"],
+    mattersInLaw: true,
+  }),
+  capPowerShare: number(
+    "limits",
+    "share",
+    0,
+    1,
+    { safeDirection: "down", setBy: "technician", hazards: ["over-speed"], mattersInLaw: true },
+    ["uncapped"],
+  ),
+  currentLimitA: number("limits", "A", 1, 200, {
+    safeDirection: "down",
+    setBy: "technician",
+    hazards: ["overheating", "battery-fire"],
+  }),
+  currentShare: number("limits", "share", 0, 1, {
+    safeDirection: "down",
+    setBy: "technician",
+    hazards: ["overheating", "battery-fire"],
+  }),
   cutOffV: number("limits", "V", 8, 110, { safeDirection: "up", setBy: "technician", hazards: ["battery-fire"] }),
   nominalV: number("battery", "V", 6, 120, { setBy: "technician", hazards: ["battery-fire"] }),
-  packChemistry: choice("battery", ["nmc", "lfp", "lead-acid", "own"], { setBy: "technician", hazards: ["battery-fire"] }),
+  packChemistry: choice("battery", ["nmc", "lfp", "lead-acid", "own"], {
+    setBy: "technician",
+    hazards: ["battery-fire"],
+  }),
   gaugeAveragingS: number("battery", "s", 0, 600, TECHNICIAN),
   bar1V: barV(),
   bar2V: barV(),
@@ -187,7 +266,11 @@ export const SETTINGS: { readonly [K in SettingKey]: SettingDefinition } = {
   driveMode: choice("throttle", ["assist-only", "throttle-only", "both"], { ...MOVES, mattersInLaw: true }),
   walkAssistOn: flag("other-motion", { hazards: ["bike-moves"], mattersInLaw: true }),
   cruiseOn: flag("other-motion", MOVES),
-  regenShare: number("other-motion", "share", 0, 1, { safeDirection: "down", setBy: "technician", hazards: ["battery-fire"] }),
+  regenShare: number("other-motion", "share", 0, 1, {
+    safeDirection: "down",
+    setBy: "technician",
+    hazards: ["battery-fire"],
+  }),
   gentleAtPowerOn: flag("other-motion"),
   gentleShare: number("other-motion", "share", 0, 1, { safeDirection: "down" }),
   lampMode: choice("other-motion", ["manual", "automatic", "flashing"]),
@@ -210,6 +293,8 @@ export function inDomain(setting: SettingKey, value: unknown): boolean {
     case "choice":
       return typeof value === "string" && domain.values.includes(value);
     case "number":
-      return typeof value === "number" ? value >= domain.min && value <= domain.max : typeof value === "string" && domain.words.includes(value);
+      return typeof value === "number"
+        ? value >= domain.min && value <= domain.max
+        : typeof value === "string" && domain.words.includes(value);
   }
 }

@@ -29,12 +29,20 @@ export function answerOf(profile: DisplayProfile, look: Look): string {
 /** Looks that tell at least two candidates apart, the quick ones first. Counting the lines takes a walk of the whole menu. */
 export function usefulLooks(candidates: readonly DisplayProfile[]): readonly Look[] {
   const codes = [...new Set(candidates.flatMap((profile) => linesOf(profile).map((line) => line.code)))];
-  const looks: Look[] = [...codes.map((code): Look => ({ kind: "mark", code })), ...codes.map((code): Look => ({ kind: "has-line", code })), ...codes.map((code): Look => ({ kind: "highest", code })), { kind: "line-count" }];
+  const looks: Look[] = [
+    ...codes.map((code): Look => ({ kind: "mark", code })),
+    ...codes.map((code): Look => ({ kind: "has-line", code })),
+    ...codes.map((code): Look => ({ kind: "highest", code })),
+    { kind: "line-count" },
+  ];
   // Of looks that part the candidates in the same way the first, quickest one serves.
   const seen = new Set<string>();
   return looks.filter((look) => {
     const parts = partsOf(candidates, look);
-    const parting = parts.map(({ left }) => left.map((profile) => candidates.indexOf(profile)).join()).sort().join("|");
+    const parting = parts
+      .map(({ left }) => left.map((profile) => candidates.indexOf(profile)).join())
+      .sort()
+      .join("|");
     if (parts.length < 2 || seen.has(parting)) return false;
     seen.add(parting);
     return true;
@@ -42,9 +50,15 @@ export function usefulLooks(candidates: readonly DisplayProfile[]): readonly Loo
 }
 
 /** Candidates left after each possible answer. */
-export function partsOf(candidates: readonly DisplayProfile[], look: Look): readonly { readonly answer: string; readonly left: readonly DisplayProfile[] }[] {
+export function partsOf(
+  candidates: readonly DisplayProfile[],
+  look: Look,
+): readonly { readonly answer: string; readonly left: readonly DisplayProfile[] }[] {
   const answers = [...new Set(candidates.map((profile) => answerOf(profile, look)))];
-  return answers.map((answer) => ({ answer, left: candidates.filter((profile) => answerOf(profile, look) === answer) }));
+  return answers.map((answer) => ({
+    answer,
+    left: candidates.filter((profile) => answerOf(profile, look) === answer),
+  }));
 }
 
 /** More candidates than this are told apart greedily; the exact search would take too long. */
@@ -56,7 +70,13 @@ export function looksNeeded(candidates: readonly DisplayProfile[], limit = 6): n
   if (candidates.length <= 1 || looks.length === 0 || limit === 0) return 0;
   let best = limit;
   for (const look of looks) {
-    const worst = 1 + Math.max(...partsOf(candidates, look).map(({ left }) => (left.length < candidates.length ? looksNeeded(left, best - 1) : 0)));
+    const worst =
+      1 +
+      Math.max(
+        ...partsOf(candidates, look).map(({ left }) =>
+          left.length < candidates.length ? looksNeeded(left, best - 1) : 0,
+        ),
+      );
     best = Math.min(best, worst);
     if (best === 1) break;
   }
@@ -69,7 +89,9 @@ export function nextLook(candidates: readonly DisplayProfile[]): Look | null {
   if (candidates.length <= 1) return null;
   const worstLeft = (look: Look): number => {
     const parts = partsOf(candidates, look).map(({ left }) => left);
-    return candidates.length <= EXACT_UP_TO ? Math.max(...parts.map((left) => looksNeeded(left))) : Math.max(...parts.map((left) => left.length));
+    return candidates.length <= EXACT_UP_TO
+      ? Math.max(...parts.map((left) => looksNeeded(left)))
+      : Math.max(...parts.map((left) => left.length));
   };
   return looks.map((look) => ({ look, worst: worstLeft(look) })).sort((a, b) => a.worst - b.worst)[0]?.look ?? null;
 }

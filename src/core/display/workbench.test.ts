@@ -10,8 +10,17 @@ import { readProfileFile } from "./readProfile";
 import { answerOf, looksNeeded, nextLook, partsOf } from "./variants";
 
 describe("which of these is it?", () => {
-  const variant = (id: string, edit: (lines: readonly Line[]) => Line[]): DisplayProfile => ({ ...TARN, id, lines: edit(linesOf(TARN)) });
-  const marked = (id: string, mark: string) => variant(id, (lines) => lines.map((line) => (line.code === "66" ? { ...line, encoding: { kind: "read-only", setting: null, shows: mark } } : line)));
+  const variant = (id: string, edit: (lines: readonly Line[]) => Line[]): DisplayProfile => ({
+    ...TARN,
+    id,
+    lines: edit(linesOf(TARN)),
+  });
+  const marked = (id: string, mark: string) =>
+    variant(id, (lines) =>
+      lines.map((line) =>
+        line.code === "66" ? { ...line, encoding: { kind: "read-only", setting: null, shows: mark } } : line,
+      ),
+    );
   it("one look at a mark tells any number of marks apart", () => {
     const candidates = [marked("a", "3a"), marked("b", "3b"), marked("c", "4")];
     expect(looksNeeded(candidates)).toBe(1);
@@ -19,7 +28,13 @@ describe("which of these is it?", () => {
   });
   it("asks no more than is needed, whatever the answers", () => {
     const short = variant("short", (lines) => lines.slice(0, 17));
-    const faster = variant("faster", (lines) => lines.map((line) => (line.encoding.kind === "speed-cap" ? { ...line, encoding: { ...line.encoding, rawMax: 72, uncappedRaw: 72 }, factoryRaw: 72 } : line)));
+    const faster = variant("faster", (lines) =>
+      lines.map((line) =>
+        line.encoding.kind === "speed-cap"
+          ? { ...line, encoding: { ...line.encoding, rawMax: 72, uncappedRaw: 72 }, factoryRaw: 72 }
+          : line,
+      ),
+    );
     const candidates = [TARN, short, faster, ...SHIPPED_DISPLAYS.slice(1, 4)];
     const needed = looksNeeded(candidates);
     for (const truth of candidates) {
@@ -38,11 +53,22 @@ describe("which of these is it?", () => {
 });
 
 describe("claims", () => {
-  const claim = (edit: Partial<Claim>): Claim => ({ from: "leaflet", confidence: 0.8, says: "speed limit", setting: "assistCapKmh", chosen: false, ...edit });
+  const claim = (edit: Partial<Claim>): Claim => ({
+    from: "leaflet",
+    confidence: 0.8,
+    says: "speed limit",
+    setting: "assistCapKmh",
+    chosen: false,
+    ...edit,
+  });
   const withClaims = (...claims: Claim[]): Line => ({ ...(linesOf(TARN)[0] as Line), claims });
   it("an own trial outweighs hearsay, and settles", () => {
-    expect(weightOf(claim({ from: "own-trial", confidence: 0.7 }))).toBeGreaterThan(weightOf(claim({ from: "seller", confidence: 1 })));
-    const state = claimState(withClaims(claim({}), claim({ from: "own-trial", setting: "throttleCapKmh", confidence: 0.9 })));
+    expect(weightOf(claim({ from: "own-trial", confidence: 0.7 }))).toBeGreaterThan(
+      weightOf(claim({ from: "seller", confidence: 1 })),
+    );
+    const state = claimState(
+      withClaims(claim({}), claim({ from: "own-trial", setting: "throttleCapKmh", confidence: 0.9 })),
+    );
     expect(state.standing?.setting).toBe("throttleCapKmh");
     expect(state.against.map((each) => each.setting)).toEqual(["assistCapKmh"]);
     expect(state.settled).toBe(true);
@@ -65,29 +91,56 @@ describe("lines as a spreadsheet", () => {
   });
   it("may be written by hand with little", () => {
     const read = readLinesCsv("code,setting,encoding,from,to,factory\n7,backlight,number,1,5,3\n8,,reserved,0,9,0\n");
-    expect(read).toMatchObject({ ok: true, lines: [{ code: "7", encoding: { setting: "backlight", perRaw: 1 } }, { code: "8", encoding: { kind: "reserved" } }] });
+    expect(read).toMatchObject({
+      ok: true,
+      lines: [
+        { code: "7", encoding: { setting: "backlight", perRaw: 1 } },
+        { code: "8", encoding: { kind: "reserved" } },
+      ],
+    });
   });
   it("name the row and the field of what does not fit", () => {
-    expect(readLinesCsv("code,encoding,factory\n7,number,x")).toMatchObject({ ok: false, problems: expect.arrayContaining([{ row: 2, field: "factory", detail: expect.any(String) }]) });
-    expect(readLinesCsv("a,b\n1,2")).toMatchObject({ ok: false, problems: expect.arrayContaining([{ row: 1, field: "code", detail: expect.any(String) }]) });
-    expect(readLinesCsv("code,setting,encoding,from,to,factory\n7,nonsense,number,1,5,3")).toMatchObject({ ok: false, problems: [{ row: 2, field: "setting" }] });
+    expect(readLinesCsv("code,encoding,factory\n7,number,x")).toMatchObject({
+      ok: false,
+      problems: expect.arrayContaining([{ row: 2, field: "factory", detail: expect.any(String) }]),
+    });
+    expect(readLinesCsv("a,b\n1,2")).toMatchObject({
+      ok: false,
+      problems: expect.arrayContaining([{ row: 1, field: "code", detail: expect.any(String) }]),
+    });
+    expect(readLinesCsv("code,setting,encoding,from,to,factory\n7,nonsense,number,1,5,3")).toMatchObject({
+      ok: false,
+      problems: [{ row: 2, field: "setting" }],
+    });
     expect(readLinesCsv("")).toMatchObject({ ok: false });
   });
 });
 
 describe("mutated profile files", () => {
   const texts = SHIPPED_DISPLAYS.map((profile) => JSON.stringify(profile));
-  it("never crash the reader; what it takes is a whole and usable profile, each refusal names where", { timeout: 120_000 }, () => {
-    fc.assert(
-      fc.property(fc.constantFrom(...texts), fc.double({ min: 0, max: 1, noNaN: true, maxExcluded: true }), fc.integer({ min: 1, max: 60 }), fc.oneof(fc.string({ maxLength: 12 }), fc.constantFrom("null", "-1", "1e9", "[]", "{}", '"x"', "99")), (text, share, length, put) => {
-        const from = Math.floor(share * text.length);
-        const reading = readProfileFile(text.slice(0, from) + put + text.slice(from + length));
-        if (reading.ok) expect(checkProfile(reading.profile)).toEqual([]);
-        else for (const problem of reading.problems) expect(typeof problem.path === "string" && problem.detail.length > 0).toBe(true);
-      }),
-      { numRuns: 3000 },
-    );
-  });
+  it(
+    "never crash the reader; what it takes is a whole and usable profile, each refusal names where",
+    { timeout: 120_000 },
+    () => {
+      fc.assert(
+        fc.property(
+          fc.constantFrom(...texts),
+          fc.double({ min: 0, max: 1, noNaN: true, maxExcluded: true }),
+          fc.integer({ min: 1, max: 60 }),
+          fc.oneof(fc.string({ maxLength: 12 }), fc.constantFrom("null", "-1", "1e9", "[]", "{}", '"x"', "99")),
+          (text, share, length, put) => {
+            const from = Math.floor(share * text.length);
+            const reading = readProfileFile(text.slice(0, from) + put + text.slice(from + length));
+            if (reading.ok) expect(checkProfile(reading.profile)).toEqual([]);
+            else
+              for (const problem of reading.problems)
+                expect(typeof problem.path === "string" && problem.detail.length > 0).toBe(true);
+          },
+        ),
+        { numRuns: 3000 },
+      );
+    },
+  );
   it("fields replaced one by one are refused at that field, or mean the same", () => {
     const random = (seed: number) => ((seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff;
     for (let i = 0; i < 2000; i++) {
@@ -95,7 +148,14 @@ describe("mutated profile files", () => {
       const key = Object.keys(data)[Math.floor(random(i + 1) * Object.keys(data).length)] ?? "name";
       data[key] = [null, 5, "x", [], {}, true][i % 6];
       const reading = readProfileFile(JSON.stringify(data));
-      if (!reading.ok) expect(reading.problems.some((problem) => problem.path.split(".")[0] === key || ["lines", "rules", "menu", "keys", "format", "version", ""].includes(problem.path.split(".")[0] ?? ""))).toBe(true);
+      if (!reading.ok)
+        expect(
+          reading.problems.some(
+            (problem) =>
+              problem.path.split(".")[0] === key ||
+              ["lines", "rules", "menu", "keys", "format", "version", ""].includes(problem.path.split(".")[0] ?? ""),
+          ),
+        ).toBe(true);
     }
   });
 });

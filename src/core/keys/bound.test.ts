@@ -33,17 +33,21 @@ describe("the lower bound", () => {
       const page = pick(random, 0, profile.menu.pages.length - 1);
       const at = pick(random, 0, (profile.menu.pages[page]?.entries.length ?? 1) - 1);
       const start: MenuState = i % 3 === 0 ? { ...home, screen: { kind: "menu", page, at, draft: null } } : home;
-      for (const { bound, left } of boundsAlong(profile, start, randomTargets(profile, home.saved, random))) expect(bound, `menu ${i}`).toBeLessThanOrEqual(left + 1e-6);
+      for (const { bound, left } of boundsAlong(profile, start, randomTargets(profile, home.saved, random)))
+        expect(bound, `menu ${i}`).toBeLessThanOrEqual(left + 1e-6);
     }
   });
-  it.each(SHIPPED_DISPLAYS.map((profile) => [profile.name, profile] as const))("is near the truth at the start on %s", (_, profile) => {
-    const random = seeded(78);
-    for (let i = 0; i < 10; i++) {
-      const start = atHome(profile, randomRaws(profile, random));
-      const [first] = boundsAlong(profile, start, randomTargets(profile, start.saved, random));
-      if (!first) continue;
-      expect(first.bound).toBeLessThanOrEqual(first.left + 1e-6);
-      expect(first.bound / first.left).toBeGreaterThan(0.85);
-    }
-  });
+  it.each(SHIPPED_DISPLAYS.map((profile) => [profile.name, profile] as const))(
+    "is near the truth at the start on %s",
+    (_, profile) => {
+      const random = seeded(78);
+      for (let i = 0; i < 10; i++) {
+        const start = atHome(profile, randomRaws(profile, random));
+        const [first] = boundsAlong(profile, start, randomTargets(profile, start.saved, random));
+        if (!first) continue;
+        expect(first.bound).toBeLessThanOrEqual(first.left + 1e-6);
+        expect(first.bound / first.left).toBeGreaterThan(0.85);
+      }
+    },
+  );
 });

@@ -49,7 +49,10 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     if (walk === undefined) {
       // An entry that may not be there is not where the page opens for sure: then from wherever is nearest.
       const entries = layout.pages[page]?.entries ?? [];
-      walk = entries[from]?.shownWhen === null ? walkMs(profile, page, from, here, ways) : Math.min(...entries.map((_, at) => walkMs(profile, page, at, here, ways)));
+      walk =
+        entries[from]?.shownWhen === null
+          ? walkMs(profile, page, from, here, ways)
+          : Math.min(...entries.map((_, at) => walkMs(profile, page, at, here, ways)));
       walks.set(key, walk);
     }
     return walk;
@@ -86,7 +89,13 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
    * From a place in the menu up to the page opened by keys: what is wanted below each page on the way, then what its
    * parents want besides. The last of it may be on any of them.
    */
-  const climb = (page: number, from: number, wanted: Wanted, state: MenuState, saving: boolean): { readonly root: number; readonly open: number; readonly left: number } => {
+  const climb = (
+    page: number,
+    from: number,
+    wanted: Wanted,
+    state: MenuState,
+    saving: boolean,
+  ): { readonly root: number; readonly open: number; readonly left: number } => {
     const trees: Tree[] = [];
     let at = { page, at: from };
     let cameFrom = -1;
@@ -94,7 +103,15 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     for (;;) {
       const here = wanted[at.page]?.filter((entry) => entry !== cameFrom) ?? [];
       if (here.length > 0) highest = trees.length;
-      trees.push(treeOf(at.page, at.at, wanted.map((w, p) => (p === at.page ? here : w)), state, saving));
+      trees.push(
+        treeOf(
+          at.page,
+          at.at,
+          wanted.map((w, p) => (p === at.page ? here : w)),
+          state,
+          saving,
+        ),
+      );
       const parent = layout.pages[at.page]?.parent;
       if (!parent) break;
       at = parent;
@@ -123,7 +140,9 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
         if (from) return ms + Math.min(...from.map((q) => (passed(q) ? 0 : openMs(q, state, () => true))));
         // Too late after power-on: off and on again first. Out of the dark the way on is counted elsewhere.
         if (fromOff && state.screen.kind !== "off") return ms + ways.powerOffMs;
-        return state.screen.kind === "home" && state.sincePowerOnMs > withinMs ? ms + ways.powerOffMs + ways.powerOnMs : ms;
+        return state.screen.kind === "home" && state.sincePowerOnMs > withinMs
+          ? ms + ways.powerOffMs + ways.powerOnMs
+          : ms;
       }),
     );
 
@@ -143,15 +162,21 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
       const saved = state.saved[i];
       const pending = inMenu ? state.pending[i] : saved;
       if (saved !== target) unsaved = true;
-      if (saved === undefined || pending === undefined || (pending === target && !(discarding && saved !== target))) continue;
+      if (saved === undefined || pending === undefined || (pending === target && !(discarding && saved !== target)))
+        continue;
       // A wrong line that throwing away would mend needs no change.
       if (saved === target) continue;
       if (edits && i === hereLine && screen.kind === "menu" && screen.draft !== null) {
-        changesMs += Math.min(changes.get(i, screen.draft, target)?.ms ?? Infinity, ways.selectMs + (changes.get(i, saved, target)?.ms ?? Infinity));
+        changesMs += Math.min(
+          changes.get(i, screen.draft, target)?.ms ?? Infinity,
+          ways.selectMs + (changes.get(i, saved, target)?.ms ?? Infinity),
+        );
         confirms += 1;
         continue;
       }
-      changesMs += Math.min(changes.get(i, pending, target)?.ms ?? Infinity, changes.get(i, saved, target)?.ms ?? Infinity) + (edits ? ways.selectMs : 0);
+      changesMs +=
+        Math.min(changes.get(i, pending, target)?.ms ?? Infinity, changes.get(i, saved, target)?.ms ?? Infinity) +
+        (edits ? ways.selectMs : 0);
       if (edits) confirms += 1;
       visits.push(i);
     }
@@ -163,7 +188,10 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     let leavings = 1;
     if (visits.length > 0) {
       const wanted = wantedOf(visits);
-      leavings = Math.max(1, layout.pages.filter((place, p) => place.parent === null && wanted[p] !== undefined).length + (inMenu ? 1 : 0));
+      leavings = Math.max(
+        1,
+        layout.pages.filter((place, p) => place.parent === null && wanted[p] !== undefined).length + (inMenu ? 1 : 0),
+      );
       let entered = -1;
       leaving = Infinity;
       if (screen.kind === "menu" && !discarding) {
@@ -198,4 +226,3 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     return changesMs + walking + ending + (cycles ? ways.powerOffMs + ways.powerOnMs : 0);
   };
 }
-

@@ -2,7 +2,24 @@
  * The key card: a plan cut into steps a technician can hold in mind, each one line of the menu or one chord, with what the
  * display shows before and must show after, and a way back from whatever it shows instead.
  */
-import { dangerOf, elapse, layoutOf, lineAt, linesOf, rawValues, ruleActs, sameView, shows, viewOf, type Danger, type Deed, type DisplayProfile, type KeyRule, type MenuState, type View } from "../display";
+import {
+  dangerOf,
+  elapse,
+  layoutOf,
+  lineAt,
+  linesOf,
+  rawValues,
+  ruleActs,
+  sameView,
+  shows,
+  viewOf,
+  type Danger,
+  type Deed,
+  type DisplayProfile,
+  type KeyRule,
+  type MenuState,
+  type View,
+} from "../display";
 import type { PlannedStroke } from "./plan";
 import { play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
 
@@ -28,10 +45,15 @@ export interface CardStep {
   readonly ms: number;
 }
 
-const isChange = ({ before, after }: PlannedStroke): boolean => before.screen.kind === "menu" && after.screen.kind === "menu" && before.screen.page === after.screen.page && before.screen.at === after.screen.at;
+const isChange = ({ before, after }: PlannedStroke): boolean =>
+  before.screen.kind === "menu" &&
+  after.screen.kind === "menu" &&
+  before.screen.page === after.screen.page &&
+  before.screen.at === after.screen.at;
 
 const kindOf = ({ before, after, stroke }: PlannedStroke): CardStepKind => {
-  if (before.screen.kind === "menu" && after.screen.kind === "menu") return before.screen.page === after.screen.page ? "line" : "go";
+  if (before.screen.kind === "menu" && after.screen.kind === "menu")
+    return before.screen.page === after.screen.page ? "line" : "go";
   if (before.screen.kind === "code" && after.screen.kind !== "home") return "code";
   if (after.screen.kind === "menu" || after.screen.kind === "code") return stroke.kind === "wait" ? "wait" : "open";
   if (before.screen.kind === "off") return "switch-on";
@@ -48,15 +70,21 @@ const READING_RUN_MS = 1100;
 const READING_MARGIN_MS = 1500;
 
 /** Runs of strokes that can be read before an untouched menu closes. */
-export const runsInTime = ({ menu }: DisplayProfile): number => Math.max(1, Math.floor((menu.idle.closesAfterMs - READING_MARGIN_MS) / READING_RUN_MS));
+export const runsInTime = ({ menu }: DisplayProfile): number =>
+  Math.max(1, Math.floor((menu.idle.closesAfterMs - READING_MARGIN_MS) / READING_RUN_MS));
 
 /**
  * Cuts a plan into steps: going to a line and setting it is one, going into a page is one, a chord is one, off and on again
  * is one. No step has more runs of strokes than can be read before the menu closes.
  * @param stopAt lines to be read on the way, by index: a step ends there before anything is changed
  */
-export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStroke[], stopAt: readonly number[] = []): readonly CardStep[] {
-  const stopsHere = (planned: PlannedStroke): boolean => !isChange(planned) && stopAt.includes(lineAt(profile, planned.after));
+export function cardSteps(
+  profile: DisplayProfile,
+  strokes: readonly PlannedStroke[],
+  stopAt: readonly number[] = [],
+): readonly CardStep[] {
+  const stopsHere = (planned: PlannedStroke): boolean =>
+    !isChange(planned) && stopAt.includes(lineAt(profile, planned.after));
   const mostRuns = runsInTime(profile);
   const groups: { kind: CardStepKind; strokes: PlannedStroke[]; runs: number }[] = [];
   for (const planned of strokes) {
@@ -64,9 +92,19 @@ export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStro
     const group = groups[groups.length - 1];
     const last = group?.strokes[group.strokes.length - 1];
     const startsRun = !last || !sameStroke(last.stroke, planned.stroke);
-    const fits = group !== undefined && group.strokes.length < MOST_STROKES_A_STEP && group.runs + (startsRun ? 1 : 0) <= mostRuns;
-    const inMenu = group?.kind === "line" && (kind === "line" || kind === "go") && last !== undefined && !stopsHere(last) && !(isChange(last) && !isChange(planned));
-    const joins = group && last && fits && (inMenu || (kind === "code" && group.kind === "code") || (kind === "switch-on" && group.kind === "power-cycle"));
+    const fits =
+      group !== undefined && group.strokes.length < MOST_STROKES_A_STEP && group.runs + (startsRun ? 1 : 0) <= mostRuns;
+    const inMenu =
+      group?.kind === "line" &&
+      (kind === "line" || kind === "go") &&
+      last !== undefined &&
+      !stopsHere(last) &&
+      !(isChange(last) && !isChange(planned));
+    const joins =
+      group &&
+      last &&
+      fits &&
+      (inMenu || (kind === "code" && group.kind === "code") || (kind === "switch-on" && group.kind === "power-cycle"));
     if (joins) {
       group.strokes.push(planned);
       group.runs += startsRun ? 1 : 0;
@@ -93,7 +131,8 @@ export function cardSteps(profile: DisplayProfile, strokes: readonly PlannedStro
   });
 }
 
-const sameStroke = (a: Stroke, b: Stroke): boolean => a.kind === b.kind && (a.kind === "tap" || a.kind === "double-tap") && "keys" in b && a.keys.join() === b.keys.join();
+const sameStroke = (a: Stroke, b: Stroke): boolean =>
+  a.kind === b.kind && (a.kind === "tap" || a.kind === "double-tap") && "keys" in b && a.keys.join() === b.keys.join();
 
 function runsOf(profile: DisplayProfile, members: readonly PlannedStroke[]): readonly StrokeRun[] {
   const runs: { stroke: Stroke; count: number; views: View[] }[] = [];
@@ -131,12 +170,22 @@ export function likelySlips(profile: DisplayProfile, step: CardStep): readonly S
   };
   const last = strokes[strokes.length - 1];
   const allButLast = strokes.slice(0, -1).reduce((state, stroke) => play(profile, state, stroke), step.before);
-  if (last) add("one-too-few", last.kind === "repeat" ? play(profile, allButLast, { ...last, steps: last.steps - 1 }) : allButLast);
-  if (last?.kind === "tap" || last?.kind === "repeat") add("one-too-many", play(profile, step.after, { kind: "tap", keys: last.keys }));
+  if (last)
+    add(
+      "one-too-few",
+      last.kind === "repeat" ? play(profile, allButLast, { ...last, steps: last.steps - 1 }) : allButLast,
+    );
+  if (last?.kind === "tap" || last?.kind === "repeat")
+    add("one-too-many", play(profile, step.after, { kind: "tap", keys: last.keys }));
   if (step.before.screen.kind === "menu") add("menu-closed", play(profile, step.before, waitForClose(profile)));
   if (step.after.screen.kind === "menu") add("menu-closed", play(profile, step.after, waitForClose(profile)));
   for (const rule of profile.rules)
-    if (rule.gesture.kind === "tap" && dangerOf(rule.does) === null && ruleActs(profile, rule, step.after, step.after.sincePowerOnMs)) add("other-key", play(profile, step.after, ruleStroke(profile, step.after, rule)));
+    if (
+      rule.gesture.kind === "tap" &&
+      dangerOf(rule.does) === null &&
+      ruleActs(profile, rule, step.after, step.after.sincePowerOnMs)
+    )
+      add("other-key", play(profile, step.after, ruleStroke(profile, step.after, rule)));
   add("nothing-yet", step.before);
   return slips;
 }
@@ -158,7 +207,13 @@ export function stateFromShown(profile: DisplayProfile, tracked: MenuState, show
       return { ...rested, screen: { kind: "off" }, pending: rested.saved };
     case "home": {
       const saved = shown.saved ? rested.pending : rested.saved;
-      return { ...rested, screen: { kind: "home" }, saved, pending: saved, inForce: shown.saved && profile.inForce === "at-once" ? saved : rested.inForce };
+      return {
+        ...rested,
+        screen: { kind: "home" },
+        saved,
+        pending: saved,
+        inForce: shown.saved && profile.inForce === "at-once" ? saved : rested.inForce,
+      };
     }
     case "entry":
       return { ...rested, screen: { kind: "menu", page: shown.page, at: shown.at, draft: null } };
@@ -169,7 +224,13 @@ export function stateFromShown(profile: DisplayProfile, tracked: MenuState, show
       const pending = rested.pending.with(shown.line, shown.raw);
       // Where every change is saved at once, what it shows is what it holds.
       const saved = profile.menu.saves === "each-change" ? pending : rested.saved;
-      return { ...rested, screen: { kind: "menu", ...place, draft: null }, pending, saved, inForce: profile.menu.saves === "each-change" && profile.inForce === "at-once" ? saved : rested.inForce };
+      return {
+        ...rested,
+        screen: { kind: "menu", ...place, draft: null },
+        pending,
+        saved,
+        inForce: profile.menu.saves === "each-change" && profile.inForce === "at-once" ? saved : rested.inForce,
+      };
     }
   }
 }
@@ -181,13 +242,21 @@ export const shownChoices = (profile: DisplayProfile, index: number): readonly {
 };
 
 /** Lines whose pending value the memory does not hold, by index: what a closing menu would throw away or has saved. */
-export const unsavedLines = (state: MenuState): readonly number[] => state.pending.flatMap((raw, i) => (raw === state.saved[i] ? [] : [i]));
+export const unsavedLines = (state: MenuState): readonly number[] =>
+  state.pending.flatMap((raw, i) => (raw === state.saved[i] ? [] : [i]));
 
 /** What happened when a menu closed by itself: `before` is the last state with the menu open. */
-export function closedByItself(profile: DisplayProfile, before: MenuState): { readonly after: MenuState; readonly lines: readonly number[]; readonly kept: boolean } {
+export function closedByItself(
+  profile: DisplayProfile,
+  before: MenuState,
+): { readonly after: MenuState; readonly lines: readonly number[]; readonly kept: boolean } {
   const blinking = before.screen.kind === "menu" && before.screen.draft !== null ? lineAt(profile, before) : -1;
   const lines = [...new Set([...unsavedLines(before), ...(blinking >= 0 ? [blinking] : [])])];
-  return { after: elapse(profile, { ...before, held: null, tapped: null }, profile.menu.idle.closesAfterMs), lines, kept: profile.menu.idle.pending === "save" };
+  return {
+    after: elapse(profile, { ...before, held: null, tapped: null }, profile.menu.idle.closesAfterMs),
+    lines,
+    kept: profile.menu.idle.pending === "save",
+  };
 }
 
 // ── near misses ─────────────────────────────────────────────────────────────────────────────────────────────────────
@@ -208,6 +277,14 @@ export function nearMisses(profile: DisplayProfile, on: KeyRule["on"], keys: rea
     if (rule.on !== on || danger === null || !rule.keys.every((key) => keys.includes(key))) return [];
     const same = rule.keys.length === keys.length;
     if (same && rule.sincePowerOn === null) return [];
-    return [{ keys: rule.keys, holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0, danger, does: rule.does, when: same ? rule.sincePowerOn : null }];
+    return [
+      {
+        keys: rule.keys,
+        holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0,
+        danger,
+        does: rule.does,
+        when: same ? rule.sincePowerOn : null,
+      },
+    ];
   });
 }

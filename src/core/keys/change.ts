@@ -6,21 +6,39 @@ import { leastRuleMs, strokeMs, totalMs, type Stroke } from "./strokes";
 /** Ranges up to this size are searched value by value where a digit key shortens the way; fewer where keys also repeat. */
 const SEARCHED_VALUES = { withoutRepeat: 1200, withRepeat: 300 } as const;
 
-const stepRules = (profile: DisplayProfile): readonly KeyRule[] => profile.rules.filter((rule) => rule.on === "menu" && (rule.does.kind === "step-value" || rule.does.kind === "step-digit"));
+const stepRules = (profile: DisplayProfile): readonly KeyRule[] =>
+  profile.rules.filter(
+    (rule) => rule.on === "menu" && (rule.does.kind === "step-value" || rule.does.kind === "step-digit"),
+  );
 
 /** Cheapest strokes from `from` to `to` on a line, or null where no key leads there. Times in ms at KEY_COSTS. */
-export function changeStrokes(profile: DisplayProfile, index: number, from: number, to: number): readonly Stroke[] | null {
+export function changeStrokes(
+  profile: DisplayProfile,
+  index: number,
+  from: number,
+  to: number,
+): readonly Stroke[] | null {
   if (from === to) return [];
   const line = linesOf(profile)[index];
   const raws = line ? rawValues(line.encoding) : [];
   if (!line || !raws.includes(to) || !raws.includes(from)) return null;
   const rules = stepRules(profile);
-  const most = rules.some(({ does }) => does.kind === "step-value" && does.repeat) ? SEARCHED_VALUES.withRepeat : SEARCHED_VALUES.withoutRepeat;
-  return rules.some((rule) => rule.does.kind === "step-digit") && raws.length <= most ? searched(profile, index, from, to, rules) : straight(profile, index, from, to, rules);
+  const most = rules.some(({ does }) => does.kind === "step-value" && does.repeat)
+    ? SEARCHED_VALUES.withRepeat
+    : SEARCHED_VALUES.withoutRepeat;
+  return rules.some((rule) => rule.does.kind === "step-digit") && raws.length <= most
+    ? searched(profile, index, from, to, rules)
+    : straight(profile, index, from, to, rules);
 }
 
 /** One key, one way: all presses or one held repeat. With plus and minus alone nothing mixed is cheaper. */
-function straight(profile: DisplayProfile, index: number, from: number, to: number, rules: readonly KeyRule[]): readonly Stroke[] | null {
+function straight(
+  profile: DisplayProfile,
+  index: number,
+  from: number,
+  to: number,
+  rules: readonly KeyRule[],
+): readonly Stroke[] | null {
   const line = linesOf(profile)[index];
   const raws = line ? rawValues(line.encoding) : [];
   const distance = raws.indexOf(to) - raws.indexOf(from);
@@ -56,8 +74,16 @@ function onePress({ gesture, keys }: KeyRule): Stroke {
 }
 
 /** Digit keys and steps together, by the cheapest path over the line's values. */
-function searched(profile: DisplayProfile, index: number, from: number, to: number, rules: readonly KeyRule[]): readonly Stroke[] | null {
-  const best = new Map<number, { ms: number; via: { from: number; strokes: readonly Stroke[] } | null }>([[from, { ms: 0, via: null }]]);
+function searched(
+  profile: DisplayProfile,
+  index: number,
+  from: number,
+  to: number,
+  rules: readonly KeyRule[],
+): readonly Stroke[] | null {
+  const best = new Map<number, { ms: number; via: { from: number; strokes: readonly Stroke[] } | null }>([
+    [from, { ms: 0, via: null }],
+  ]);
   const queue = new MinQueue<number>();
   queue.push(from, 0);
   const settled = new Set<number>();
@@ -125,21 +151,40 @@ export class ChangeTable {
 }
 
 /** Cheapest strokes that set digits from what they show to a code, each confirmed by its key; null where no key does. */
-export function codeStrokes(profile: DisplayProfile, digits: readonly number[], at: number, code: string): readonly Stroke[] | null {
+export function codeStrokes(
+  profile: DisplayProfile,
+  digits: readonly number[],
+  at: number,
+  code: string,
+): readonly Stroke[] | null {
   const rules = profile.rules.filter((rule) => rule.on === "code");
   const next = rules.find((rule) => rule.does.kind === "next-digit");
   if (!next) return null;
   const strokes: Stroke[] = [];
   for (let i = at; i < code.length; i++) {
     const distance = Number(code[i]) - (digits[i] ?? 0);
-    const ways = rules.flatMap((rule): Stroke[][] => (rule.does.kind === "step-value" ? [Array.from({ length: (distance * rule.does.by + 10) % 10 }, (): Stroke => ({ kind: "tap", keys: rule.keys }))] : []));
+    const ways = rules.flatMap((rule): Stroke[][] =>
+      rule.does.kind === "step-value"
+        ? [
+            Array.from({ length: (distance * rule.does.by + 10) % 10 }, (): Stroke => ({
+              kind: "tap",
+              keys: rule.keys,
+            })),
+          ]
+        : [],
+    );
     const way = ways.sort((a, b) => totalMs(a) - totalMs(b))[0];
     if (distance !== 0 && !way) return null;
-    strokes.push(...(distance === 0 ? [] : (way ?? [])), next.gesture.kind === "hold" ? { kind: "hold", keys: next.keys, holdMs: next.gesture.holdMs } : { kind: "tap", keys: next.keys });
+    strokes.push(
+      ...(distance === 0 ? [] : (way ?? [])),
+      next.gesture.kind === "hold"
+        ? { kind: "hold", keys: next.keys, holdMs: next.gesture.holdMs }
+        : { kind: "tap", keys: next.keys },
+    );
   }
   return strokes;
 }
 
 /** Least time of any rule that does this, ms; Infinity where none does. */
-export const cheapestMs = (profile: DisplayProfile, test: (rule: KeyRule) => boolean): number => Math.min(Infinity, ...profile.rules.filter(test).map(leastRuleMs));
-
+export const cheapestMs = (profile: DisplayProfile, test: (rule: KeyRule) => boolean): number =>
+  Math.min(Infinity, ...profile.rules.filter(test).map(leastRuleMs));

@@ -48,9 +48,16 @@ describe("plans on the shipped display", () => {
       const saved = randomRaws(TARN, random);
       const targets = randomRaws(TARN, random);
       const home = atHome(TARN, saved);
-      const lost: MenuState = { ...home, screen: { kind: "menu", page: 0, at: Math.floor(random() * 18), draft: null }, pending: randomRaws(TARN, random) };
+      const lost: MenuState = {
+        ...home,
+        screen: { kind: "menu", page: 0, at: Math.floor(random() * 18), draft: null },
+        pending: randomRaws(TARN, random),
+      };
       const plan = found(planKeys(TARN, lost, { targets }));
-      const end = replay(lost, plan.strokes.map(({ stroke }) => stroke)).pop();
+      const end = replay(
+        lost,
+        plan.strokes.map(({ stroke }) => stroke),
+      ).pop();
       expect(end?.inForce).toEqual(targets);
       const walk = walkTheLeaflet(TARN, home, targets);
       expect(walk.end.inForce).toEqual(targets);
@@ -58,7 +65,8 @@ describe("plans on the shipped display", () => {
     }
   });
 
-  it("does nothing where nothing is to be done", () => expect(found(planKeys(TARN, atHome(TARN, factory), { targets: factory })).strokes).toEqual([]));
+  it("does nothing where nothing is to be done", () =>
+    expect(found(planKeys(TARN, atHome(TARN, factory), { targets: factory })).strokes).toEqual([]));
 
   it("power-cycles what is saved but not yet in force, and nothing more", () => {
     const targets = factory.with(at("53"), 25);
@@ -67,11 +75,20 @@ describe("plans on the shipped display", () => {
   });
 
   it("says which target a line cannot hold", () => {
-    expect(planKeys(TARN, atHome(TARN, factory), { targets: factory.with(at("53"), 60) })).toEqual({ ok: false, problem: { key: "plan.target-unreachable", code: "53", raw: 60 } });
+    expect(planKeys(TARN, atHome(TARN, factory), { targets: factory.with(at("53"), 60) })).toEqual({
+      ok: false,
+      problem: { key: "plan.target-unreachable", code: "53", raw: 60 },
+    });
   });
 
   it("visits every line to be looked at without changing any", () => {
-    const plan = found(planKeys(TARN, atHome(TARN, factory), { targets: factory, look: linesOf(TARN).map((_, i) => i), end: "anywhere" }));
+    const plan = found(
+      planKeys(TARN, atHome(TARN, factory), {
+        targets: factory,
+        look: linesOf(TARN).map((_, i) => i),
+        end: "anywhere",
+      }),
+    );
     expect(pressCount(plan.strokes.map(({ stroke }) => stroke))).toBe(1 + 17);
     expect(viewOf(TARN, plan.end)).toMatchObject({ code: "66" });
     expect(plan.end.saved).toEqual(factory);
@@ -81,7 +98,9 @@ describe("plans on the shipped display", () => {
 describe("changing one line", () => {
   it("taps a few steps, holds for many, and goes the short way round where the line wraps", () => {
     expect(changeStrokes(TARN, at("53"), 25, 28)).toHaveLength(3);
-    expect(changeStrokes(TARN, at("53"), 50, 25)).toEqual([{ kind: "repeat", keys: ["less"], steps: 25, afterMs: 700, everyMs: 180 }]);
+    expect(changeStrokes(TARN, at("53"), 50, 25)).toEqual([
+      { kind: "repeat", keys: ["less"], steps: 25, afterMs: 700, everyMs: 180 },
+    ]);
     expect(changeStrokes(TARN, at("31"), 0, 2)).toEqual([{ kind: "tap", keys: ["less"] }]);
     expect(changeStrokes(TARN, at("66"), 0, 1)).toBeNull();
   });
@@ -106,17 +125,26 @@ describe("the key card", () => {
       for (const slip of slips) expect(found(planKeys(TARN, slip.state, { targets })).end.inForce).toEqual(targets);
     }
     const line = steps[1];
-    expect(line && likelySlips(TARN, line).map((slip) => slip.how)).toEqual(expect.arrayContaining(["one-too-few", "one-too-many", "menu-closed", "other-key", "nothing-yet"]));
+    expect(line && likelySlips(TARN, line).map((slip) => slip.how)).toEqual(
+      expect.arrayContaining(["one-too-few", "one-too-many", "menu-closed", "other-key", "nothing-yet"]),
+    );
   });
 
   it("goes on from any line and value the display can show", () => {
     const tracked = steps[2]?.before ?? start;
-    for (const shown of [{ kind: "line", line: at("35"), raw: 0 }, { kind: "home", saved: false }, { kind: "home", saved: true }, { kind: "off" }] as const)
+    for (const shown of [
+      { kind: "line", line: at("35"), raw: 0 },
+      { kind: "home", saved: false },
+      { kind: "home", saved: true },
+      { kind: "off" },
+    ] as const)
       expect(found(planKeys(TARN, stateFromShown(TARN, tracked, shown), { targets })).end.inForce).toEqual(targets);
   });
 
   it("warns that plus alone starts walk assist on the way in", () => {
-    expect(nearMisses(TARN, "home", ["lamp", "more"])).toEqual([{ keys: ["more"], holdMs: 1500, danger: "bike-moves", does: { kind: "start-walk-assist" }, when: null }]);
+    expect(nearMisses(TARN, "home", ["lamp", "more"])).toEqual([
+      { keys: ["more"], holdMs: 1500, danger: "bike-moves", does: { kind: "start-walk-assist" }, when: null },
+    ]);
     expect(nearMisses(TARN, "menu", ["lamp", "ring"])).toEqual([]);
   });
 });

@@ -8,7 +8,20 @@
  * walks the pages (`bound.ts`) keeps the search on the short ways. Tests hold the result against a general-purpose graph
  * library that searches the full machine, single steps and all.
  */
-import { dangerOf, dangerOfAction, entryOf, isShown, layoutOf, linesOf, rawValues, ruleActs, stepTo, type DisplayProfile, type KeyRule, type MenuState } from "../display";
+import {
+  dangerOf,
+  dangerOfAction,
+  entryOf,
+  isShown,
+  layoutOf,
+  linesOf,
+  rawValues,
+  ruleActs,
+  stepTo,
+  type DisplayProfile,
+  type KeyRule,
+  type MenuState,
+} from "../display";
 import { lowerBound } from "./bound";
 import { ChangeTable, codeStrokes } from "./change";
 import { MinQueue } from "./minQueue";
@@ -67,7 +80,13 @@ const MOST_EXPANSIONS = 60_000;
 
 /** The least-time plan from `start` to `goal`. Times in ms, at the stated KEY_COSTS. */
 export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoal): KeyPlan {
-  const rested: MenuState = { ...start, held: null, tapped: null, wheelTurns: false, screen: start.screen.kind === "walk-assist" ? { kind: "home" } : start.screen };
+  const rested: MenuState = {
+    ...start,
+    held: null,
+    tapped: null,
+    wheelTurns: false,
+    screen: start.screen.kind === "walk-assist" ? { kind: "home" } : start.screen,
+  };
   const aim = aimOf(profile, goal);
   const problem = findUnreachable(profile, rested, aim);
   if (problem) return { ok: false, problem };
@@ -87,7 +106,13 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
     if (Number.isFinite(ahead)) queue.push(node, node.costMs + ahead + ahead * 1e-7);
   };
 
-  add({ state: rested, toLook: lookedAt(profile, rested, new Set([...(goal.look ?? []), ...(goal.entry ? [entryId(goal.entry)] : [])])), discarding: false, costMs: 0, via: null });
+  add({
+    state: rested,
+    toLook: lookedAt(profile, rested, new Set([...(goal.look ?? []), ...(goal.entry ? [entryId(goal.entry)] : [])])),
+    discarding: false,
+    costMs: 0,
+    via: null,
+  });
   for (let expansions = 0; expansions < MOST_EXPANSIONS; expansions++) {
     const node = queue.pop();
     if (!node) break;
@@ -95,8 +120,15 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
     if (reached(node, aim)) return unfold(profile, node);
     for (const move of movesFrom(profile, node, aim, changes)) {
       const { state } = move;
-      const discarding = state.screen.kind !== "home" && state.screen.kind !== "off" && (node.discarding || move.passesWrong);
-      add({ state, toLook: lookedAt(profile, state, node.toLook), discarding, costMs: node.costMs + totalMs(move.strokes), via: { from: node, strokes: move.strokes } });
+      const discarding =
+        state.screen.kind !== "home" && state.screen.kind !== "off" && (node.discarding || move.passesWrong);
+      add({
+        state,
+        toLook: lookedAt(profile, state, node.toLook),
+        discarding,
+        costMs: node.costMs + totalMs(move.strokes),
+        via: { from: node, strokes: move.strokes },
+      });
     }
   }
   return { ok: false, problem: { key: rested.pin === null ? "plan.no-way" : "plan.locked" } };
@@ -106,13 +138,30 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
 export function aimOf(profile: DisplayProfile, goal: KeyGoal): Aim {
   const controllers = new Set(layoutOf(profile).controllers);
   const places = layoutOf(profile).placeOfLine;
-  const required = goal.end === "anywhere" ? [] : linesOf(profile).flatMap((line, i) => (goal.targets[i] !== undefined && places[i] && rawValues(line.encoding).length > 0 && isShown(profile, i, goal.targets) ? [i] : []));
+  const required =
+    goal.end === "anywhere"
+      ? []
+      : linesOf(profile).flatMap((line, i) =>
+          goal.targets[i] !== undefined &&
+          places[i] &&
+          rawValues(line.encoding).length > 0 &&
+          isShown(profile, i, goal.targets)
+            ? [i]
+            : [],
+        );
   const requiredSet = new Set(required);
-  return { ...goal, required, isRequired: (line) => requiredSet.has(line), isController: (line) => controllers.has(line), confirmsByLeaving: confirmsByLeaving(profile) };
+  return {
+    ...goal,
+    required,
+    isRequired: (line) => requiredSet.has(line),
+    isController: (line) => controllers.has(line),
+    confirmsByLeaving: confirmsByLeaving(profile),
+  };
 }
 
 const confirmsByLeaving = ({ menu, rules }: DisplayProfile): boolean =>
-  menu.changing === "select" && (menu.idle.pending === "save" || rules.some((rule) => rule.does.kind === "save-and-leave" && rule.editing !== false));
+  menu.changing === "select" &&
+  (menu.idle.pending === "save" || rules.some((rule) => rule.does.kind === "save-and-leave" && rule.editing !== false));
 
 function findUnreachable(profile: DisplayProfile, start: MenuState, { targets, required }: Aim): PlanProblem | null {
   for (const i of required) {
@@ -138,7 +187,10 @@ function lookedAt(profile: DisplayProfile, state: MenuState, toLook: ReadonlySet
 }
 
 const reached = ({ state, toLook }: Node, { targets, required, end = "home" }: Aim): boolean =>
-  toLook.size === 0 && (end === "anywhere" || (state.screen.kind === "home" && required.every((i) => state.saved[i] === targets[i] && state.inForce[i] === targets[i])));
+  toLook.size === 0 &&
+  (end === "anywhere" ||
+    (state.screen.kind === "home" &&
+      required.every((i) => state.saved[i] === targets[i] && state.inForce[i] === targets[i])));
 
 /** What distinguishes two states for the plan: the screen, what is right and what is wrong, and what is still to be read. */
 function stateKey(profile: DisplayProfile, aim: Aim): (node: Node) => string {
@@ -151,7 +203,11 @@ function stateKey(profile: DisplayProfile, aim: Aim): (node: Node) => string {
     let values = "";
     for (const i of counted) {
       const target = aim.targets[i];
-      const right = (pending[i] === target ? 1 : 0) + (saved[i] === target ? 2 : 0) + (inForce[i] === target ? 4 : 0) + (pending[i] === saved[i] ? 8 : 0);
+      const right =
+        (pending[i] === target ? 1 : 0) +
+        (saved[i] === target ? 2 : 0) +
+        (inForce[i] === target ? 4 : 0) +
+        (pending[i] === saved[i] ? 8 : 0);
       values += String.fromCharCode(48 + right + (toLook.has(i) ? 16 : 0));
     }
     let where: string = screen.kind;
@@ -177,44 +233,101 @@ interface Move {
 
 type DeedKind = KeyRule["does"]["kind"];
 const GETS_OUT: ReadonlySet<DeedKind> = new Set<DeedKind>(["leave-without-saving", "power-off"]);
-const LEADS_ON: ReadonlySet<DeedKind> = new Set<DeedKind>(["open-page", "next-entry", "previous-entry", "back", "save-and-leave"]);
+const LEADS_ON: ReadonlySet<DeedKind> = new Set<DeedKind>([
+  "open-page",
+  "next-entry",
+  "previous-entry",
+  "back",
+  "save-and-leave",
+]);
 
 /** Deeds that need nothing said besides their name. */
-const PLAIN_DEEDS: ReadonlySet<DeedKind> = new Set<DeedKind>(["select", "confirm-value", "cancel-value", "next-entry", "previous-entry", "back"]);
+const PLAIN_DEEDS: ReadonlySet<DeedKind> = new Set<DeedKind>([
+  "select",
+  "confirm-value",
+  "cancel-value",
+  "next-entry",
+  "previous-entry",
+  "back",
+]);
 
 /** Strokes worth trying from a state: every key that leads somewhere, waiting, or setting the line in hand. */
 function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable): Move[] {
   switch (node.state.screen.kind) {
     case "menu":
-      return node.state.screen.draft === null ? menuMoves(profile, node, aim, changes) : editingMoves(profile, node, aim, changes, node.state.screen.draft);
+      return node.state.screen.draft === null
+        ? menuMoves(profile, node, aim, changes)
+        : editingMoves(profile, node, aim, changes, node.state.screen.draft);
     case "code": {
       const { screen } = node.state;
       const enter = screen.for.kind === "page" ? codeStrokes(profile, screen.digits, screen.at, screen.for.code) : null;
-      return [...(enter ? [played(profile, node.state, enter)] : []), ...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), ...(screen.for.kind === "start" ? [] : [played(profile, node.state, [waitForClose(profile)])])];
+      return [
+        ...(enter ? [played(profile, node.state, enter)] : []),
+        ...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"),
+        ...(screen.for.kind === "start" ? [] : [played(profile, node.state, [waitForClose(profile)])]),
+      ];
     }
     case "confirm":
-      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off" || (kind === "select" && node.state.screen.kind === "confirm" && !node.state.screen.yes)), played(profile, node.state, [waitForClose(profile)])];
+      return [
+        ...ruleMoves(
+          profile,
+          node.state,
+          (kind) =>
+            kind === "back" ||
+            kind === "power-off" ||
+            (kind === "select" && node.state.screen.kind === "confirm" && !node.state.screen.yes),
+        ),
+        played(profile, node.state, [waitForClose(profile)]),
+      ];
     case "monitor":
-      return [...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"), played(profile, node.state, [waitForClose(profile)])];
+      return [
+        ...ruleMoves(profile, node.state, (kind) => kind === "back" || kind === "power-off"),
+        played(profile, node.state, [waitForClose(profile)]),
+      ];
     case "home":
     case "off":
-      return [...ruleMoves(profile, node.state, (kind) => kind === "open-page" || kind === "power-off" || kind === "power-on"), ...windowWaits(profile, node.state)];
+      return [
+        ...ruleMoves(
+          profile,
+          node.state,
+          (kind) => kind === "open-page" || kind === "power-off" || kind === "power-on",
+        ),
+        ...windowWaits(profile, node.state),
+      ];
     case "walk-assist":
       return [];
   }
 }
 
-const played = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[], passesWrong = false): Move => ({ strokes, state: strokes.reduce((now, stroke) => play(profile, now, stroke), state), passesWrong });
+const played = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[], passesWrong = false): Move => ({
+  strokes,
+  state: strokes.reduce((now, stroke) => play(profile, now, stroke), state),
+  passesWrong,
+});
 
 /** Stepping a value is not played press by press: what it comes to is known, and the plan is replayed at the end. */
-const stepped = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[], raw: number): Move => ({ strokes, state: stepTo(profile, state, raw, totalMs(strokes)), passesWrong: false });
+const stepped = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[], raw: number): Move => ({
+  strokes,
+  state: stepTo(profile, state, raw, totalMs(strokes)),
+  passesWrong: false,
+});
 
 /** One move for each thing the keys can do from here; of two keys that do the same in the same way, one is enough. */
-function ruleMoves(profile: DisplayProfile, state: MenuState, wanted: (kind: DeedKind) => boolean, passesWrong = false): Move[] {
+function ruleMoves(
+  profile: DisplayProfile,
+  state: MenuState,
+  wanted: (kind: DeedKind) => boolean,
+  passesWrong = false,
+): Move[] {
   const moves: Move[] = [];
   const tried: KeyRule[] = [];
   for (const rule of profile.rules) {
-    if (!wanted(rule.does.kind) || dangerOf(rule.does) !== null || !ruleActs(profile, rule, state, state.sincePowerOnMs)) continue;
+    if (
+      !wanted(rule.does.kind) ||
+      dangerOf(rule.does) !== null ||
+      !ruleActs(profile, rule, state, state.sincePowerOnMs)
+    )
+      continue;
     if (tried.some((other) => sameUse(other, rule))) continue;
     tried.push(rule);
     moves.push(played(profile, state, [ruleStroke(profile, state, rule)], passesWrong));
@@ -223,13 +336,26 @@ function ruleMoves(profile: DisplayProfile, state: MenuState, wanted: (kind: Dee
 }
 
 /** Whether two rules that both act do the same and take the same strokes, but for which keys. */
-const sameUse = (a: KeyRule, b: KeyRule): boolean => PLAIN_DEEDS.has(a.does.kind) && a.does.kind === b.does.kind && a.gesture.kind === "tap" && b.gesture.kind === "tap" && a.keys.length === b.keys.length;
+const sameUse = (a: KeyRule, b: KeyRule): boolean =>
+  PLAIN_DEEDS.has(a.does.kind) &&
+  a.does.kind === b.does.kind &&
+  a.gesture.kind === "tap" &&
+  b.gesture.kind === "tap" &&
+  a.keys.length === b.keys.length;
 
 /** Waiting at home until a rule that needs some time since power-on can act. */
 function windowWaits(profile: DisplayProfile, state: MenuState): Move[] {
   return profile.rules.flatMap(({ on, sincePowerOn }) =>
     on === state.screen.kind && sincePowerOn?.kind === "after" && state.sincePowerOnMs <= sincePowerOn.ms
-      ? [played(profile, state, [{ kind: "wait", ms: sincePowerOn.ms - state.sincePowerOnMs + KEY_COSTS.waitMarginMs, for: "time-since-power-on" }])]
+      ? [
+          played(profile, state, [
+            {
+              kind: "wait",
+              ms: sincePowerOn.ms - state.sincePowerOnMs + KEY_COSTS.waitMarginMs,
+              for: "time-since-power-on",
+            },
+          ]),
+        ]
       : [],
   );
 }
@@ -246,14 +372,20 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   const moves: Move[] = [];
 
   if (!node.discarding && (wrong || controls)) {
-    if (edits) moves.push(...ruleMoves(profile, state, (kind) => kind === "select").flatMap((move) => (aim.confirmsByLeaving ? [move] : setThere(profile, move, aim, changes))));
+    if (edits)
+      moves.push(
+        ...ruleMoves(profile, state, (kind) => kind === "select").flatMap((move) =>
+          aim.confirmsByLeaving ? [move] : setThere(profile, move, aim, changes),
+        ),
+      );
     else if (from !== undefined) moves.push(...stepMoves(profile, state, aim, changes, from));
   }
   const stuck = wrong && !controls;
   // From here on nothing may be saved: the visit has passed, or is about to pass, a wrong line.
   const unsaved = stuck || node.discarding;
   const together = profile.menu.saves === "leaving-menu";
-  if (!(unsaved && together && profile.menu.idle.pending === "save")) moves.push(played(profile, state, [waitForClose(profile)]));
+  if (!(unsaved && together && profile.menu.idle.pending === "save"))
+    moves.push(played(profile, state, [waitForClose(profile)]));
   moves.push(...ruleMoves(profile, state, (kind) => GETS_OUT.has(kind)));
   if (stuck && !(together && gainsByDiscarding(profile, node, aim))) return moves;
   const passes = stuck;
@@ -261,8 +393,10 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   const savesOut = (kind: DeedKind) => kind === "save-and-leave" || (kind === "back" && outOfTheMenu && together);
   moves.push(...ruleMoves(profile, state, (kind) => LEADS_ON.has(kind) && !(unsaved && savesOut(kind)), passes));
   if (place?.entry.kind === "page") moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
-  if (place?.entry.kind === "exit" && !(place.entry.saves && unsaved)) moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
-  if (place?.entry.kind === "action" && dangerOfAction(place.entry.action) === null && place.entry.asks !== "nothing") moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
+  if (place?.entry.kind === "exit" && !(place.entry.saves && unsaved))
+    moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
+  if (place?.entry.kind === "action" && dangerOfAction(place.entry.action) === null && place.entry.asks !== "nothing")
+    moves.push(...ruleMoves(profile, state, (kind) => kind === "select", passes));
   return moves;
 }
 
@@ -270,7 +404,9 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
 function stepMoves(profile: DisplayProfile, state: MenuState, aim: Aim, changes: ChangeTable, from: number): Move[] {
   const line = entryOf(profile, state)?.line ?? -1;
   const target = aim.targets[line];
-  return (aim.isController(line) ? worthTrying(profile, line, from, target) : target !== undefined ? [target] : []).flatMap((to) => {
+  return (
+    aim.isController(line) ? worthTrying(profile, line, from, target) : target !== undefined ? [target] : []
+  ).flatMap((to) => {
     const change = to === from ? null : changes.get(line, from, to);
     return change ? [stepped(profile, state, change.strokes, to)] : [];
   });
@@ -284,14 +420,29 @@ function setThere(profile: DisplayProfile, selected: Move, aim: Aim, changes: Ch
   const { screen } = selected.state;
   if (screen.kind !== "menu" || screen.draft === null) return [selected];
   return stepMoves(profile, selected.state, aim, changes, screen.draft).flatMap((step) =>
-    ruleMoves(profile, step.state, (kind) => kind === "confirm-value").map(({ strokes, state }) => ({ strokes: [...selected.strokes, ...step.strokes, ...strokes], state, passesWrong: false })),
+    ruleMoves(profile, step.state, (kind) => kind === "confirm-value").map(({ strokes, state }) => ({
+      strokes: [...selected.strokes, ...step.strokes, ...strokes],
+      state,
+      passesWrong: false,
+    })),
   );
 }
 
 /** Values of a line others hang on that make a difference: the target, and those under which the menu has other lines. */
-function worthTrying(profile: DisplayProfile, line: number, from: number, target: number | undefined): readonly number[] {
-  const { encoding, code } = linesOf(profile)[line] ?? { encoding: { kind: "read-only" as const, setting: null, shows: "-" }, code: "" };
-  const shownBy = (raw: number): string => linesOf(profile).map(({ shownWhen }) => (shownWhen?.line === code && shownWhen.raws.includes(raw) ? 1 : 0)).join("");
+function worthTrying(
+  profile: DisplayProfile,
+  line: number,
+  from: number,
+  target: number | undefined,
+): readonly number[] {
+  const { encoding, code } = linesOf(profile)[line] ?? {
+    encoding: { kind: "read-only" as const, setting: null, shows: "-" },
+    code: "",
+  };
+  const shownBy = (raw: number): string =>
+    linesOf(profile)
+      .map(({ shownWhen }) => (shownWhen?.line === code && shownWhen.raws.includes(raw) ? 1 : 0))
+      .join("");
   const now = shownBy(from);
   return rawValues(encoding).filter((raw) => raw === target || shownBy(raw) !== now);
 }
@@ -314,7 +465,9 @@ function editingMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Ch
     played(profile, state, [waitForClose(profile)]),
     ...stepMoves(profile, state, aim, changes, draft),
     ...ruleMoves(profile, state, (kind) => kind === "cancel-value" || kind === "back" || GETS_OUT.has(kind)),
-    ...(mayConfirm && !node.discarding ? ruleMoves(profile, state, (kind) => kind === "confirm-value" || kind === "save-and-leave") : []),
+    ...(mayConfirm && !node.discarding
+      ? ruleMoves(profile, state, (kind) => kind === "confirm-value" || kind === "save-and-leave")
+      : []),
   ];
 }
 

@@ -11,7 +11,12 @@ import { randomRaws, randomTargets } from "./testing";
 import { seeded } from "../units/seeded";
 
 describe("restore and reapply", () => {
-  it.each<[string, DisplayProfile]>([["by a menu action that asks", SKERRY], ["by a yes or no in a group", WINDROW], ["by a chord that means it only later", OSTLER], ["by keys held through power-on", QUILLON]])("%s", (_, profile) => {
+  it.each<[string, DisplayProfile]>([
+    ["by a menu action that asks", SKERRY],
+    ["by a yes or no in a group", WINDROW],
+    ["by a chord that means it only later", OSTLER],
+    ["by keys held through power-on", QUILLON],
+  ])("%s", (_, profile) => {
     const random = seeded(5);
     const from = randomRaws(profile, random);
     const targets = randomTargets(profile, factoryRaws(profile), random);

@@ -21,7 +21,9 @@ export function restoreAndReapply(profile: DisplayProfile, start: MenuState, goa
     const after = restore[restore.length - 1]?.after;
     if (!after?.done.includes("restore")) return [];
     const again = planKeys(profile, { ...after, done: [] }, goal);
-    return again.ok ? [{ restore, reapply: again.strokes, totalMs: totalMs(restore.map(({ stroke }) => stroke)) + again.totalMs }] : [];
+    return again.ok
+      ? [{ restore, reapply: again.strokes, totalMs: totalMs(restore.map(({ stroke }) => stroke)) + again.totalMs }]
+      : [];
   });
   return plans.sort((a, b) => a.totalMs - b.totalMs)[0] ?? null;
 }
@@ -46,7 +48,9 @@ function actionWays(profile: DisplayProfile, start: MenuState): readonly (readon
       const strokes = [...there.strokes];
       const press = (on: "menu" | "confirm", kind: "select" | "step-value") => {
         const state = strokes[strokes.length - 1]?.after ?? start;
-        const rule = profile.rules.find((each) => each.on === on && each.does.kind === kind && ruleActs(profile, each, state, state.sincePowerOnMs));
+        const rule = profile.rules.find(
+          (each) => each.on === on && each.does.kind === kind && ruleActs(profile, each, state, state.sincePowerOnMs),
+        );
         if (rule) strokes.push(...played(profile, state, [ruleStroke(profile, state, rule)]));
       };
       press("menu", "select");
@@ -60,11 +64,20 @@ function actionWays(profile: DisplayProfile, start: MenuState): readonly (readon
 /** Restoring by keys of the home screen, or held through power-on, at the moment they mean it. */
 function chordWays(profile: DisplayProfile, start: MenuState): readonly (readonly PlannedStroke[])[] {
   return profile.rules.flatMap((rule) => {
-    if (rule.does.kind !== "run-action" || rule.does.action !== "restore" || dangerOf(rule.does) === null || (rule.on !== "home" && rule.on !== "off")) return [];
+    if (
+      rule.does.kind !== "run-action" ||
+      rule.does.action !== "restore" ||
+      dangerOf(rule.does) === null ||
+      (rule.on !== "home" && rule.on !== "off")
+    )
+      return [];
     const off = profile.rules.find((each) => each.on === "home" && each.does.kind === "power-off");
-    const before: Stroke[] = rule.on === "off" && start.screen.kind === "home" && off ? [ruleStroke(profile, start, off)] : [];
+    const before: Stroke[] =
+      rule.on === "off" && start.screen.kind === "home" && off ? [ruleStroke(profile, start, off)] : [];
     const up = played(profile, start, before);
     const state = up[up.length - 1]?.after ?? start;
-    return ruleActs(profile, rule, state, state.sincePowerOnMs) ? [[...up, ...played(profile, state, [ruleStroke(profile, state, rule)])]] : [];
+    return ruleActs(profile, rule, state, state.sincePowerOnMs)
+      ? [[...up, ...played(profile, state, [ruleStroke(profile, state, rule)])]]
+      : [];
   });
 }

@@ -29,7 +29,13 @@ export type Stroke =
   | { readonly kind: "double-tap"; readonly keys: readonly string[] }
   | { readonly kind: "hold"; readonly keys: readonly string[]; readonly holdMs: number }
   /** A key held until its value has stepped `steps` times. */
-  | { readonly kind: "repeat"; readonly keys: readonly string[]; readonly steps: number; readonly afterMs: number; readonly everyMs: number }
+  | {
+      readonly kind: "repeat";
+      readonly keys: readonly string[];
+      readonly steps: number;
+      readonly afterMs: number;
+      readonly everyMs: number;
+    }
   | { readonly kind: "wait"; readonly ms: number; readonly for: "menu-closes" | "time-since-power-on" };
 
 /** How long the keys are down, ms. */
@@ -61,15 +67,21 @@ export function strokeMs(stroke: Stroke): number {
   }
 }
 
-export const totalMs = (strokes: readonly Stroke[]): number => strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0);
+export const totalMs = (strokes: readonly Stroke[]): number =>
+  strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0);
 
 /** Plays a stroke on the machine, all of its time included. */
 export function play(profile: DisplayProfile, state: MenuState, stroke: Stroke): MenuState {
   if (stroke.kind === "wait") return elapse(profile, state, stroke.ms);
-  const down = (from: MenuState, ms: number): MenuState => hold(profile, elapse(profile, hold(profile, from, stroke.keys), ms), []);
+  const down = (from: MenuState, ms: number): MenuState =>
+    hold(profile, elapse(profile, hold(profile, from, stroke.keys), ms), []);
   if (stroke.kind === "double-tap") {
     const first = elapse(profile, down(state, KEY_COSTS.tapHeldMs), KEY_COSTS.doubleTapGapMs);
-    return elapse(profile, down(first, KEY_COSTS.tapHeldMs), strokeMs(stroke) - 2 * KEY_COSTS.tapHeldMs - KEY_COSTS.doubleTapGapMs);
+    return elapse(
+      profile,
+      down(first, KEY_COSTS.tapHeldMs),
+      strokeMs(stroke) - 2 * KEY_COSTS.tapHeldMs - KEY_COSTS.doubleTapGapMs,
+    );
   }
   return elapse(profile, down(state, heldMs(stroke)), strokeMs(stroke) - heldMs(stroke));
 }
@@ -82,16 +94,29 @@ export function ruleStroke(profile: DisplayProfile, state: MenuState, rule: KeyR
     case "double-tap":
       return { kind: "double-tap", keys: rule.keys };
     case "tap":
-      return waitsForSecondTap(profile, state, rule.keys) ? { kind: "tap", keys: rule.keys, apartMs: profile.doubleTapMs + 50 } : { kind: "tap", keys: rule.keys };
+      return waitsForSecondTap(profile, state, rule.keys)
+        ? { kind: "tap", keys: rule.keys, apartMs: profile.doubleTapMs + 50 }
+        : { kind: "tap", keys: rule.keys };
   }
 }
 
 /** Least time a rule's stroke takes, wherever it is made, ms. */
 export const leastRuleMs = (rule: KeyRule): number =>
-  strokeMs(rule.gesture.kind === "hold" ? { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs } : rule.gesture.kind === "double-tap" ? { kind: "double-tap", keys: rule.keys } : { kind: "tap", keys: rule.keys });
+  strokeMs(
+    rule.gesture.kind === "hold"
+      ? { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs }
+      : rule.gesture.kind === "double-tap"
+        ? { kind: "double-tap", keys: rule.keys }
+        : { kind: "tap", keys: rule.keys },
+  );
 
 /** Times a key goes down: a repeat counts once, a double tap twice, a wait not at all. */
-export const pressCount = (strokes: readonly Stroke[]): number => strokes.reduce((sum, stroke) => sum + (stroke.kind === "wait" ? 0 : stroke.kind === "double-tap" ? 2 : 1), 0);
+export const pressCount = (strokes: readonly Stroke[]): number =>
+  strokes.reduce((sum, stroke) => sum + (stroke.kind === "wait" ? 0 : stroke.kind === "double-tap" ? 2 : 1), 0);
 
 /** Waiting out an open menu. */
-export const waitForClose = (profile: DisplayProfile): Stroke => ({ kind: "wait", ms: profile.menu.idle.closesAfterMs + KEY_COSTS.waitMarginMs, for: "menu-closes" });
+export const waitForClose = (profile: DisplayProfile): Stroke => ({
+  kind: "wait",
+  ms: profile.menu.idle.closesAfterMs + KEY_COSTS.waitMarginMs,
+  for: "menu-closes",
+});

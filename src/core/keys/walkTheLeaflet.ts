@@ -2,7 +2,16 @@
  * The yardstick for a key plan: walking the leaflet. Every line in the leaflet's order, single taps in the direction that
  * looks shorter, save, power cycle. It is what a technician does without a plan.
  */
-import { isShown, layoutOf, linesOf, rawValues, stepDigit, stepRaw, type DisplayProfile, type MenuState } from "../display";
+import {
+  isShown,
+  layoutOf,
+  linesOf,
+  rawValues,
+  stepDigit,
+  stepRaw,
+  type DisplayProfile,
+  type MenuState,
+} from "../display";
 import { planKeys } from "./plan";
 import { play, totalMs, type Stroke } from "./strokes";
 
@@ -40,16 +49,33 @@ export function walkTheLeaflet(profile: DisplayProfile, start: MenuState, target
   return { strokes, totalMs: totalMs(strokes), end: state };
 }
 
-const keysFor = (profile: DisplayProfile, kind: "select" | "confirm-value"): readonly string[] => profile.rules.find((rule) => rule.on === "menu" && rule.does.kind === kind && rule.gesture.kind === "tap")?.keys ?? [];
+const keysFor = (profile: DisplayProfile, kind: "select" | "confirm-value"): readonly string[] =>
+  profile.rules.find((rule) => rule.on === "menu" && rule.does.kind === kind && rule.gesture.kind === "tap")?.keys ??
+  [];
 
 /** Fewest single taps from one value to another, as the keys of each. */
-function tapsBetween(profile: DisplayProfile, index: number, from: number, target: number): readonly (readonly string[])[] | null {
-  const rules = profile.rules.filter((rule) => rule.on === "menu" && rule.gesture.kind === "tap" && (rule.does.kind === "step-value" || rule.does.kind === "step-digit"));
+function tapsBetween(
+  profile: DisplayProfile,
+  index: number,
+  from: number,
+  target: number,
+): readonly (readonly string[])[] | null {
+  const rules = profile.rules.filter(
+    (rule) =>
+      rule.on === "menu" &&
+      rule.gesture.kind === "tap" &&
+      (rule.does.kind === "step-value" || rule.does.kind === "step-digit"),
+  );
   const seen = new Map<number, { readonly from: number; readonly keys: readonly string[] } | null>([[from, null]]);
   const queue = [from];
   for (let raw = queue.shift(); raw !== undefined && !seen.has(target); raw = queue.shift())
     for (const { does, keys } of rules) {
-      const next = does.kind === "step-value" ? stepRaw(profile, index, raw, does.by) : does.kind === "step-digit" ? stepDigit(profile, index, raw, does.place) : raw;
+      const next =
+        does.kind === "step-value"
+          ? stepRaw(profile, index, raw, does.by)
+          : does.kind === "step-digit"
+            ? stepDigit(profile, index, raw, does.place)
+            : raw;
       if (seen.has(next)) continue;
       seen.set(next, { from: raw, keys });
       queue.push(next);

@@ -14,8 +14,12 @@ import { gestures, pick } from "./testing";
 import { outMs, walkMs, waysOf } from "./ways";
 
 /** At home; just switched on where the menu opens only then. */
-const home = (profile: DisplayProfile): MenuState => ({ ...atHome(profile, factoryRaws(profile)), ...(profile.rules.some(({ sincePowerOn }) => sincePowerOn?.kind === "within") ? { sincePowerOnMs: 0 } : {}) });
-const nameOf = (profile: DisplayProfile, { screen, lastAt }: MenuState): string => `${JSON.stringify(screen)}|${profile.menu.pages.map(({ opensAt }, i) => (opensAt === "first" ? "" : lastAt[i])).join()}`;
+const home = (profile: DisplayProfile): MenuState => ({
+  ...atHome(profile, factoryRaws(profile)),
+  ...(profile.rules.some(({ sincePowerOn }) => sincePowerOn?.kind === "within") ? { sincePowerOnMs: 0 } : {}),
+});
+const nameOf = (profile: DisplayProfile, { screen, lastAt }: MenuState): string =>
+  `${JSON.stringify(screen)}|${profile.menu.pages.map(({ opensAt }, i) => (opensAt === "first" ? "" : lastAt[i])).join()}`;
 
 interface Charted {
   readonly graph: Graph;
@@ -53,30 +57,46 @@ function leastMs({ graph, states }: Charted, from: string, reached: (state: Menu
   const paths = dijkstra.singleSource(graph, from, "ms");
   const lengths = [...states].flatMap(([name, state]) => {
     const path = reached(state) ? paths[name] : undefined;
-    return path ? [path.slice(1).reduce((sum, to, i) => sum + Number(graph.getEdgeAttribute(path[i], to, "ms")), 0)] : [];
+    return path
+      ? [path.slice(1).reduce((sum, to, i) => sum + Number(graph.getEdgeAttribute(path[i], to, "ms")), 0)]
+      : [];
   });
   return Math.min(Infinity, ...lengths);
 }
 
-const UNCODED = SHIPPED_DISPLAYS.filter(({ rules }) => !rules.some((rule) => rule.does.kind === "open-page" && rule.does.code !== null));
+const UNCODED = SHIPPED_DISPLAYS.filter(
+  ({ rules }) => !rules.some((rule) => rule.does.kind === "open-page" && rule.does.code !== null),
+);
 
 describe.each(UNCODED.map((profile) => [profile.name, profile] as const))("on %s", (_, profile) => {
   const ways = waysOf(profile);
   const charted = chart(profile);
-  const inMenu = [...charted.states].flatMap(([name, { screen }]) => (screen.kind === "menu" ? [{ name, screen }] : []));
+  const inMenu = [...charted.states].flatMap(([name, { screen }]) =>
+    screen.kind === "menu" ? [{ name, screen }] : [],
+  );
   const random = seeded(31);
-  it("the whole menu is charted", () => expect(new Set(inMenu.map(({ screen }) => screen.page)).size).toBeGreaterThanOrEqual(Math.ceil(profile.menu.pages.length / 2)));
-  const some = Array.from({ length: 40 }, () => inMenu[pick(random, 0, inMenu.length - 1)]).filter((each) => each !== undefined);
+  it("the whole menu is charted", () =>
+    expect(new Set(inMenu.map(({ screen }) => screen.page)).size).toBeGreaterThanOrEqual(
+      Math.ceil(profile.menu.pages.length / 2),
+    ));
+  const some = Array.from({ length: 40 }, () => inMenu[pick(random, 0, inMenu.length - 1)]).filter(
+    (each) => each !== undefined,
+  );
   it("no walk over a page is told longer than it is, and none half as long", () => {
     for (const { name, screen } of some) {
       const entries = layoutOf(profile).pages[screen.page]?.entries ?? [];
       const there = entries.flatMap((entry, at) => (entryShown(entry, home(profile).pending) ? [at] : []));
       const to = there[pick(random, 0, there.length - 1)] ?? 0;
-      const real = leastMs(charted, name, ({ screen: other }) => other.kind === "menu" && other.page === screen.page && other.at === to);
+      const real = leastMs(
+        charted,
+        name,
+        ({ screen: other }) => other.kind === "menu" && other.page === screen.page && other.at === to,
+      );
       const told = walkMs(profile, screen.page, screen.at, [to], ways);
       expect(told, `${name} to ${to}`).toBeLessThanOrEqual(real + 1e-6);
       // A line that comes and goes may have to be stepped over or not; there is no other doubt.
-      if (entries.every((entry) => entry.shownWhen === null)) expect(told, `${name} to ${to}`).toBeGreaterThanOrEqual(0.5 * real - 1e-6);
+      if (entries.every((entry) => entry.shownWhen === null))
+        expect(told, `${name} to ${to}`).toBeGreaterThanOrEqual(0.5 * real - 1e-6);
     }
   });
   it("no way out is told longer than it is, and none half as long", () => {
@@ -91,7 +111,10 @@ describe.each(UNCODED.map((profile) => [profile.name, profile] as const))("on %s
 
 describe("the ways that count", () => {
   const page = (profile: DisplayProfile, id: string) => profile.menu.pages.findIndex((each) => each.id === id);
-  const at = (profile: DisplayProfile, id: string, code: string) => profile.menu.pages[page(profile, id)]?.entries.findIndex((entry) => (entry.kind === "line" ? entry.line : "code" in entry ? entry.code : "") === code) ?? -1;
+  const at = (profile: DisplayProfile, id: string, code: string) =>
+    profile.menu.pages[page(profile, id)]?.entries.findIndex(
+      (entry) => (entry.kind === "line" ? entry.line : "code" in entry ? entry.code : "") === code,
+    ) ?? -1;
   it("up from a group and in again is taken where it is shorter than walking back", () => {
     const grip = page(WINDROW, "grip");
     // Three steps back to the first line, or one up and one in.
@@ -112,7 +135,9 @@ describe("the ways that count", () => {
     // Once back to it over the end, and pressed: as long as up and out.
     expect(outMs(WINDROW, keep, [0], false, ways)).toBe(700);
     expect(outMs(WINDROW, page(WINDROW, "grip"), [0], false, ways)).toBe(3 * 350);
-    expect(outMs(SKERRY, page(SKERRY, "supply"), [0], false, waysOf(SKERRY))).toBeGreaterThan(outMs(SKERRY, 0, [0], false, waysOf(SKERRY)));
+    expect(outMs(SKERRY, page(SKERRY, "supply"), [0], false, waysOf(SKERRY))).toBeGreaterThan(
+      outMs(SKERRY, 0, [0], false, waysOf(SKERRY)),
+    );
   });
   it("a way out that throws away does not count where something must be saved", () => {
     const ways = waysOf(PINFOLD);

@@ -43,7 +43,8 @@ export const times = (n: number, ms: number): number => (n === 0 ? 0 : n * ms);
 /** Whether what was changed is kept until the menu is left. */
 const savesTogether = (profile: DisplayProfile): boolean => profile.menu.saves === "leaving-menu";
 
-const exitsOf = (place: PagePlace | undefined, saving: boolean): readonly number[] => place?.entries.flatMap(({ entry }, at) => (entry.kind === "exit" && (entry.saves || !saving) ? [at] : [])) ?? [];
+const exitsOf = (place: PagePlace | undefined, saving: boolean): readonly number[] =>
+  place?.entries.flatMap(({ entry }, at) => (entry.kind === "exit" && (entry.saves || !saving) ? [at] : [])) ?? [];
 
 export function waysOf(profile: DisplayProfile): Ways {
   const { pages, pageById } = layoutOf(profile);
@@ -60,9 +61,29 @@ export function waysOf(profile: DisplayProfile): Ways {
   const openings = pages.map(({ page }) =>
     profile.rules.flatMap((rule): Opening[] => {
       if (rule.does.kind !== "open-page" || rule.does.page !== page.id) return [];
-      const entering = rule.does.code === null ? 0 : totalMs(codeStrokes(profile, Array.from(rule.does.code, () => 0), 0, rule.does.code) ?? []);
-      const from = rule.on === "menu" ? (rule.pages ?? profile.menu.pages.map((each) => each.id)).flatMap((id) => pageById.get(id) ?? []) : null;
-      return [{ ms: leastRuleMs(rule) + entering, from, withinMs: rule.sincePowerOn?.kind === "within" ? rule.sincePowerOn.ms : Infinity, fromOff: rule.on === "off" }];
+      const entering =
+        rule.does.code === null
+          ? 0
+          : totalMs(
+              codeStrokes(
+                profile,
+                Array.from(rule.does.code, () => 0),
+                0,
+                rule.does.code,
+              ) ?? [],
+            );
+      const from =
+        rule.on === "menu"
+          ? (rule.pages ?? profile.menu.pages.map((each) => each.id)).flatMap((id) => pageById.get(id) ?? [])
+          : null;
+      return [
+        {
+          ms: leastRuleMs(rule) + entering,
+          from,
+          withinMs: rule.sincePowerOn?.kind === "within" ? rule.sincePowerOn.ms : Infinity,
+          fromOff: rule.on === "off",
+        },
+      ];
     }),
   );
   return {
@@ -84,10 +105,22 @@ export function waysOf(profile: DisplayProfile): Ways {
 }
 
 /** Least time out of the menu from the nearest of some entries of a page, ms; `saving` where what is pending must be kept. */
-export function outMs(profile: DisplayProfile, page: number, from: readonly number[], saving: boolean, ways: Ways): number {
+export function outMs(
+  profile: DisplayProfile,
+  page: number,
+  from: readonly number[],
+  saving: boolean,
+  ways: Ways,
+): number {
   const place = layoutOf(profile).pages[page];
-  const up = place?.parent ? outMs(profile, place.parent.page, [place.parent.at], saving, ways) : saving && !savesTogether(profile) ? Infinity : 0;
-  const byExit = exitsOf(place, saving).flatMap((exit) => from.map((at) => walkMs(profile, page, at, [exit], ways) + ways.selectMs));
+  const up = place?.parent
+    ? outMs(profile, place.parent.page, [place.parent.at], saving, ways)
+    : saving && !savesTogether(profile)
+      ? Infinity
+      : 0;
+  const byExit = exitsOf(place, saving).flatMap((exit) =>
+    from.map((at) => walkMs(profile, page, at, [exit], ways) + ways.selectMs),
+  );
   return Math.min(saving ? ways.savingByChordMs : ways.byChordMs, ways.backMs + up, ...byExit);
 }
 
@@ -98,7 +131,8 @@ function sureCounts(place: PagePlace): readonly number[] {
   let counts = sureBefore.get(place);
   if (!counts) {
     const running = [0];
-    for (const entry of place.entries) running.push((running[running.length - 1] ?? 0) + (entry.shownWhen === null ? 1 : 0));
+    for (const entry of place.entries)
+      running.push((running[running.length - 1] ?? 0) + (entry.shownWhen === null ? 1 : 0));
     counts = running;
     sureBefore.set(place, counts);
   }
@@ -106,19 +140,33 @@ function sureCounts(place: PagePlace): readonly number[] {
 }
 
 /** Entry a page opens at. */
-export const startOf = (profile: DisplayProfile, page: number, state: MenuState): number => (layoutOf(profile).pages[page]?.page.opensAt === "first" ? 0 : (state.lastAt[page] ?? 0));
+export const startOf = (profile: DisplayProfile, page: number, state: MenuState): number =>
+  layoutOf(profile).pages[page]?.page.opensAt === "first" ? 0 : (state.lastAt[page] ?? 0);
 
 /** Shortest walk over a page's entries from one of them to all of `wanted`, ms; leaving the page and opening it again counts as a way. */
-export function walkMs(profile: DisplayProfile, page: number, from: number, wanted: readonly number[], ways: Ways): number {
+export function walkMs(
+  profile: DisplayProfile,
+  page: number,
+  from: number,
+  wanted: readonly number[],
+  ways: Ways,
+): number {
   const place = layoutOf(profile).pages[page];
   const others = wanted.filter((at) => at !== from);
   if (!place || others.length === 0) return 0;
   const stepped = walkedMs(place, from, others, ways);
-  const reopenMs = place.parent ? ways.returnMs[page] ?? 0 : 0;
-  const openMs = place.parent ? ways.selectMs : Math.min(Infinity, ...(ways.openings[page] ?? []).map((opening) => opening.ms + (opening.from ? 0 : ways.leastOutMs)));
+  const reopenMs = place.parent ? (ways.returnMs[page] ?? 0) : 0;
+  const openMs = place.parent
+    ? ways.selectMs
+    : Math.min(
+        Infinity,
+        ...(ways.openings[page] ?? []).map((opening) => opening.ms + (opening.from ? 0 : ways.leastOutMs)),
+      );
   const again = reopenMs + openMs;
   // A page that opens where it was left opens at its first entry only after a power cycle, which takes longer still.
-  return again >= stepped ? stepped : Math.min(stepped, again + times(spanned(place, from, others), Math.min(ways.nextMs, ways.previousMs)));
+  return again >= stepped
+    ? stepped
+    : Math.min(stepped, again + times(spanned(place, from, others), Math.min(ways.nextMs, ways.previousMs)));
 }
 
 /** Steps from one place of a page on to another that comes after it, round the end where it is before. */
@@ -162,7 +210,10 @@ function walkedMs(place: PagePlace, from: number, others: readonly number[], { n
     if (!Number.isFinite(previousMs)) return times(right, nextMs);
     const left = first < from ? steps(from, first, -1) : 0;
     if (left === 0 || right === 0) return times(right, nextMs) + times(left, previousMs);
-    return Math.min(times(right, nextMs) + times(steps(last, first, -1), previousMs), times(left, previousMs) + times(steps(first, last, 1), nextMs));
+    return Math.min(
+      times(right, nextMs) + times(steps(last, first, -1), previousMs),
+      times(left, previousMs) + times(steps(first, last, 1), nextMs),
+    );
   }
   const ahead = [...others].sort((a, b) => ((a - from + count) % count) - ((b - from + count) % count));
   if (!Number.isFinite(previousMs)) return times(steps(from, ahead[ahead.length - 1] ?? from, 1), nextMs);
@@ -171,8 +222,14 @@ function walkedMs(place: PagePlace, from: number, others: readonly number[], { n
   for (let k = 0; k <= ahead.length; k++) {
     const on = ahead[k - 1];
     const back = ahead[k];
-    const onFirst = on === undefined ? times(steps(from, back ?? from, -1), previousMs) : times(steps(from, on, 1), nextMs) + (back === undefined ? 0 : times(steps(on, back, -1), previousMs));
-    const backFirst = back === undefined ? times(steps(from, on ?? from, 1), nextMs) : times(steps(from, back, -1), previousMs) + (on === undefined ? 0 : times(steps(back, on, 1), nextMs));
+    const onFirst =
+      on === undefined
+        ? times(steps(from, back ?? from, -1), previousMs)
+        : times(steps(from, on, 1), nextMs) + (back === undefined ? 0 : times(steps(on, back, -1), previousMs));
+    const backFirst =
+      back === undefined
+        ? times(steps(from, on ?? from, 1), nextMs)
+        : times(steps(from, back, -1), previousMs) + (on === undefined ? 0 : times(steps(back, on, 1), nextMs));
     best = Math.min(best, onFirst, backFirst);
   }
   return best;

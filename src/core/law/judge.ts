@@ -38,14 +38,26 @@ export type Severity = "breach" | "caution" | "unknown" | "note";
 export type Subject = "assist-cap" | "throttle" | "walk-assist" | "motor";
 
 export type LawMessage =
-  | { readonly key: "cap.over"; readonly trueKmh: number; readonly shownKmh: number; readonly limitKmh: number; readonly overKmh: number }
+  | {
+      readonly key: "cap.over";
+      readonly trueKmh: number;
+      readonly shownKmh: number;
+      readonly limitKmh: number;
+      readonly overKmh: number;
+    }
   | { readonly key: "cap.may-be-over"; readonly highKmh: number; readonly trueKmh: number; readonly limitKmh: number }
   | { readonly key: "cap.uncapped"; readonly limitKmh: number }
   | { readonly key: "cap.needs-rollout"; readonly shownKmh: number; readonly limitKmh: number }
   | { readonly key: "cap.measure-it"; readonly basis: "own" | "share" | "unknown"; readonly limitKmh: number }
   | { readonly key: "cap.not-read"; readonly limitKmh: number }
   | { readonly key: "cap.no-line"; readonly limitKmh: number }
-  | { readonly key: "cap.accepted-reading"; readonly readAsKmh: number; readonly aboveTextKmh: number; readonly textValue: number; readonly textUnit: "kmh" | "mph" }
+  | {
+      readonly key: "cap.accepted-reading";
+      readonly readAsKmh: number;
+      readonly aboveTextKmh: number;
+      readonly textValue: number;
+      readonly textUnit: "kmh" | "mph";
+    }
   | { readonly key: "throttle.not-in-class"; readonly rule: "none" | "only-while-pedalling" }
   | { readonly key: "throttle.walking-pace-only"; readonly limitKmh: number }
   | { readonly key: "throttle.over"; readonly trueKmh: number; readonly limitKmh: number; readonly overKmh: number }
@@ -57,7 +69,13 @@ export type LawMessage =
   | { readonly key: "motor.over"; readonly ratedW: number; readonly limitW: number }
   | { readonly key: "motor.at-limit"; readonly ratedW: number; readonly limitW: number }
   | { readonly key: "motor.not-known"; readonly limitW: number }
-  | { readonly key: "motor.battery-watts"; readonly ratedW: number; readonly batteryW: number; readonly limitW: number; readonly basis: "continuous-rated" | "not-stated" }
+  | {
+      readonly key: "motor.battery-watts";
+      readonly ratedW: number;
+      readonly batteryW: number;
+      readonly limitW: number;
+      readonly basis: "continuous-rated" | "not-stated";
+    }
   | { readonly key: "class.private-land" };
 
 export interface Finding<Message = LawMessage> {
@@ -74,8 +92,14 @@ const exceeds = (kmh: number, limit: { kmh: number; strict: boolean }): boolean 
 
 /** All findings of a class on a bike as applied, gravest first. Speeds in km/h, power in watts. */
 export function judge(choice: ClassChoice, applied: AsApplied): readonly Finding[] {
-  const findings = [...judgeCap(choice, applied), ...judgeThrottle(choice, applied), ...judgeWalkAssist(choice, applied), ...judgeMotor(choice, applied)];
-  if (!choice.rule.publicRoad) findings.push({ severity: "caution", subject: "assist-cap", message: { key: "class.private-land" } });
+  const findings = [
+    ...judgeCap(choice, applied),
+    ...judgeThrottle(choice, applied),
+    ...judgeWalkAssist(choice, applied),
+    ...judgeMotor(choice, applied),
+  ];
+  if (!choice.rule.publicRoad)
+    findings.push({ severity: "caution", subject: "assist-cap", message: { key: "class.private-land" } });
   const gravity: readonly Severity[] = ["breach", "caution", "unknown", "note"];
   return findings.sort((a, b) => gravity.indexOf(a.severity) - gravity.indexOf(b.severity));
 }
@@ -88,13 +112,31 @@ function judgeCap(choice: ClassChoice, { assistCap }: AsApplied): Finding[] {
   const reading: Finding[] =
     choice.acceptedKmh === null
       ? []
-      : [found("note", { key: "cap.accepted-reading", readAsKmh: limit.kmh, aboveTextKmh: limit.aboveTextKmh, textValue: limit.textValue, textUnit: limit.textUnit })];
+      : [
+          found("note", {
+            key: "cap.accepted-reading",
+            readAsKmh: limit.kmh,
+            aboveTextKmh: limit.aboveTextKmh,
+            textValue: limit.textValue,
+            textUnit: limit.textUnit,
+          }),
+        ];
   switch (assistCap.kind) {
     case "true": {
       const { nominal, high } = assistCap.kmh;
       if (exceeds(nominal, limit))
-        return [found("breach", { key: "cap.over", trueKmh: nominal, shownKmh: assistCap.shownKmh, limitKmh, overKmh: nominal - limitKmh }), ...reading];
-      if (exceeds(high, limit)) return [found("caution", { key: "cap.may-be-over", highKmh: high, trueKmh: nominal, limitKmh }), ...reading];
+        return [
+          found("breach", {
+            key: "cap.over",
+            trueKmh: nominal,
+            shownKmh: assistCap.shownKmh,
+            limitKmh,
+            overKmh: nominal - limitKmh,
+          }),
+          ...reading,
+        ];
+      if (exceeds(high, limit))
+        return [found("caution", { key: "cap.may-be-over", highKmh: high, trueKmh: nominal, limitKmh }), ...reading];
       return reading;
     }
     case "uncapped":
@@ -115,7 +157,8 @@ function judgeThrottle(choice: ClassChoice, applied: AsApplied): Finding[] {
   if (rule.throttle.kind === "any" || applied.throttleFitted === false) return [];
   const found = (severity: Severity, message: LawMessage): Finding => ({ severity, subject: "throttle", message });
   if (applied.throttleMode === null) return [found("unknown", { key: "throttle.not-read" })];
-  if (applied.throttleMode === "off") return rule.throttle.kind === "to-assist-limit" ? [] : [found("note", { key: "throttle.off-by-line-only" })];
+  if (applied.throttleMode === "off")
+    return rule.throttle.kind === "to-assist-limit" ? [] : [found("note", { key: "throttle.off-by-line-only" })];
   switch (rule.throttle.kind) {
     case "none":
     case "only-while-pedalling":
@@ -128,14 +171,29 @@ function judgeThrottle(choice: ClassChoice, applied: AsApplied): Finding[] {
       const cap = applied.throttleCap;
       if (cap.kind !== "true") return [found("unknown", { key: "throttle.cap-unknown", limitKmh: limit.kmh })];
       if (!exceeds(cap.kmh.nominal, limit)) return [];
-      return [found("breach", { key: "throttle.over", trueKmh: cap.kmh.nominal, limitKmh: limit.kmh, overKmh: cap.kmh.nominal - limit.kmh })];
+      return [
+        found("breach", {
+          key: "throttle.over",
+          trueKmh: cap.kmh.nominal,
+          limitKmh: limit.kmh,
+          overKmh: cap.kmh.nominal - limit.kmh,
+        }),
+      ];
     }
   }
 }
 
 function judgeWalkAssist({ rule }: ClassChoice, { walkAssistOn, walkAssistKmh }: AsApplied): Finding[] {
-  if (rule.walkAssistKmh === null || (walkAssistOn !== true && walkAssistKmh === null) || walkAssistOn === false) return [];
-  if (walkAssistKmh !== null && walkAssistKmh > rule.walkAssistKmh) return [{ severity: "breach", subject: "walk-assist", message: { key: "walk.over", setKmh: walkAssistKmh, limitKmh: rule.walkAssistKmh } }];
+  if (rule.walkAssistKmh === null || (walkAssistOn !== true && walkAssistKmh === null) || walkAssistOn === false)
+    return [];
+  if (walkAssistKmh !== null && walkAssistKmh > rule.walkAssistKmh)
+    return [
+      {
+        severity: "breach",
+        subject: "walk-assist",
+        message: { key: "walk.over", setKmh: walkAssistKmh, limitKmh: rule.walkAssistKmh },
+      },
+    ];
   return [{ severity: "note", subject: "walk-assist", message: { key: "walk.measure", limitKmh: rule.walkAssistKmh } }];
 }
 
@@ -145,9 +203,19 @@ function judgeMotor({ rule }: ClassChoice, { motorRatedW, nominalV, currentLimit
   const found = (severity: Severity, message: LawMessage): Finding => ({ severity, subject: "motor", message });
   if (motorRatedW === null) return [found("unknown", { key: "motor.not-known", limitW })];
   const findings: Finding[] = [];
-  if (motorRatedW > limitW || (motorRatedW === limitW && strictness === "below")) findings.push(found("breach", { key: "motor.over", ratedW: motorRatedW, limitW }));
-  else if (motorRatedW === limitW && strictness === "differs") findings.push(found("caution", { key: "motor.at-limit", ratedW: motorRatedW, limitW }));
+  if (motorRatedW > limitW || (motorRatedW === limitW && strictness === "below"))
+    findings.push(found("breach", { key: "motor.over", ratedW: motorRatedW, limitW }));
+  else if (motorRatedW === limitW && strictness === "differs")
+    findings.push(found("caution", { key: "motor.at-limit", ratedW: motorRatedW, limitW }));
   if (nominalV !== null && currentLimitA !== null && labelWatts(nominalV, currentLimitA) > limitW)
-    findings.push(found("note", { key: "motor.battery-watts", ratedW: motorRatedW, batteryW: labelWatts(nominalV, currentLimitA), limitW, basis }));
+    findings.push(
+      found("note", {
+        key: "motor.battery-watts",
+        ratedW: motorRatedW,
+        batteryW: labelWatts(nominalV, currentLimitA),
+        limitW,
+        basis,
+      }),
+    );
   return findings;
 }

@@ -10,11 +10,25 @@ const choice = (id: string, acceptedKmh: number | null = null): ClassChoice => {
   if (!rule) throw new Error(`no class ${id}`);
   return { rule, acceptedKmh };
 };
-const capAt = (nominal: number, half = 0): AppliedCap => ({ kind: "true", shownKmh: nominal, kmh: { nominal, low: nominal - half, high: nominal + half } });
-const bike = (edit: Partial<AsApplied> = {}): AsApplied => ({
-  assistCap: capAt(20), throttleCap: capAt(20), throttleFitted: false, throttleMode: "off", walkAssistOn: false, walkAssistKmh: null, motorRatedW: 250, nominalV: 36, currentLimitA: 6, ...edit,
+const capAt = (nominal: number, half = 0): AppliedCap => ({
+  kind: "true",
+  shownKmh: nominal,
+  kmh: { nominal, low: nominal - half, high: nominal + half },
 });
-const found = (id: string, edit: Partial<AsApplied>, accepted: number | null = null) => judge(choice(id, accepted), bike(edit)).map((finding) => `${finding.severity} ${finding.message.key}`);
+const bike = (edit: Partial<AsApplied> = {}): AsApplied => ({
+  assistCap: capAt(20),
+  throttleCap: capAt(20),
+  throttleFitted: false,
+  throttleMode: "off",
+  walkAssistOn: false,
+  walkAssistKmh: null,
+  motorRatedW: 250,
+  nominalV: 36,
+  currentLimitA: 6,
+  ...edit,
+});
+const found = (id: string, edit: Partial<AsApplied>, accepted: number | null = null) =>
+  judge(choice(id, accepted), bike(edit)).map((finding) => `${finding.severity} ${finding.message.key}`);
 
 describe("shipped classes", () => {
   it("fit their schema and name source and date", () => {
@@ -45,14 +59,17 @@ describe("the cap", () => {
     expect(found("eu-epac", { assistCap: capAt(24.9, 0.3) })).toContain("caution cap.may-be-over");
   });
   it("is never made into a true speed where its basis is not the speed shown", () => {
-    for (const basis of ["own", "share", "unknown"] as const) expect(found("eu-epac", { assistCap: { kind: "unmeasured", basis } })).toContain("unknown cap.measure-it");
+    for (const basis of ["own", "share", "unknown"] as const)
+      expect(found("eu-epac", { assistCap: { kind: "unmeasured", basis } })).toContain("unknown cap.measure-it");
   });
   it.each<[AppliedCap, string]>([
     [{ kind: "uncapped" }, "breach cap.uncapped"],
     [{ kind: "no-wheel", shownKmh: 25 }, "unknown cap.needs-rollout"],
     [{ kind: "not-read" }, "unknown cap.not-read"],
     [{ kind: "no-line" }, "unknown cap.no-line"],
-  ])("of kind %j is said to be so", (assistCap, expected) => expect(found("us-class-1", { assistCap })).toContain(expected));
+  ])("of kind %j is said to be so", (assistCap, expected) =>
+    expect(found("us-class-1", { assistCap })).toContain(expected),
+  );
   it("read as accepted reports how far that lies from the text", () => {
     expect(found("uk-eapc", { assistCap: capAt(25) })).toContain("breach cap.over");
     const accepted = judge(choice("uk-eapc", 25), bike({ assistCap: capAt(25) }));
@@ -73,10 +90,14 @@ describe("throttle, walk assist and motor", () => {
   it("class 2 allows it up to the cap, if the cap ends it", () => {
     expect(found("us-class-2", live)).toEqual([]);
     expect(found("us-class-2", { ...live, throttleCap: capAt(35) })).toContain("breach throttle.over");
-    expect(found("us-class-2", { ...live, throttleCap: { kind: "no-line" } })).toContain("unknown throttle.cap-unknown");
+    expect(found("us-class-2", { ...live, throttleCap: { kind: "no-line" } })).toContain(
+      "unknown throttle.cap-unknown",
+    );
   });
   it("a throttle off by its line only is noted, one not fitted is not mentioned, one not read is unknown", () => {
-    expect(found("us-class-1", { throttleFitted: true, throttleMode: "off" })).toEqual(["note throttle.off-by-line-only"]);
+    expect(found("us-class-1", { throttleFitted: true, throttleMode: "off" })).toEqual([
+      "note throttle.off-by-line-only",
+    ]);
     expect(found("us-class-1", { throttleFitted: false, throttleMode: "full" })).toEqual([]);
     expect(found("us-class-1", { throttleFitted: true, throttleMode: null })).toContain("unknown throttle.not-read");
   });
@@ -89,9 +110,13 @@ describe("throttle, walk assist and motor", () => {
     expect(found("eu-epac", { motorRatedW: 500 })).toContain("breach motor.over");
     expect(found("us-class-1", { motorRatedW: 750 })).toContain("caution motor.at-limit");
     expect(found("us-class-1", { motorRatedW: null })).toContain("unknown motor.not-known");
-    expect(found("eu-epac", { motorRatedW: 250, nominalV: 48, currentLimitA: 22 })).toEqual(["note motor.battery-watts"]);
+    expect(found("eu-epac", { motorRatedW: 250, nominalV: 48, currentLimitA: 22 })).toEqual([
+      "note motor.battery-watts",
+    ]);
   });
   it("private land cautions and judges nothing else", () => {
-    expect(found("private-land", { ...live, assistCap: { kind: "uncapped" }, motorRatedW: 3000 })).toEqual(["caution class.private-land"]);
+    expect(found("private-land", { ...live, assistCap: { kind: "uncapped" }, motorRatedW: 3000 })).toEqual([
+      "caution class.private-land",
+    ]);
   });
 });

@@ -6,12 +6,26 @@ import { assistLimit, type AppliedCap, type ClassChoice } from "../law";
 import type { Bike, Speedometer } from "../setup";
 import { readQuantity } from "../units/quantity";
 
-export type CheckId = "brake-cut-off" | "spin-speed" | "levels" | "throttle" | "throttle-release" | "walk-assist" | "crawl-and-turn" | "speedometer-run" | "top-speed-run";
+export type CheckId =
+  | "brake-cut-off"
+  | "spin-speed"
+  | "levels"
+  | "throttle"
+  | "throttle-release"
+  | "walk-assist"
+  | "crawl-and-turn"
+  | "speedometer-run"
+  | "top-speed-run";
 
 export type Expectation =
   | { readonly kind: "yes" }
   /** A measured speed that must not pass `atMostKmh`; `expectedKmh` is what the numbers foretell. */
-  | { readonly kind: "at-most"; readonly expectedKmh: number | null; readonly atMostKmh: number; readonly strict: boolean }
+  | {
+      readonly kind: "at-most";
+      readonly expectedKmh: number | null;
+      readonly atMostKmh: number;
+      readonly strict: boolean;
+    }
   /** A reading that must lie between two speeds. */
   | { readonly kind: "between"; readonly lowKmh: number; readonly highKmh: number; readonly atTrueKmh: number };
 
@@ -48,24 +62,46 @@ export function dueChecks({ bike, choice, cap, meter, throttleOn, walkAssistOn }
   if (throttleOn && bike.throttleFitted !== false) checks.push(yes("throttle-release"));
   if (walkAssistOn) {
     const walkKmh = choice?.rule.walkAssistKmh ?? null;
-    checks.push({ id: "walk-assist", expect: walkKmh === null ? { kind: "yes" } : { kind: "at-most", expectedKmh: null, atMostKmh: walkKmh, strict: false }, wheelTurns: true });
+    checks.push({
+      id: "walk-assist",
+      expect:
+        walkKmh === null ? { kind: "yes" } : { kind: "at-most", expectedKmh: null, atMostKmh: walkKmh, strict: false },
+      wheelTurns: true,
+    });
   }
   checks.push(yes("crawl-and-turn"));
   if (meter)
     checks.push({
       id: "speedometer-run",
-      expect: { kind: "between", lowKmh: RUN_KMH * meter.r.low - READING_SLACK_KMH, highKmh: RUN_KMH * meter.r.high + READING_SLACK_KMH, atTrueKmh: RUN_KMH },
+      expect: {
+        kind: "between",
+        lowKmh: RUN_KMH * meter.r.low - READING_SLACK_KMH,
+        highKmh: RUN_KMH * meter.r.high + READING_SLACK_KMH,
+        atTrueKmh: RUN_KMH,
+      },
       wheelTurns: true,
     });
   if (limit)
-    checks.push({ id: "top-speed-run", expect: { kind: "at-most", expectedKmh: cap.kind === "true" ? cap.kmh.nominal : null, atMostKmh: limit.kmh, strict: limit.strict }, wheelTurns: true });
+    checks.push({
+      id: "top-speed-run",
+      expect: {
+        kind: "at-most",
+        expectedKmh: cap.kind === "true" ? cap.kmh.nominal : null,
+        atMostKmh: limit.kmh,
+        strict: limit.strict,
+      },
+      wheelTurns: true,
+    });
   return checks;
 }
 
 export type Verdict = "due" | "passed" | "failed" | "not-a-number";
 
 /** Verdict on one check from what was written down; a speed is in km/h unless it names another unit, a yes/no is "yes" or "no". */
-export function verdictOn(check: DueCheck, result: { readonly answer: string; readonly measured: string } | undefined): Verdict {
+export function verdictOn(
+  check: DueCheck,
+  result: { readonly answer: string; readonly measured: string } | undefined,
+): Verdict {
   if (!result) return "due";
   const { expect } = check;
   if (expect.kind === "yes") return result.answer === "yes" ? "passed" : result.answer === "no" ? "failed" : "due";

@@ -7,11 +7,29 @@ import { readIntake, speedometer, type IntakeText } from "../setup";
 import { dueChecks, verdictOn, type CheckContext, type DueCheck } from "./checks";
 import { readBack } from "./readBack";
 
-const INTAKE: IntakeText = { nickname: "Test", tyre: "40-622", rolloutMm: "2180", motorKind: "geared-hub", motorRatedW: "250", throttleFitted: "yes", brakeCutOff: "yes", packV: "36", controllerA: "15" };
+const INTAKE: IntakeText = {
+  nickname: "Test",
+  tyre: "40-622",
+  rolloutMm: "2180",
+  motorKind: "geared-hub",
+  motorRatedW: "250",
+  throttleFitted: "yes",
+  brakeCutOff: "yes",
+  packV: "36",
+  controllerA: "15",
+};
 const rule = classById("eu-epac");
 const context = (intake: Partial<IntakeText> = {}, edit: Partial<CheckContext> = {}): CheckContext => {
   const { bike } = readIntake({ ...INTAKE, ...intake });
-  return { bike, choice: rule && { rule, acceptedKmh: null }, cap: { kind: "true", shownKmh: 24, kmh: { nominal: 24.1, low: 23.9, high: 24.3 } }, meter: speedometer(TARN, factoryRaws(TARN), bike), throttleOn: true, walkAssistOn: true, ...edit };
+  return {
+    bike,
+    choice: rule && { rule, acceptedKmh: null },
+    cap: { kind: "true", shownKmh: 24, kmh: { nominal: 24.1, low: 23.9, high: 24.3 } },
+    meter: speedometer(TARN, factoryRaws(TARN), bike),
+    throttleOn: true,
+    walkAssistOn: true,
+    ...edit,
+  };
 };
 const ids = (checks: readonly DueCheck[]) => checks.map((check) => check.id);
 
@@ -20,10 +38,27 @@ describe("the checks a bike is due", () => {
     const due = ids(dueChecks(context()));
     expect(due[0]).toBe("brake-cut-off");
     expect(due.at(-1)).toBe("top-speed-run");
-    expect(due).toEqual(["brake-cut-off", "spin-speed", "levels", "throttle", "throttle-release", "walk-assist", "crawl-and-turn", "speedometer-run", "top-speed-run"]);
+    expect(due).toEqual([
+      "brake-cut-off",
+      "spin-speed",
+      "levels",
+      "throttle",
+      "throttle-release",
+      "walk-assist",
+      "crawl-and-turn",
+      "speedometer-run",
+      "top-speed-run",
+    ]);
   });
   it("leave out what the bike has not", () => {
-    const due = ids(dueChecks(context({ throttleFitted: "no", brakeCutOff: "no", tyre: "", rolloutMm: "" }, { walkAssistOn: false, choice: null })));
+    const due = ids(
+      dueChecks(
+        context(
+          { throttleFitted: "no", brakeCutOff: "no", tyre: "", rolloutMm: "" },
+          { walkAssistOn: false, choice: null },
+        ),
+      ),
+    );
     expect(due).toEqual(["spin-speed", "levels", "crawl-and-turn"]);
   });
   it("carry the numbers to expect: the read-out's own interval, and the limit as it is written", () => {
@@ -31,7 +66,12 @@ describe("the checks a bike is due", () => {
     const run = due.find((check) => check.id === "speedometer-run")?.expect;
     // Code 26 taken as 2075 mm on a rollout of 2180: 20 km/h shows as 19.0.
     expect(run?.kind === "between" && (run.lowKmh + run.highKmh) / 2).toBeCloseTo(19.03, 1);
-    expect(due.find((check) => check.id === "top-speed-run")?.expect).toMatchObject({ kind: "at-most", expectedKmh: 24.1, atMostKmh: 25, strict: true });
+    expect(due.find((check) => check.id === "top-speed-run")?.expect).toMatchObject({
+      kind: "at-most",
+      expectedKmh: 24.1,
+      atMostKmh: 25,
+      strict: true,
+    });
     expect(due.find((check) => check.id === "walk-assist")?.expect).toMatchObject({ kind: "at-most", atMostKmh: 6 });
   });
 });
@@ -55,10 +95,19 @@ describe("verdicts", () => {
     ["fast", false, "not-a-number"],
     ["-3", false, "not-a-number"],
     ["", false, "due"],
-  ] as const)("%s under a limit of 25, strict %s: %s", (text, strict, verdict) => expect(verdictOn(check({ kind: "at-most", expectedKmh: null, atMostKmh: 25, strict }), measured(text))).toBe(verdict));
+  ] as const)("%s under a limit of 25, strict %s: %s", (text, strict, verdict) =>
+    expect(verdictOn(check({ kind: "at-most", expectedKmh: null, atMostKmh: 25, strict }), measured(text))).toBe(
+      verdict,
+    ),
+  );
   it("a reading lies between or it does not", () => {
     const between = check({ kind: "between", lowKmh: 18, highKmh: 20, atTrueKmh: 20 });
-    expect([verdictOn(between, measured("18")), verdictOn(between, measured("20")), verdictOn(between, measured("17.9")), verdictOn(between, measured("20.1"))]).toEqual(["passed", "passed", "failed", "failed"]);
+    expect([
+      verdictOn(between, measured("18")),
+      verdictOn(between, measured("20")),
+      verdictOn(between, measured("17.9")),
+      verdictOn(between, measured("20.1")),
+    ]).toEqual(["passed", "passed", "failed", "failed"]);
   });
 });
 
@@ -73,7 +122,13 @@ describe("read-back", () => {
     expect(verdicts[lineIndex(TARN, "66")]).toMatchObject({ kind: "as-planned" });
   });
   it("a line nobody planned is as planned whatever it shows, and one the menu does not show is not asked for", () => {
-    expect(readBack(TARN, { "65": "7" }, expected.map(() => null))[lineIndex(TARN, "65")]).toEqual({ kind: "as-planned", raw: 7 });
+    expect(
+      readBack(
+        TARN,
+        { "65": "7" },
+        expected.map(() => null),
+      )[lineIndex(TARN, "65")],
+    ).toEqual({ kind: "as-planned", raw: 7 });
     const three = factoryRaws(BRACKEN).with(lineIndex(BRACKEN, "n1"), 0);
     expect(readBack(BRACKEN, {}, three)[lineIndex(BRACKEN, "s9")]).toMatchObject({ kind: "as-planned" });
     expect(readBack(BRACKEN, {}, three)[lineIndex(BRACKEN, "s3")]).toEqual({ kind: "due" });

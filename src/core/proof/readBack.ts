@@ -11,7 +11,11 @@ export type ReadBackVerdict =
  * Reads a column of values as typed, one text per line code.
  * @returns one verdict per line, in menu order; a line nobody typed anything for is still due
  */
-export function readBack(profile: DisplayProfile, typed: Readonly<Record<string, string>>, expected: readonly (number | null)[]): readonly ReadBackVerdict[] {
+export function readBack(
+  profile: DisplayProfile,
+  typed: Readonly<Record<string, string>>,
+  expected: readonly (number | null)[],
+): readonly ReadBackVerdict[] {
   return linesOf(profile).map((line, i): ReadBackVerdict => {
     const text = typed[line.code] ?? "";
     // What the menu does not show cannot be read back.

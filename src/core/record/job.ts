@@ -38,7 +38,11 @@ export const newJob = (id: string, number: number, at: string): Job => ({
 });
 
 /** The same job with one more event. */
-export const withEvent = (job: Job, at: string, kind: JobEvent["kind"], detail = ""): Job => ({ ...job, updatedAt: at, events: [...job.events, { at, kind, detail }] });
+export const withEvent = (job: Job, at: string, kind: JobEvent["kind"], detail = ""): Job => ({
+  ...job,
+  updatedAt: at,
+  events: [...job.events, { at, kind, detail }],
+});
 
 /** Writes a job as a file's text. */
 export const writeJobFile = (job: Job): string => `${JSON.stringify(job, null, 1)}\n`;

@@ -19,7 +19,8 @@ export type JobFileProblem =
   | { readonly key: "file.field"; readonly path: string; readonly detail: string }
   | { readonly key: "file.broken-seal"; readonly sheet: number };
 
-export type JobFileReading = { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly problem: JobFileProblem };
+export type JobFileReading =
+  { readonly ok: true; readonly job: Job } | { readonly ok: false; readonly problem: JobFileProblem };
 
 const refuse = (problem: JobFileProblem): JobFileReading => ({ ok: false, problem });
 
@@ -34,7 +35,10 @@ export function readJobFile(text: string): JobFileReading {
     const looksCutShort = /^\s*[{[]/.test(text) && !/[}\]]\s*$/.test(text);
     return refuse({ key: "file.not-json", detail: error instanceof Error ? error.message : "", looksCutShort });
   }
-  const head = v.safeParse(v.looseObject({ format: v.literal(JOB_FORMAT), version: v.pipe(v.number(), v.integer()) }), data);
+  const head = v.safeParse(
+    v.looseObject({ format: v.literal(JOB_FORMAT), version: v.pipe(v.number(), v.integer()) }),
+    data,
+  );
   if (!head.success) {
     const format = v.safeParse(v.looseObject({ format: v.string() }), data);
     return refuse({ key: "file.not-a-job", found: format.success ? format.output.format.slice(0, 60) : "" });
@@ -62,12 +66,27 @@ export function jobProblem(job: Job): { readonly path: string; readonly detail: 
   const count = job.profile.lines.length;
   if (job.program) {
     const { state, targets, unread } = job.program;
-    for (const [name, values] of Object.entries({ saved: state.saved, pending: state.pending, inForce: state.inForce, targets }))
-      if (values.length !== count) return { path: `program.${name}`, detail: `${values.length} values for ${count} lines` };
+    for (const [name, values] of Object.entries({
+      saved: state.saved,
+      pending: state.pending,
+      inForce: state.inForce,
+      targets,
+    }))
+      if (values.length !== count)
+        return { path: `program.${name}`, detail: `${values.length} values for ${count} lines` };
     const { screen } = state;
-    if ((screen.kind === "menu" || screen.kind === "confirm") && !job.profile.menu.pages[screen.page]?.entries[screen.at]) return { path: "program.state.screen", detail: `entry ${screen.at} of page ${screen.page} is not in the menu` };
-    if (state.lastAt.length !== job.profile.menu.pages.length) return { path: "program.state.lastAt", detail: `${state.lastAt.length} values for ${job.profile.menu.pages.length} pages` };
-    if (unread.some((line) => line >= count)) return { path: "program.unread", detail: "a line the display does not have" };
+    if (
+      (screen.kind === "menu" || screen.kind === "confirm") &&
+      !job.profile.menu.pages[screen.page]?.entries[screen.at]
+    )
+      return { path: "program.state.screen", detail: `entry ${screen.at} of page ${screen.page} is not in the menu` };
+    if (state.lastAt.length !== job.profile.menu.pages.length)
+      return {
+        path: "program.state.lastAt",
+        detail: `${state.lastAt.length} values for ${job.profile.menu.pages.length} pages`,
+      };
+    if (unread.some((line) => line >= count))
+      return { path: "program.unread", detail: "a line the display does not have" };
   }
   return null;
 }

@@ -72,7 +72,23 @@ export const SealedSheetSchema = v.strictObject({
 
 export const EventSchema = v.strictObject({
   at: Moment,
-  kind: v.picklist(["created", "imported", "baseline-kept", "baseline-waived", "plan-sealed", "line-unlocked", "menu-closed", "recovered", "programmed", "read-back", "check", "handed-over", "reopened", "exported", "display-swapped"]),
+  kind: v.picklist([
+    "created",
+    "imported",
+    "baseline-kept",
+    "baseline-waived",
+    "plan-sealed",
+    "line-unlocked",
+    "menu-closed",
+    "recovered",
+    "programmed",
+    "read-back",
+    "check",
+    "handed-over",
+    "reopened",
+    "exported",
+    "display-swapped",
+  ]),
   detail: v.pipe(v.string(), v.maxLength(2000)),
 });
 
@@ -112,7 +128,12 @@ export const JobSchema = v.strictObject({
       keysOn: v.picklist(["bike", "simulated"]),
       done: v.boolean(),
       /** Last thing that went off the plan, for the notice on the card. */
-      notice: v.nullable(v.strictObject({ kind: v.picklist(["menu-closed-discarded", "menu-closed-saved", "off-plan", "power-lost"]), lines: v.array(Code) })),
+      notice: v.nullable(
+        v.strictObject({
+          kind: v.picklist(["menu-closed-discarded", "menu-closed-saved", "off-plan", "power-lost"]),
+          lines: v.array(Code),
+        }),
+      ),
     }),
   ),
   readBack: v.record(Code, Typed),

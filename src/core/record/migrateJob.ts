@@ -6,7 +6,8 @@ import { migrateProfile } from "../display/migrate";
 import { JOB_VERSION } from "./format";
 
 type Fields = Readonly<Record<string, unknown>>;
-const isFields = (value: unknown): value is Fields => typeof value === "object" && value !== null && !Array.isArray(value);
+const isFields = (value: unknown): value is Fields =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
 
 function screen1to2(screen: unknown): unknown {
   return isFields(screen) && screen.kind === "menu" ? { kind: "menu", page: 0, at: screen.line, draft: null } : screen;
@@ -17,7 +18,20 @@ function program1to2(program: unknown): unknown {
   const { lastLine, screen, ...state } = program.state;
   return {
     ...program,
-    state: { ...state, screen: screen1to2(screen), lastAt: [lastLine ?? 0], sincePowerOnMs: 600_000, tapped: null, wheelTurns: false, hazardOn: false, cruising: false, info: 0, brightness: 0, pin: null, done: [] },
+    state: {
+      ...state,
+      screen: screen1to2(screen),
+      lastAt: [lastLine ?? 0],
+      sincePowerOnMs: 600_000,
+      tapped: null,
+      wheelTurns: false,
+      hazardOn: false,
+      cruising: false,
+      info: 0,
+      brightness: 0,
+      pin: null,
+      done: [],
+    },
   };
 }
 

@@ -9,7 +9,17 @@ import { LARGEST_JOB_FILE_BYTES, STAGES } from "./format";
 import { newJob, writeJobFile, type Job } from "./job";
 import { readJobFile } from "./jobFile";
 import { brokenAt, canonicalJson, seal, sha256Hex } from "./seal";
-import { advanceProgram, choiceOf, handOver, keyWork, programOutlook, startProgram, takeReading, wayBack, workOut } from "./workings";
+import {
+  advanceProgram,
+  choiceOf,
+  handOver,
+  keyWork,
+  programOutlook,
+  startProgram,
+  takeReading,
+  wayBack,
+  workOut,
+} from "./workings";
 
 const AT = "2026-11-24T09:00:00.000Z";
 const demo = (number: number): Job => {
@@ -23,11 +33,23 @@ describe("seals", () => {
   // Source: FIPS 180-4 by way of Node's own crypto; RFC 8785 orders keys by code unit and leaves out white space.
   it("are SHA-256 over canonical JSON", () => {
     expect(sha256Hex("abc")).toBe(createHash("sha256").update("abc").digest("hex"));
-    expect(canonicalJson({ b: [1, null, "x"], a: { d: true, c: 0.5 } })).toBe('{"a":{"c":0.5,"d":true},"b":[1,null,"x"]}');
+    expect(canonicalJson({ b: [1, null, "x"], a: { d: true, c: 0.5 } })).toBe(
+      '{"a":{"c":0.5,"d":true},"b":[1,null,"x"]}',
+    );
   });
   it("chain: any change to any sheet shows at that sheet", () => {
-    const sheet = { kind: "target", at: AT, display: { id: "d", revision: 1 }, className: null, lines: [{ code: "1", raw: 1, shows: "1" }], note: "" } as const;
-    const chain = seal(seal(seal([], { ...sheet, lines: [...sheet.lines] }), { ...sheet, lines: [...sheet.lines], note: "b" }), { ...sheet, lines: [...sheet.lines], note: "c" });
+    const sheet = {
+      kind: "target",
+      at: AT,
+      display: { id: "d", revision: 1 },
+      className: null,
+      lines: [{ code: "1", raw: 1, shows: "1" }],
+      note: "",
+    } as const;
+    const chain = seal(
+      seal(seal([], { ...sheet, lines: [...sheet.lines] }), { ...sheet, lines: [...sheet.lines], note: "b" }),
+      { ...sheet, lines: [...sheet.lines], note: "c" },
+    );
     expect(brokenAt(chain)).toBeNull();
     expect(brokenAt(chain.map((each, i) => (i === 1 ? { ...each, note: "changed" } : each)))).toBe(1);
     expect(brokenAt(chain.filter((_, i) => i !== 1))).toBe(1);
@@ -40,10 +62,15 @@ describe("the demo workshop", () => {
     expect(jobs.length).toBeGreaterThanOrEqual(8);
     const all = jobs.map((job) => ({ job, ...workOut(job) }));
     expect(new Set(jobs.map((job) => job.stage))).toEqual(new Set(STAGES));
-    expect(new Set(all.map(({ bike }) => bike.motorKind))).toEqual(new Set(["geared-hub", "direct-drive-hub", "mid-drive"]));
+    expect(new Set(all.map(({ bike }) => bike.motorKind))).toEqual(
+      new Set(["geared-hub", "direct-drive-hub", "mid-drive"]),
+    );
     for (const packV of [36, 48, 52]) expect(all.some(({ bike }) => bike.packV === packV)).toBe(true);
-    for (const visit of ["brand-new", "complaint", "service"]) expect(all.some(({ bike }) => bike.visit === visit)).toBe(true);
-    expect(all.filter(({ notToBeRidden }) => notToBeRidden).map(({ job }) => job.intake.nickname)).toEqual(["Long Acre"]);
+    for (const visit of ["brand-new", "complaint", "service"])
+      expect(all.some(({ bike }) => bike.visit === visit)).toBe(true);
+    expect(all.filter(({ notToBeRidden }) => notToBeRidden).map(({ job }) => job.intake.nickname)).toEqual([
+      "Long Acre",
+    ]);
   });
   it("holds its seals and survives a file", () => {
     for (const job of demoJobs()) expect(readJobFile(writeJobFile(job))).toEqual({ ok: true, job });
@@ -57,7 +84,16 @@ describe("from as found to handed over", () => {
     const short = { ...folder, asFound: { ...folder.asFound, waivedReason: "no" } };
     expect(programOutlook(short, workOut(short))).toBeNull();
     const waived = { ...folder, asFound: { ...folder.asFound, waivedReason: "Display dies after line 51." } };
-    expect(programOutlook(waived, workOut(waived))?.unread.map((i) => TARN.lines[i]?.code)).toEqual(["52", "53", "54", "61", "62", "63", "64", "65"]);
+    expect(programOutlook(waived, workOut(waived))?.unread.map((i) => TARN.lines[i]?.code)).toEqual([
+      "52",
+      "53",
+      "54",
+      "61",
+      "62",
+      "63",
+      "64",
+      "65",
+    ]);
     expect(startProgram(folder, AT)).toBe(folder);
   });
 
@@ -98,7 +134,10 @@ describe("from as found to handed over", () => {
       const { state, targets, unread } = job.program;
       const line = lineAt(TARN, state);
       if (unread.includes(line)) job = takeReading(job, line, state.pending[line] ?? 0);
-      const step = keyWork(TARN, job.program?.state ?? state, { targets: job.program?.targets ?? targets, look: job.program?.unread ?? unread }).steps[0];
+      const step = keyWork(TARN, job.program?.state ?? state, {
+        targets: job.program?.targets ?? targets,
+        look: job.program?.unread ?? unread,
+      }).steps[0];
       if (step) job = advanceProgram(job, step.after, AT);
     }
     expect(job.program?.done).toBe(true);
@@ -112,12 +151,15 @@ describe("from as found to handed over", () => {
     const { steps } = keyWork(TARN, started.program.state, { targets: started.program.targets });
     const saved = steps.find((step) => step.kind === "save");
     expect(advanceProgram(started, saved?.after ?? started.program.state, AT).program?.done).toBe(false);
-    expect(play(TARN, started.program.state, { kind: "wait", ms: 100, for: "menu-closes" })).toEqual(started.program.state);
+    expect(play(TARN, started.program.state, { kind: "wait", ms: 100, for: "menu-closes" })).toEqual(
+      started.program.state,
+    );
   });
 
   it("reads an accepted limit as typed, and falls back to the text on nonsense", () => {
     const uk = demo(201);
-    const typed = (acceptedKmh: string) => choiceOf({ ...uk, classChoice: { ...uk.classChoice, acceptReading: true, acceptedKmh } })?.acceptedKmh;
+    const typed = (acceptedKmh: string) =>
+      choiceOf({ ...uk, classChoice: { ...uk.classChoice, acceptReading: true, acceptedKmh } })?.acceptedKmh;
     expect(typed("")).toBe(25);
     expect(typed("24,9")).toBe(24.9);
     expect(typed("15.5 mph")).toBeCloseTo(24.945, 3);
@@ -142,21 +184,31 @@ describe("job files from outside", () => {
     ["a newer version", JSON.stringify({ ...job, version: 99 }), "file.newer"],
     ["an unknown field", JSON.stringify({ ...job, extra: 1 }), "file.field"],
     ["a broken seal", JSON.stringify({ ...job, sheets: job.sheets.slice(1) }), "file.broken-seal"],
-    ["a program that does not fit its display", JSON.stringify({ ...job, program: { ...job.program, targets: [1, 2] } }), "file.field"],
+    [
+      "a program that does not fit its display",
+      JSON.stringify({ ...job, program: { ...job.program, targets: [1, 2] } }),
+      "file.field",
+    ],
   ])("%s is refused", (_, contents, key) => expect(problem(contents)?.key).toBe(key));
   it("one cut short is said to be cut short; one too large is not even parsed", () => {
     expect(problem(text.slice(0, 400))).toMatchObject({ key: "file.not-json", looksCutShort: true });
     expect(problem(" ".repeat(LARGEST_JOB_FILE_BYTES + 1))).toMatchObject({ key: "file.too-large" });
   });
-  it("names the field", () => expect(problem(JSON.stringify({ ...job, number: "x" }))).toMatchObject({ key: "file.field", path: "number" }));
+  it("names the field", () =>
+    expect(problem(JSON.stringify({ ...job, number: "x" }))).toMatchObject({ key: "file.field", path: "number" }));
 
   it("mutated files never crash the reader, and whatever it accepts is a whole job", () => {
     fc.assert(
-      fc.property(fc.nat(text.length - 1), fc.integer({ min: 1, max: 40 }), fc.string({ maxLength: 12 }), (from, length, put) => {
-        const reading = readJobFile(text.slice(0, from) + put + text.slice(from + length));
-        if (reading.ok) workOut(reading.job);
-        else expect(reading.problem.key).toMatch(/^file\./);
-      }),
+      fc.property(
+        fc.nat(text.length - 1),
+        fc.integer({ min: 1, max: 40 }),
+        fc.string({ maxLength: 12 }),
+        (from, length, put) => {
+          const reading = readJobFile(text.slice(0, from) + put + text.slice(from + length));
+          if (reading.ok) workOut(reading.job);
+          else expect(reading.problem.key).toMatch(/^file\./);
+        },
+      ),
       { numRuns: 1500 },
     );
   });

@@ -13,7 +13,9 @@ type Json = null | boolean | number | string | readonly Json[] | { readonly [key
 export function canonicalJson(value: Json): string {
   if (value === null || typeof value !== "object") return JSON.stringify(value);
   if (isList(value)) return `[${value.map(canonicalJson).join(",")}]`;
-  const fields = Object.keys(value).sort().map((key) => `${JSON.stringify(key)}:${canonicalJson(value[key] ?? null)}`);
+  const fields = Object.keys(value)
+    .sort()
+    .map((key) => `${JSON.stringify(key)}:${canonicalJson(value[key] ?? null)}`);
   return `{${fields.join(",")}}`;
 }
 
@@ -32,6 +34,8 @@ export function seal(chain: readonly SealedSheet[], sheet: Unsealed): readonly S
 
 /** Index of the first sheet that does not match its own hash or its predecessor's, or null where the chain holds. */
 export function brokenAt(chain: readonly SealedSheet[]): number | null {
-  const index = chain.findIndex(({ hash, ...body }, i) => body.previous !== (chain[i - 1]?.hash ?? null) || sha256Hex(canonicalJson(body)) !== hash);
+  const index = chain.findIndex(
+    ({ hash, ...body }, i) => body.previous !== (chain[i - 1]?.hash ?? null) || sha256Hex(canonicalJson(body)) !== hash,
+  );
   return index < 0 ? null : index;
 }

@@ -15,7 +15,9 @@ if (!fat) throw new Error("no demo bike 207");
 describe("swapping the display of a job", () => {
   it("seals what was found, carries what can be carried, and asks for the new one to be read", () => {
     const swapped = swapDisplay(fat, PINFOLD, AT);
-    expect(swapped.sheets.map(({ kind, note }) => [kind, note])).toEqual([["as-found", "Before the display was swapped for Pinfold."]]);
+    expect(swapped.sheets.map(({ kind, note }) => [kind, note])).toEqual([
+      ["as-found", "Before the display was swapped for Pinfold."],
+    ]);
     expect(brokenAt(swapped.sheets)).toBeNull();
     expect(swapped.asFound.shown).toEqual({});
     expect(swapped.overrides.q3).toBe(405); // 40.5 V, the cut-off as it was found
@@ -28,7 +30,10 @@ describe("swapping the display of a job", () => {
       expect(swapOutlook(fat, to)?.settings.length).toBeGreaterThan(10);
       expect(workOut(swapDisplay(fat, to, AT)).sheet?.rows.length).toBe(to.lines.length);
     }
-    expect(swapDisplay({ ...fat, profile: null }, PINFOLD, AT)).toMatchObject({ profile: { id: "pinfold-q" }, sheets: [] });
+    expect(swapDisplay({ ...fat, profile: null }, PINFOLD, AT)).toMatchObject({
+      profile: { id: "pinfold-q" },
+      sheets: [],
+    });
   });
 });
 
@@ -36,7 +41,13 @@ describe("a line the description did not have", () => {
   it("is added to this job's copy only, left as found", () => {
     const added = addUnknownLine(fat, "77", "4");
     const row = workOut(added).sheet?.rows.at(-1);
-    expect(row).toMatchObject({ code: "77", asFound: { raw: 4 }, target: { raw: 4 }, changes: false, mark: "left-alone" });
+    expect(row).toMatchObject({
+      code: "77",
+      asFound: { raw: 4 },
+      target: { raw: 4 },
+      changes: false,
+      mark: "left-alone",
+    });
     expect(fat.profile?.lines.some(({ code }) => code === "77")).toBe(false);
     expect(readJobFile(writeJobFile(added)).ok).toBe(true);
   });

@@ -8,7 +8,14 @@ import { withEvent, type Job } from "./job";
 import { foundLines, sealOnto } from "./workings";
 
 /** What a swap would do to the values written down so far; null where the job has no display yet. */
-export const swapOutlook = (job: Job, to: DisplayProfile): CarryOver | null => (job.profile ? carryOver(job.profile, foundLines(job).map((line) => line.raw), to) : null);
+export const swapOutlook = (job: Job, to: DisplayProfile): CarryOver | null =>
+  job.profile
+    ? carryOver(
+        job.profile,
+        foundLines(job).map((line) => line.raw),
+        to,
+      )
+    : null;
 
 /** The job with another display on the bike. `at` is an ISO timestamp. */
 export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
@@ -16,12 +23,33 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
   const carried = swapOutlook(job, to);
   if (!from || !carried) return { ...job, profile: to };
   const found = foundLines(job).map((line) => line.raw);
-  const sealed = found.some((raw) => raw !== null) ? sealOnto(job, "as-found", found, at, `Before the display was swapped for ${to.name}.`) : job;
-  const keeps = new Set(carried.settings.flatMap((row) => (row.fate === "kept" || row.fate === "rounded" ? [row.toLine] : [])));
-  const overrides = Object.fromEntries(linesOf(to).flatMap((line, i) => (keeps.has(line.code) && !line.makerOnly ? [[line.code, carried.raws[i] ?? line.factoryRaw]] : [])));
+  const sealed = found.some((raw) => raw !== null)
+    ? sealOnto(job, "as-found", found, at, `Before the display was swapped for ${to.name}.`)
+    : job;
+  const keeps = new Set(
+    carried.settings.flatMap((row) => (row.fate === "kept" || row.fate === "rounded" ? [row.toLine] : [])),
+  );
+  const overrides = Object.fromEntries(
+    linesOf(to).flatMap((line, i) =>
+      keeps.has(line.code) && !line.makerOnly ? [[line.code, carried.raws[i] ?? line.factoryRaw]] : [],
+    ),
+  );
   const count = (fate: string) => carried.settings.filter((row) => row.fate === fate).length;
-  const swapped: Job = { ...sealed, profile: to, asFound: { shown: {}, waivedReason: "" }, overrides, unlocked: {}, program: null, readBack: {} };
-  return withEvent(swapped, at, "display-swapped", `${from.name} for ${to.name}: ${count("kept")} kept, ${count("rounded")} rounded, ${count("lost")} lost, ${count("gained")} gained`);
+  const swapped: Job = {
+    ...sealed,
+    profile: to,
+    asFound: { shown: {}, waivedReason: "" },
+    overrides,
+    unlocked: {},
+    program: null,
+    readBack: {},
+  };
+  return withEvent(
+    swapped,
+    at,
+    "display-swapped",
+    `${from.name} for ${to.name}: ${count("kept")} kept, ${count("rounded")} rounded, ${count("lost")} lost, ${count("gained")} gained`,
+  );
 }
 
 /**
@@ -33,5 +61,9 @@ export function addUnknownLine(job: Job, code: string, shown: string): Job {
   const value = Number(shown);
   if (!profile || !Number.isInteger(value) || value < 0 || lineIndex(profile, code) >= 0) return job;
   const line = newLine(code, { kind: "reserved", setting: null, rawMin: 0, rawMax: Math.max(9, value) }, 0);
-  return { ...job, profile: withLines(profile, [...linesOf(profile), { ...line, makerOnly: true }]), asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code]: shown } } };
+  return {
+    ...job,
+    profile: withLines(profile, [...linesOf(profile), { ...line, makerOnly: true }]),
+    asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code]: shown } },
+  };
 }

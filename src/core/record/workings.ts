@@ -2,11 +2,45 @@
  * What follows from a job: the bike read from its intake, the raw values known at each stage, the sheet, and how far each
  * stage has come. Screens ask here and hold no arithmetic of their own.
  */
-import { atHome, factoryRaws, isShown, linesOf, readShown, shows, type DisplayProfile, type MenuState, type Screen, type ShownProblem } from "../display";
-import { cardSteps, planKeys, strokeMs, walkTheLeaflet, pressCount, type CardStep, type KeyGoal, type KeyPlan } from "../keys";
+import {
+  atHome,
+  factoryRaws,
+  isShown,
+  linesOf,
+  readShown,
+  shows,
+  type DisplayProfile,
+  type MenuState,
+  type Screen,
+  type ShownProblem,
+} from "../display";
+import {
+  cardSteps,
+  planKeys,
+  strokeMs,
+  walkTheLeaflet,
+  pressCount,
+  type CardStep,
+  type KeyGoal,
+  type KeyPlan,
+} from "../keys";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
-import { countSheet, decoded, fieldProblem, findingsOn, makeSheet, readIntake, speedometer, type Bike, type IntakeReading, type Raws, type Sheet, type SheetCounts, type SheetFinding } from "../setup";
+import {
+  countSheet,
+  decoded,
+  fieldProblem,
+  findingsOn,
+  makeSheet,
+  readIntake,
+  speedometer,
+  type Bike,
+  type IntakeReading,
+  type Raws,
+  type Sheet,
+  type SheetCounts,
+  type SheetFinding,
+} from "../setup";
 import { readQuantity } from "../units/quantity";
 import { STAGES, type Stage } from "./format";
 import { withEvent, type Job, type Program, type SealedSheet } from "./job";
@@ -26,7 +60,8 @@ export function choiceOf({ classChoice }: Job): ClassChoice | null {
 const READING_RANGE = { min: 5, max: 60 } as const;
 
 /** What is wrong with a typed reading; null where it can be taken or is empty. */
-export const acceptedReadingProblem = (typed: string) => fieldProblem({ kind: "number", unit: "km/h", whole: false, guess: null, ...READING_RANGE }, typed);
+export const acceptedReadingProblem = (typed: string) =>
+  fieldProblem({ kind: "number", unit: "km/h", whole: false, guess: null, ...READING_RANGE }, typed);
 
 export interface FoundLine {
   readonly typed: string;
@@ -45,7 +80,9 @@ export function foundLines(job: Job): readonly FoundLine[] {
     if (line.encoding.kind === "read-only") return { typed, raw: line.factoryRaw, problem: null, shown: true };
     if (typed.trim() === "") return { typed, raw: null, problem: null, shown: true };
     const reading = readShown(line.encoding, typed);
-    return reading.ok ? { typed, raw: reading.raw, problem: null, shown: true } : { typed, raw: null, problem: reading.problem, shown: true };
+    return reading.ok
+      ? { typed, raw: reading.raw, problem: null, shown: true }
+      : { typed, raw: null, problem: reading.problem, shown: true };
   });
   const raws = read.map((line) => line.raw);
   return read.map((line, i) => ({ ...line, shown: isShown(profile, i, raws) }));
@@ -54,7 +91,10 @@ export function foundLines(job: Job): readonly FoundLine[] {
 /** Lines that stand in the menu and that nobody has read. */
 export const isUnread = (line: FoundLine): boolean => line.shown && line.raw === null;
 
-export type Baseline = { readonly kind: "kept" } | { readonly kind: "waived"; readonly reason: string } | { readonly kind: "missing"; readonly unread: number; readonly total: number };
+export type Baseline =
+  | { readonly kind: "kept" }
+  | { readonly kind: "waived"; readonly reason: string }
+  | { readonly kind: "missing"; readonly unread: number; readonly total: number };
 
 /** Shortest reason that says anything. */
 const LEAST_REASON = 8;
@@ -109,17 +149,39 @@ export function workOut(job: Job): Workings {
   // A brand-new kit is judged at once, on the maker's values, until somebody has read what it really holds.
   const foundRaws: Raws = outOfBox && job.profile ? mergeRaws(asRead, factoryRaws(job.profile)) : asRead;
   const baseline = baselineOf(job);
-  const present: Raws = job.program ? job.program.state.inForce.map((raw, i) => (job.program?.unread.includes(i) ? null : raw)) : foundRaws;
-  const sheet = job.profile ? makeSheet({ profile: job.profile, bike, choice, asFound: foundRaws, present, wishes: { overrides: job.overrides, unlocked: job.unlocked } }) : null;
+  const present: Raws = job.program
+    ? job.program.state.inForce.map((raw, i) => (job.program?.unread.includes(i) ? null : raw))
+    : foundRaws;
+  const sheet = job.profile
+    ? makeSheet({
+        profile: job.profile,
+        bike,
+        choice,
+        asFound: foundRaws,
+        present,
+        wishes: { overrides: job.overrides, unlocked: job.unlocked },
+      })
+    : null;
   const left: Raws = job.program?.targets ?? sheet?.targetRaws ?? [];
   const verdicts = job.profile ? readBack(job.profile, job.readBack, left) : [];
   const checks = job.profile && sheet ? checksDue(job, job.profile, bike, choice, left, sheet) : [];
   const done: Record<Stage, boolean> = {
-    intake: intake.missing.length === 0 && Object.keys(intake.problems).length === 0 && job.profile !== null && choice !== null,
+    intake:
+      intake.missing.length === 0 &&
+      Object.keys(intake.problems).length === 0 &&
+      job.profile !== null &&
+      choice !== null,
     "as-found": job.profile !== null && baseline.kind !== "missing",
-    plan: job.program !== null || (sheet !== null && baseline.kind !== "missing" && sheet.targetFindings.every((finding) => finding.severity !== "breach")),
+    plan:
+      job.program !== null ||
+      (sheet !== null &&
+        baseline.kind !== "missing" &&
+        sheet.targetFindings.every((finding) => finding.severity !== "breach")),
     program: job.program?.done ?? false,
-    prove: verdicts.length > 0 && verdicts.every((verdict) => verdict.kind === "as-planned") && checks.every(({ verdict }) => verdict === "passed"),
+    prove:
+      verdicts.length > 0 &&
+      verdicts.every((verdict) => verdict.kind === "as-planned") &&
+      checks.every(({ verdict }) => verdict === "passed"),
     "hand-over": job.handedOverAt !== null,
   };
   const stages = STAGES.map((stage) => ({ stage, done: done[stage] }));
@@ -145,10 +207,24 @@ export function workOut(job: Job): Workings {
 
 const mergeRaws = (read: Raws, otherwise: readonly number[]): Raws => otherwise.map((raw, i) => read[i] ?? raw);
 
-function checksDue(job: Job, profile: DisplayProfile, bike: Bike, choice: ClassChoice | null, left: Raws, sheet: Sheet) {
+function checksDue(
+  job: Job,
+  profile: DisplayProfile,
+  bike: Bike,
+  choice: ClassChoice | null,
+  left: Raws,
+  sheet: Sheet,
+) {
   const throttleOn = decoded(profile, left, "throttleMode") !== "off";
   const walkAssistOn = decoded(profile, left, "walkAssistOn") !== false;
-  return dueChecks({ bike, choice, cap: sheet.targetCap, meter: speedometer(profile, left, bike), throttleOn, walkAssistOn }).map((check) => ({ check, verdict: verdictOn(check, job.checks[check.id]) }));
+  return dueChecks({
+    bike,
+    choice,
+    cap: sheet.targetCap,
+    meter: speedometer(profile, left, bike),
+    throttleOn,
+    walkAssistOn,
+  }).map((check) => ({ check, verdict: verdictOn(check, job.checks[check.id]) }));
 }
 
 // ── programming ─────────────────────────────────────────────────────────────────────────────────────────────────────
@@ -169,7 +245,12 @@ export interface KeyWork {
 export function keyWork(profile: DisplayProfile, state: MenuState, goal: KeyGoal): KeyWork {
   const plan = planKeys(profile, state, goal);
   const strokes = plan.ok ? plan.strokes : [];
-  return { plan, steps: cardSteps(profile, strokes, goal.look), presses: pressCount(strokes.map(({ stroke }) => stroke)), totalMs: plan.ok ? plan.totalMs : 0 };
+  return {
+    plan,
+    steps: cardSteps(profile, strokes, goal.look),
+    presses: pressCount(strokes.map(({ stroke }) => stroke)),
+    totalMs: plan.ok ? plan.totalMs : 0,
+  };
 }
 
 export interface ProgramOutlook extends KeyWork {
@@ -193,7 +274,14 @@ export function programOutlook(job: Job, workings: Workings): ProgramOutlook | n
   // A line that only comes into the menu with the targets must be read on the way as well.
   const unread = asRead.flatMap((raw, i) => (raw === null && isShown(profile, i, targets) ? [i] : []));
   const walk = walkTheLeaflet(profile, start, targets);
-  return { ...keyWork(profile, start, { targets, look: unread }), leafletPresses: pressCount(walk.strokes), leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0), targets, unread, start };
+  return {
+    ...keyWork(profile, start, { targets, look: unread }),
+    leafletPresses: pressCount(walk.strokes),
+    leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0),
+    targets,
+    unread,
+    start,
+  };
 }
 
 /** The keys that bring a programmed display back to how it was found; null where that was never written down. */
@@ -219,7 +307,19 @@ export function sealOnto(job: Job, kind: SealedSheet["kind"], raws: Raws, at: st
     const raw = raws[i] ?? null;
     return { code: line.code, raw, shows: raw === null ? null : shows(line.encoding, raw) };
   });
-  return { ...job, sheets: [...seal(job.sheets, { kind, at, display: { id: profile.id, revision: profile.revision }, className: job.classChoice.rule?.name ?? null, lines, note })] };
+  return {
+    ...job,
+    sheets: [
+      ...seal(job.sheets, {
+        kind,
+        at,
+        display: { id: profile.id, revision: profile.revision },
+        className: job.classChoice.rule?.name ?? null,
+        lines,
+        note,
+      }),
+    ],
+  };
 }
 
 function keptScreen(screen: Screen): Program["state"]["screen"] {
@@ -252,12 +352,24 @@ export function startProgram(job: Job, at: string): Job {
   const found = workings.found.map((line) => line.raw);
   const withBaseline =
     baseline.kind === "waived"
-      ? withEvent(sealOnto(job, "as-found", found, at, `No full baseline: ${baseline.reason}`), at, "baseline-waived", baseline.reason)
+      ? withEvent(
+          sealOnto(job, "as-found", found, at, `No full baseline: ${baseline.reason}`),
+          at,
+          "baseline-waived",
+          baseline.reason,
+        )
       : withEvent(sealOnto(job, "as-found", found, at, ""), at, "baseline-kept");
   const planned = withEvent(sealOnto(withBaseline, "target", outlook.targets, at, ""), at, "plan-sealed");
   return {
     ...planned,
-    program: { state: keptState(outlook.start), targets: [...outlook.targets], unread: [...outlook.unread], keysOn: "bike", done: false, notice: null },
+    program: {
+      state: keptState(outlook.start),
+      targets: [...outlook.targets],
+      unread: [...outlook.unread],
+      keysOn: "bike",
+      done: false,
+      notice: null,
+    },
   };
 }
 
@@ -268,7 +380,11 @@ export function programReached(job: Job): boolean {
   const { state, targets, unread } = program;
   const { profile } = job;
   const counts = (i: number): boolean => profile === null || isShown(profile, i, targets);
-  return state.screen.kind === "home" && unread.length === 0 && targets.every((raw, i) => !counts(i) || (state.saved[i] === raw && state.inForce[i] === raw));
+  return (
+    state.screen.kind === "home" &&
+    unread.length === 0 &&
+    targets.every((raw, i) => !counts(i) || (state.saved[i] === raw && state.inForce[i] === raw))
+  );
 }
 
 /** Takes a new machine state into the program, and notices the end. */
@@ -276,7 +392,9 @@ export function advanceProgram(job: Job, state: MenuState, at: string): Job {
   const { program } = job;
   if (!program) return job;
   const next: Job = { ...job, updatedAt: at, program: { ...program, state: keptState(state) } };
-  return programReached(next) && !program.done && next.program ? withEvent({ ...next, program: { ...next.program, done: true, notice: null } }, at, "programmed") : next;
+  return programReached(next) && !program.done && next.program
+    ? withEvent({ ...next, program: { ...next.program, done: true, notice: null } }, at, "programmed")
+    : next;
 }
 
 /**
@@ -287,16 +405,36 @@ export function takeReading(job: Job, line: number, raw: number): Job {
   const { program, profile } = job;
   const code = profile ? linesOf(profile)[line] : undefined;
   if (!program || !profile || !code || !program.unread.includes(line)) return job;
-  const known = { ...job, asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code.code]: shows(code.encoding, raw) } } };
+  const known = {
+    ...job,
+    asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code.code]: shows(code.encoding, raw) } },
+  };
   const { state } = program;
-  const asRead: MenuState = { ...state, saved: state.saved.with(line, raw), pending: state.pending.with(line, raw), inForce: state.inForce.with(line, raw) };
+  const asRead: MenuState = {
+    ...state,
+    saved: state.saved.with(line, raw),
+    pending: state.pending.with(line, raw),
+    inForce: state.inForce.with(line, raw),
+  };
   const { sheet } = workOut(known);
   const targets = program.targets.map((target, i) => sheet?.targetRaws[i] ?? (i === line ? raw : target));
-  return { ...known, program: { ...program, state: keptState(asRead), targets, unread: program.unread.filter((other) => other !== line) } };
+  return {
+    ...known,
+    program: {
+      ...program,
+      state: keptState(asRead),
+      targets,
+      unread: program.unread.filter((other) => other !== line),
+    },
+  };
 }
 
 /** Hands the bike over: seals what was read back as the as-left sheet. */
 export function handOver(job: Job, at: string): Job {
   const left: Raws = workOut(job).readBack.map((verdict) => ("raw" in verdict ? verdict.raw : null));
-  return { ...withEvent(sealOnto(job, "as-left", left, at, job.handOverNote), at, "handed-over"), handedOverAt: at, onTheStand: false };
+  return {
+    ...withEvent(sealOnto(job, "as-left", left, at, job.handOverNote), at, "handed-over"),
+    handedOverAt: at,
+    onTheStand: false,
+  };
 }

@@ -79,7 +79,8 @@ export const FULL_DRIVE: Drive = { kind: "current", share: 1 };
 export const TAPER_KMH = 1;
 
 /** Share of assist left at a speed: all of it until 1 km/h below the end, none at the end. */
-export const taper = (speedKmh: number, endKmh: number): number => Math.min(1, Math.max(0, (endKmh - speedKmh) / TAPER_KMH));
+export const taper = (speedKmh: number, endKmh: number): number =>
+  Math.min(1, Math.max(0, (endKmh - speedKmh) / TAPER_KMH));
 
 /** What the motor does at one moment. */
 export interface MotorPoint {
@@ -96,9 +97,11 @@ export interface MotorPoint {
 const REST: MotorPoint = { forceN: 0, mechanicalW: 0, electricalW: 0, windingA: null };
 
 /** Watts the pack gives at a battery current, W. */
-export const packW = ({ openCircuitV, resistanceOhm }: PackSource, batteryA: number): number => batteryA * (openCircuitV - batteryA * resistanceOhm);
+export const packW = ({ openCircuitV, resistanceOhm }: PackSource, batteryA: number): number =>
+  batteryA * (openCircuitV - batteryA * resistanceOhm);
 
-const wheelRadPerS = (speedKmh: number, rolloutMm: number): number => (2 * Math.PI * (speedKmh / KMH_PER_MPS)) / (rolloutMm / 1000);
+const wheelRadPerS = (speedKmh: number, rolloutMm: number): number =>
+  (2 * Math.PI * (speedKmh / KMH_PER_MPS)) / (rolloutMm / 1000);
 
 /** Back-EMF constant, V·s/rad, which is also the torque constant, Nm/A: 60 / (2π·Kv). */
 export const torqueConstant = (kvRpmPerV: number): number => 60 / (2 * Math.PI * kvRpmPerV);
@@ -106,12 +109,24 @@ export const torqueConstant = (kvRpmPerV: number): number => 60 / (2 * Math.PI *
 /** What the kit gives at a ground speed under a level and an assist end in km/h (null: none), with this rider pedalling. */
 export function motorAt(kit: Kit, drive: Drive, capKmh: number | null, rider: Rider, speedKmh: number): MotorPoint {
   if (drive.kind === "off") return REST;
-  const left = Math.min(capKmh === null ? 1 : taper(speedKmh, capKmh), drive.kind === "speed" ? taper(speedKmh, drive.endKmh) : 1);
+  const left = Math.min(
+    capKmh === null ? 1 : taper(speedKmh, capKmh),
+    drive.kind === "speed" ? taper(speedKmh, drive.endKmh) : 1,
+  );
   if (left <= 0) return REST;
-  return kit.motor.kind === "hub" ? hubAt(kit, kit.motor, drive, left, rider, speedKmh) : midAt(kit, kit.motor, drive, left, rider, speedKmh);
+  return kit.motor.kind === "hub"
+    ? hubAt(kit, kit.motor, drive, left, rider, speedKmh)
+    : midAt(kit, kit.motor, drive, left, rider, speedKmh);
 }
 
-function hubAt({ pack, batteryA, rolloutMm }: Kit, motor: HubMotor, drive: Drive, left: number, rider: Rider, speedKmh: number): MotorPoint {
+function hubAt(
+  { pack, batteryA, rolloutMm }: Kit,
+  motor: HubMotor,
+  drive: Drive,
+  left: number,
+  rider: Rider,
+  speedKmh: number,
+): MotorPoint {
   const { kvRpmPerV, resistanceOhm, noLoadA, torqueShare, phaseA } = motor;
   const constant = torqueConstant(kvRpmPerV);
   const omega = wheelRadPerS(speedKmh, rolloutMm);
@@ -124,28 +139,48 @@ function hubAt({ pack, batteryA, rolloutMm }: Kit, motor: HubMotor, drive: Drive
   const byPackA = (-emfV + Math.sqrt(emfV * emfV + 4 * resistanceOhm * packW(pack, limitA))) / (2 * resistanceOhm);
   const mostA = Math.min(phaseA, byPackA, (volts - emfV) / loopOhm);
   const mostNm = constant * Math.max(0, mostA - noLoadA) * torqueShare;
-  const askedNm = drive.kind === "torque" && omega > 0 ? Math.min(mostNm, (drive.timesRider * rider.powerW) / omega) : mostNm;
+  const askedNm =
+    drive.kind === "torque" && omega > 0 ? Math.min(mostNm, (drive.timesRider * rider.powerW) / omega) : mostNm;
   const torqueNm = askedNm * left;
   if (torqueNm <= 0) return REST;
   const windingA = torqueNm / (constant * torqueShare) + noLoadA;
-  return { forceN: torqueNm / (rolloutMm / 1000 / (2 * Math.PI)), mechanicalW: torqueNm * omega, electricalW: windingA * (emfV + windingA * resistanceOhm), windingA };
+  return {
+    forceN: torqueNm / (rolloutMm / 1000 / (2 * Math.PI)),
+    mechanicalW: torqueNm * omega,
+    electricalW: windingA * (emfV + windingA * resistanceOhm),
+    windingA,
+  };
 }
 
 /** The gear that gives most force without spinning out; where all spin out, the tallest. */
-function midAt({ pack, batteryA, rolloutMm }: Kit, motor: MidDrive, drive: Drive, left: number, rider: Rider, speedKmh: number): MotorPoint {
+function midAt(
+  { pack, batteryA, rolloutMm }: Kit,
+  motor: MidDrive,
+  drive: Drive,
+  left: number,
+  rider: Rider,
+  speedKmh: number,
+): MotorPoint {
   const { crankTorqueNm, efficiency, ringTeeth, cogTeeth } = motor;
   const wheelRpm = (60 * (speedKmh / KMH_PER_MPS)) / (rolloutMm / 1000);
   const share = drive.kind === "current" || drive.kind === "duty" ? drive.share : 1;
-  const mostW = Math.min(packW(pack, batteryA) * efficiency * share, drive.kind === "torque" ? drive.timesRider * rider.powerW : Infinity);
+  const mostW = Math.min(
+    packW(pack, batteryA) * efficiency * share,
+    drive.kind === "torque" ? drive.timesRider * rider.powerW : Infinity,
+  );
   let best = REST;
   for (const cog of cogTeeth) {
     const cadence = Math.max((wheelRpm * cog) / ringTeeth, LEAST_CADENCE_RPM);
-    const fades = Math.min(1, Math.max(0, (CADENCE_FADE_RPM.to - cadence) / (CADENCE_FADE_RPM.to - CADENCE_FADE_RPM.from)));
+    const fades = Math.min(
+      1,
+      Math.max(0, (CADENCE_FADE_RPM.to - cadence) / (CADENCE_FADE_RPM.to - CADENCE_FADE_RPM.from)),
+    );
     const omega = (2 * Math.PI * cadence) / 60;
     const torqueNm = Math.min(crankTorqueNm * share, mostW / omega) * fades * left;
     const forceN = (torqueNm * (cog / ringTeeth) * rider.chainEfficiency) / (rolloutMm / 1000 / (2 * Math.PI));
     const mechanicalW = (forceN * speedKmh) / KMH_PER_MPS;
-    if (forceN > best.forceN + 1e-9) best = { forceN, mechanicalW, electricalW: (torqueNm * omega) / efficiency, windingA: null };
+    if (forceN > best.forceN + 1e-9)
+      best = { forceN, mechanicalW, electricalW: (torqueNm * omega) / efficiency, windingA: null };
   }
   return best;
 }
@@ -154,7 +189,8 @@ function midAt({ pack, batteryA, rolloutMm }: Kit, motor: MidDrive, drive: Drive
 const LEAST_CADENCE_RPM = 20;
 
 /** The rider's push at the road, N: power over speed, and no more than at walking pace. */
-export const riderForceN = (rider: Rider, speedKmh: number): number => (rider.chainEfficiency * rider.powerW) / (Math.max(speedKmh, RIDER_FULL_FROM_KMH) / KMH_PER_MPS);
+export const riderForceN = (rider: Rider, speedKmh: number): number =>
+  (rider.chainEfficiency * rider.powerW) / (Math.max(speedKmh, RIDER_FULL_FROM_KMH) / KMH_PER_MPS);
 
 /** Speed of the wheel off the ground under a drive, km/h: where the machine's volts only cover its no-load current. Null for a mid-drive. */
 export function wheelOffGroundKmh({ motor, pack, rolloutMm }: Kit, drive: Drive, capKmh: number | null): number | null {
@@ -162,12 +198,21 @@ export function wheelOffGroundKmh({ motor, pack, rolloutMm }: Kit, drive: Drive,
   if (drive.kind === "off") return 0;
   const emfV = pack.openCircuitV - motor.noLoadA * (motor.resistanceOhm + pack.resistanceOhm);
   const full = ((emfV * motor.kvRpmPerV) / 60) * (rolloutMm / 1000) * KMH_PER_MPS;
-  const ends = [full * (drive.kind === "duty" ? drive.share : 1), ...(drive.kind === "speed" ? [drive.endKmh] : []), ...(capKmh === null ? [] : [capKmh])];
+  const ends = [
+    full * (drive.kind === "duty" ? drive.share : 1),
+    ...(drive.kind === "speed" ? [drive.endKmh] : []),
+    ...(capKmh === null ? [] : [capKmh]),
+  ];
   return Math.min(...ends);
 }
 
 /** Speed constant that gives a measured wheel-off-ground speed at full, rpm/V; the way back of `wheelOffGroundKmh`. */
-export function kvFromOffGround(measuredKmh: number, { noLoadA, resistanceOhm }: Pick<HubMotor, "noLoadA" | "resistanceOhm">, pack: PackSource, rolloutMm: number): number {
+export function kvFromOffGround(
+  measuredKmh: number,
+  { noLoadA, resistanceOhm }: Pick<HubMotor, "noLoadA" | "resistanceOhm">,
+  pack: PackSource,
+  rolloutMm: number,
+): number {
   const emfV = pack.openCircuitV - noLoadA * (resistanceOhm + pack.resistanceOhm);
   return ((measuredKmh / KMH_PER_MPS / (rolloutMm / 1000)) * 60) / emfV;
 }
@@ -181,10 +226,50 @@ export interface HubFigures extends Omit<HubMotor, "kind"> {
 
 /** Hub motors as equivalent machines at the wheel. From memory. */
 export const HUB_FIGURES: readonly HubFigures[] = [
-  { drive: "geared-hub", ratedW: 250, nominalV: 36, kvRpmPerV: 7.2, resistanceOhm: 0.3, noLoadA: 0.6, batteryA: 15, phaseA: 30, torqueShare: 0.9 },
-  { drive: "geared-hub", ratedW: 500, nominalV: 48, kvRpmPerV: 6.7, resistanceOhm: 0.18, noLoadA: 0.9, batteryA: 20, phaseA: 45, torqueShare: 0.9 },
-  { drive: "geared-hub", ratedW: 750, nominalV: 48, kvRpmPerV: 7.1, resistanceOhm: 0.12, noLoadA: 1.2, batteryA: 22, phaseA: 55, torqueShare: 0.9 },
-  { drive: "direct-drive-hub", ratedW: 1000, nominalV: 48, kvRpmPerV: 9.8, resistanceOhm: 0.15, noLoadA: 1.0, batteryA: 26, phaseA: 50, torqueShare: 0.97 },
+  {
+    drive: "geared-hub",
+    ratedW: 250,
+    nominalV: 36,
+    kvRpmPerV: 7.2,
+    resistanceOhm: 0.3,
+    noLoadA: 0.6,
+    batteryA: 15,
+    phaseA: 30,
+    torqueShare: 0.9,
+  },
+  {
+    drive: "geared-hub",
+    ratedW: 500,
+    nominalV: 48,
+    kvRpmPerV: 6.7,
+    resistanceOhm: 0.18,
+    noLoadA: 0.9,
+    batteryA: 20,
+    phaseA: 45,
+    torqueShare: 0.9,
+  },
+  {
+    drive: "geared-hub",
+    ratedW: 750,
+    nominalV: 48,
+    kvRpmPerV: 7.1,
+    resistanceOhm: 0.12,
+    noLoadA: 1.2,
+    batteryA: 22,
+    phaseA: 55,
+    torqueShare: 0.9,
+  },
+  {
+    drive: "direct-drive-hub",
+    ratedW: 1000,
+    nominalV: 48,
+    kvRpmPerV: 9.8,
+    resistanceOhm: 0.15,
+    noLoadA: 1.0,
+    batteryA: 26,
+    phaseA: 50,
+    torqueShare: 0.97,
+  },
 ];
 
 export interface MidFigures {
@@ -198,14 +283,19 @@ export const MID_FIGURES: readonly MidFigures[] = [
   { ratedW: 750, crankTorqueNm: 120 },
 ];
 
-const nearest = <Row extends { readonly ratedW: number }>(rows: readonly Row[], ratedW: number): Row | undefined => [...rows].sort((a, b) => Math.abs(Math.log(a.ratedW / ratedW)) - Math.abs(Math.log(b.ratedW / ratedW)))[0];
+const nearest = <Row extends { readonly ratedW: number }>(rows: readonly Row[], ratedW: number): Row | undefined =>
+  [...rows].sort((a, b) => Math.abs(Math.log(a.ratedW / ratedW)) - Math.abs(Math.log(b.ratedW / ratedW)))[0];
 
 /**
  * A hub motor to start from: the nearest by rating. A motor made for other volts is taken to turn as fast on them, so its
  * speed constant goes with 1/V. A direct drive much smaller than the one known keeps that one's resistance scaled by rating.
  */
 export function likelyHub(drive: HubFigures["drive"], ratedW: number, nominalV: number): HubMotor {
-  const row = nearest(HUB_FIGURES.filter((figures) => figures.drive === drive), ratedW) ?? HUB_FIGURES[0];
+  const row =
+    nearest(
+      HUB_FIGURES.filter((figures) => figures.drive === drive),
+      ratedW,
+    ) ?? HUB_FIGURES[0];
   if (!row) throw new Error("no hub figures");
   const scale = row.ratedW / ratedW;
   const near = scale > 0.8 && scale < 1.25;

@@ -33,7 +33,9 @@ describe("road load", () => {
     [15, 0, 1.225],
     [8.5, 1000, 1.1117],
     [2, 2000, 1.0066],
-  ])("air of %d °C at %d m weighs %d kg/m³", (temperatureC, altitudeM, density) => expect(airDensityKgM3(temperatureC, altitudeM)).toBeCloseTo(density, 3));
+  ])("air of %d °C at %d m weighs %d kg/m³", (temperatureC, altitudeM, density) =>
+    expect(airDensityKgM3(temperatureC, altitudeM)).toBeCloseTo(density, 3),
+  );
 });
 
 describe("the equivalent machine", () => {
@@ -55,7 +57,10 @@ describe("the equivalent machine", () => {
   });
   it("draws what the pack allows and no more, at any speed and level", () => {
     for (const share of [0.2, 0.6, 1])
-      for (let speed = 1; speed < 35; speed += 1) expect(motorAt(hub.kit, { kind: "current", share }, null, hub.rider, speed).electricalW).toBeLessThanOrEqual(packW(hub.kit.pack, 15 * share) + 1e-6);
+      for (let speed = 1; speed < 35; speed += 1)
+        expect(motorAt(hub.kit, { kind: "current", share }, null, hub.rider, speed).electricalW).toBeLessThanOrEqual(
+          packW(hub.kit.pack, 15 * share) + 1e-6,
+        );
   });
 });
 
@@ -78,7 +83,8 @@ describe("steady speed and start", () => {
   it("is one place only: gaining below it, losing above it", () => {
     for (const [, setup, drive, road] of cases) {
       const speed = steadySpeedKmh(setup, drive, road);
-      for (let v = 1; v < 60; v += 0.5) if (Math.abs(v - speed) > 0.05) expect(Math.sign(netForceN(setup, drive, road, v))).toBe(v < speed ? 1 : -1);
+      for (let v = 1; v < 60; v += 0.5)
+        if (Math.abs(v - speed) > 0.05) expect(Math.sign(netForceN(setup, drive, road, v))).toBe(v < speed ? 1 : -1);
     }
   });
   it.each([

@@ -19,13 +19,17 @@ describe("what a ride comes to", () => {
   });
   it("more grade is never faster, never less motor power below the cap, and range follows Wh/km", () => {
     fc.assert(
-      fc.property(fc.double({ min: 0, max: 0.14, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }), (grade, share) => {
-        const here = ridePoint(setup, { kind: "current", share }, { ...FLAT, grade });
-        const steeper = ridePoint(setup, { kind: "current", share }, { ...FLAT, grade: grade + 0.01 });
-        expect(steeper.speedKmh).toBeLessThanOrEqual(here.speedKmh + 1e-6);
-        if (here.whPerKm !== null && here.rangeKm !== null) expect(here.whPerKm * here.rangeKm).toBeCloseTo(400, 6);
-        expect(here.motorW).toBeLessThanOrEqual(here.batteryW);
-      }),
+      fc.property(
+        fc.double({ min: 0, max: 0.14, noNaN: true }),
+        fc.double({ min: 0.1, max: 1, noNaN: true }),
+        (grade, share) => {
+          const here = ridePoint(setup, { kind: "current", share }, { ...FLAT, grade });
+          const steeper = ridePoint(setup, { kind: "current", share }, { ...FLAT, grade: grade + 0.01 });
+          expect(steeper.speedKmh).toBeLessThanOrEqual(here.speedKmh + 1e-6);
+          if (here.whPerKm !== null && here.rangeKm !== null) expect(here.whPerKm * here.rangeKm).toBeCloseTo(400, 6);
+          expect(here.motorW).toBeLessThanOrEqual(here.batteryW);
+        },
+      ),
     );
   });
   it("says nothing of range without a pack, nothing of heat without a rating", () => {
@@ -75,7 +79,8 @@ describe("levels from measured speeds", () => {
     expect(driveFromMeasured(setup, speedKit, FLAT, alone + 0.2)).toEqual({ kind: "off" });
     expect(driveFromMeasured(setup, speedKit, FLAT, alone + 1.5).kind).toBe("speed");
   });
-  it("shareReaching ends at the upper share where the wish is out of reach", () => expect(shareReaching((share) => share, 5, 0, 1)).toBeCloseTo(1, 6));
+  it("shareReaching ends at the upper share where the wish is out of reach", () =>
+    expect(shareReaching((share) => share, 5, 0, 1)).toBeCloseTo(1, 6));
 
   const feelOf = (speeds: readonly number[]) =>
     [0, ...speeds].map((speed, i) => {
@@ -83,14 +88,31 @@ describe("levels from measured speeds", () => {
       const drive = i === 0 ? ({ kind: "off" } as const) : driveFromMeasured(free, speedKit, FLAT, speed);
       const flat = ridePoint(free, drive, FLAT);
       const hill = ridePoint(free, drive, { ...FLAT, grade: 0.05 });
-      return { flatKmh: flat.speedKmh, hillKmh: hill.speedKmh, flatBatteryW: flat.batteryW, hillBatteryW: hill.batteryW };
+      return {
+        flatKmh: flat.speedKmh,
+        hillKmh: hill.speedKmh,
+        flatBatteryW: flat.batteryW,
+        hillBatteryW: hill.batteryW,
+      };
     });
   // Common practice, no source: nine levels measured on a speed kit under a 25 cap hold five real speeds.
   it("nine measured levels with five real speeds show their four duplicates, level 1 against level 0 among them", () => {
     const speeds = [12, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8];
-    expect(twinsBySpeed([12, ...speeds]).map(({ level, sameAs }) => [level, sameAs])).toEqual([[1, 0], [3, 2], [6, 5], [9, 8]]);
+    expect(twinsBySpeed([12, ...speeds]).map(({ level, sameAs }) => [level, sameAs])).toEqual([
+      [1, 0],
+      [3, 2],
+      [6, 5],
+      [9, 8],
+    ]);
     const riderAlone = feelOf([])[0]?.flatKmh ?? 0;
-    expect(twins(feelOf([riderAlone, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8])).map(({ level, sameAs }) => [level, sameAs])).toEqual([[1, 0], [3, 2], [6, 5], [9, 8]]);
+    expect(
+      twins(feelOf([riderAlone, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8])).map(({ level, sameAs }) => [level, sameAs]),
+    ).toEqual([
+      [1, 0],
+      [3, 2],
+      [6, 5],
+      [9, 8],
+    ]);
   });
   // Common practice, no source: five levels measured under a 25 cap.
   it("five levels 15 / 17.5 / 20 / 23 / 25.8 show none", () => {

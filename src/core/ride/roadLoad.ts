@@ -30,7 +30,13 @@ export interface Body {
 /** Mass that the turning wheels add to what must be sped up, kg. From memory. */
 export const WHEEL_INERTIA_KG = 2;
 
-const SEA_LEVEL = { pressurePa: 101_325, temperatureK: 288.15, lapseKPerM: 0.0065, exponent: 5.25588, gasConstant: 287.05 } as const;
+const SEA_LEVEL = {
+  pressurePa: 101_325,
+  temperatureK: 288.15,
+  lapseKPerM: 0.0065,
+  exponent: 5.25588,
+  gasConstant: 287.05,
+} as const;
 
 /** Density of dry air at a temperature and altitude, kg/m³; 1.225 at 15 °C and sea level. Source: ISO 2533. */
 export function airDensityKgM3(temperatureC: number, altitudeM: number): number {

@@ -19,7 +19,9 @@ export interface RideSetup {
 
 /** Force left over at a speed, N: positive while the bike still gains speed. */
 export function netForceN({ kit, body, rider, capKmh }: RideSetup, drive: Drive, road: Road, speedKmh: number): number {
-  return riderForceN(rider, speedKmh) + motorAt(kit, drive, capKmh, rider, speedKmh).forceN - roadLoadN(speedKmh, body, road);
+  return (
+    riderForceN(rider, speedKmh) + motorAt(kit, drive, capKmh, rider, speedKmh).forceN - roadLoadN(speedKmh, body, road)
+  );
 }
 
 /** Faster than any bicycle here goes, km/h: a steep descent is not looked at beyond it. */
@@ -81,7 +83,8 @@ export function ridePoint(setup: RideSetup, drive: Drive, road: Road): RidePoint
     batteryW,
     heatW: point.electricalW - (speedKmh > 0 ? point.mechanicalW : 0),
     whPerKm,
-    rangeKm: whPerKm === null || setup.usableWh === null || point.mechanicalW < IDLE_W ? null : setup.usableWh / whPerKm,
+    rangeKm:
+      whPerKm === null || setup.usableWh === null || point.mechanicalW < IDLE_W ? null : setup.usableWh / whPerKm,
     startUp: startUp(setup, drive, road),
   };
 }
@@ -106,10 +109,12 @@ export function startUp(setup: RideSetup, drive: Drive, road: Road, toKmh = STAR
 }
 
 /** Top speed the kit reaches by itself with this rider, no cap in the way, km/h. A cap above it is no cap. */
-export const topSpeedKmh = (setup: RideSetup, road: Road): number => steadySpeedKmh({ ...setup, capKmh: null }, FULL_DRIVE, road);
+export const topSpeedKmh = (setup: RideSetup, road: Road): number =>
+  steadySpeedKmh({ ...setup, capKmh: null }, FULL_DRIVE, road);
 
 /** Heat a motor of a rating can be asked to shed for long, as a share of that rating. From memory. */
 export const LONG_HEAT_SHARE = 0.5;
 
 /** Whether a grade, held for long, heats the motor past what its rating is good for. Unknown without a rating. */
-export const runsHot = ({ kit }: RideSetup, point: RidePoint): boolean | null => (kit.ratedW === null ? null : kit.motor.kind === "hub" && point.heatW > LONG_HEAT_SHARE * kit.ratedW);
+export const runsHot = ({ kit }: RideSetup, point: RidePoint): boolean | null =>
+  kit.ratedW === null ? null : kit.motor.kind === "hub" && point.heatW > LONG_HEAT_SHARE * kit.ratedW;

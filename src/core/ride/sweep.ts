@@ -23,9 +23,15 @@ export type SweepResult = readonly (readonly (readonly RidePoint[])[])[];
 export const GRADES: readonly number[] = [-0.04, -0.02, 0, 0.01, 0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15];
 
 /** The gentlest climb on which a level held for long runs hot, out of one level's points by grade; null where none does. */
-export const hotFromGrade = (setup: RideSetup, points: readonly RidePoint[], grades: readonly number[] = GRADES): number | null => grades.find((grade, i) => grade > 0 && points[i] !== undefined && runsHot(setup, points[i]) === true) ?? null;
+export const hotFromGrade = (
+  setup: RideSetup,
+  points: readonly RidePoint[],
+  grades: readonly number[] = GRADES,
+): number | null =>
+  grades.find((grade, i) => grade > 0 && points[i] !== undefined && runsHot(setup, points[i]) === true) ?? null;
 
-export const cellCount = ({ setups, grades }: SweepAsk): number => setups.reduce((sum, { drives }) => sum + drives.length * grades.length, 0);
+export const cellCount = ({ setups, grades }: SweepAsk): number =>
+  setups.reduce((sum, { drives }) => sum + drives.length * grades.length, 0);
 
 /** Works the cells out one at a time; yields the share done after each, returns them all. */
 export function* sweep(ask: SweepAsk): Generator<number, SweepResult> {

@@ -2,7 +2,17 @@
  * A simple rig behind a simulated display: a wheel that turns when somebody pedals or the motor pushes, and a pack behind the
  * gauge. It is no ride model: speeds approach what the level asks for, in the air. Figures: common practice, no source.
  */
-import { contextOf, decodeAll, factoryRaws, levelsInForce, linesOf, matters, type Decoded, type DisplayProfile, type MenuState } from "../display";
+import {
+  contextOf,
+  decodeAll,
+  factoryRaws,
+  levelsInForce,
+  linesOf,
+  matters,
+  type Decoded,
+  type DisplayProfile,
+  type MenuState,
+} from "../display";
 import { speedFromKmh } from "../units";
 
 export interface RigState {
@@ -23,7 +33,10 @@ const COASTS_MS = 2200;
 /** All settings of a column of raw values, decoded. */
 function decoded(profile: DisplayProfile, raws: readonly number[]): Decoded {
   const context = contextOf(profile, raws);
-  return linesOf(profile).reduce<Decoded>((all, line, i) => (matters(profile, i, raws) ? { ...decodeAll(line, raws[i] ?? 0, context), ...all } : all), {});
+  return linesOf(profile).reduce<Decoded>(
+    (all, line, i) => (matters(profile, i, raws) ? { ...decodeAll(line, raws[i] ?? 0, context), ...all } : all),
+    {},
+  );
 }
 
 export interface RigReadings {
@@ -31,7 +44,8 @@ export interface RigReadings {
   readonly shownSpeed: number;
   readonly unit: "kmh" | "mph";
   /** Share of charge, or volts, as the read-out is set. */
-  readonly gauge: { readonly kind: "percent"; readonly share: number } | { readonly kind: "volts"; readonly volts: number };
+  readonly gauge:
+    { readonly kind: "percent"; readonly share: number } | { readonly kind: "volts"; readonly volts: number };
   readonly wheelTurns: boolean;
 }
 
@@ -40,7 +54,8 @@ function readOut(profile: DisplayProfile, settings: Decoded): number {
   const expected = decoded(profile, factoryRaws(profile)).pulsesPerTurn;
   const truePulses = typeof expected === "number" && expected > 0 ? expected : 1;
   const circumferenceMm = typeof settings.circumferenceMm === "number" ? settings.circumferenceMm : RIG.rolloutMm;
-  const pulses = typeof settings.pulsesPerTurn === "number" && settings.pulsesPerTurn > 0 ? settings.pulsesPerTurn : truePulses;
+  const pulses =
+    typeof settings.pulsesPerTurn === "number" && settings.pulsesPerTurn > 0 ? settings.pulsesPerTurn : truePulses;
   const percent = typeof settings.speedCalibrationPercent === "number" ? settings.speedCalibrationPercent : 100;
   return ((circumferenceMm / RIG.rolloutMm) * (truePulses / pulses) * percent) / 100;
 }
@@ -53,7 +68,14 @@ export function rigAfter(profile: DisplayProfile, state: MenuState, rig: RigStat
   const cap = settings.assistCapKmh;
   const capKmh = typeof cap === "number" ? cap / readOut(profile, settings) : Infinity;
   const assisted = Math.min(capKmh, RIG.pedalledKmh + (RIG.topKmh - RIG.pedalledKmh) * share);
-  const driven = state.screen.kind === "walk-assist" ? RIG.walkKmh : rig.pedalling ? Math.max(RIG.pedalledKmh, share > 0 ? assisted : 0) : state.cruising ? rig.speedKmh : 0;
+  const driven =
+    state.screen.kind === "walk-assist"
+      ? RIG.walkKmh
+      : rig.pedalling
+        ? Math.max(RIG.pedalledKmh, share > 0 ? assisted : 0)
+        : state.cruising
+          ? rig.speedKmh
+          : 0;
   if (driven <= 0) return coast(rig, ms);
   return { ...rig, speedKmh: rig.speedKmh + (driven - rig.speedKmh) * (1 - Math.exp(-ms / PULLS_MS)) };
 }

@@ -2,7 +2,17 @@
  * From raw values to the bike as its display will really apply them: decoded settings, the read-out error they make with
  * this bike's wheel, and where assist really ends. Lines that are hidden, irrelevant or of no effect have no say.
  */
-import { contextOf, decodeAll, linesOf, matters, settingsOf, type DisplayProfile, type Line, type SettingKey, type Settings } from "../display";
+import {
+  contextOf,
+  decodeAll,
+  linesOf,
+  matters,
+  settingsOf,
+  type DisplayProfile,
+  type Line,
+  type SettingKey,
+  type Settings,
+} from "../display";
 import type { AppliedCap, AsApplied, ThrottleMode } from "../law";
 import { readoutError, trueCap, type Interval, type WheelSetting, type WheelTruth } from "../wheel";
 import type { Bike } from "./bike";
@@ -18,7 +28,9 @@ interface Saying {
 
 /** The line that decides a setting under these raw values: the first that has a say in it and matters. */
 function decider(profile: DisplayProfile, raws: Raws, setting: SettingKey): Saying | null {
-  for (const [index, line] of linesOf(profile).entries()) if (settingsOf(line).includes(setting) && matters(profile, index, raws)) return { line, index, raw: raws[index] ?? null };
+  for (const [index, line] of linesOf(profile).entries())
+    if (settingsOf(line).includes(setting) && matters(profile, index, raws))
+      return { line, index, raw: raws[index] ?? null };
   return null;
 }
 
@@ -31,7 +43,8 @@ export function decoded<K extends SettingKey>(profile: DisplayProfile, raws: Raw
 }
 
 /** Whether any line of the display has a say in a setting. */
-export const canSet = (profile: DisplayProfile, setting: SettingKey): boolean => linesOf(profile).some((line) => settingsOf(line).includes(setting));
+export const canSet = (profile: DisplayProfile, setting: SettingKey): boolean =>
+  linesOf(profile).some((line) => settingsOf(line).includes(setting));
 
 export interface Speedometer {
   readonly r: Interval;
@@ -64,8 +77,16 @@ export function speedometer(profile: DisplayProfile, raws: Raws, bike: Bike): Sp
   if (circumferenceMm === null || pulsesPerTurn === null || !bike.rollout) return null;
   const percent = canSet(profile, "speedCalibrationPercent") ? decoded(profile, raws, "speedCalibrationPercent") : 100;
   if (percent === null) return null;
-  const truth: WheelTruth = { rolloutMm: bike.rollout.mm, rolloutUncertaintyMm: bike.rollout.uncertaintyMm, pulsesPerTurn: bike.pulsesPerTurn };
-  const setting: WheelSetting = { circumferenceMm: (circumferenceMm * percent) / 100, circumferenceUncertainty: wheelUncertainty(profile, raws), pulsesPerTurn };
+  const truth: WheelTruth = {
+    rolloutMm: bike.rollout.mm,
+    rolloutUncertaintyMm: bike.rollout.uncertaintyMm,
+    pulsesPerTurn: bike.pulsesPerTurn,
+  };
+  const setting: WheelSetting = {
+    circumferenceMm: (circumferenceMm * percent) / 100,
+    circumferenceUncertainty: wheelUncertainty(profile, raws),
+    pulsesPerTurn,
+  };
   return { r: readoutError(truth, setting), truth, setting };
 }
 
@@ -73,34 +94,52 @@ export function speedometer(profile: DisplayProfile, raws: Raws, bike: Bike): Sp
 const MEASURED_SLACK_KMH = 0.5;
 
 /** Where the cap held by a setting really ends drive under these raw values. */
-function capOf(profile: DisplayProfile, raws: Raws, bike: Bike, setting: "assistCapKmh" | "throttleCapKmh"): AppliedCap {
+function capOf(
+  profile: DisplayProfile,
+  raws: Raws,
+  bike: Bike,
+  setting: "assistCapKmh" | "throttleCapKmh",
+): AppliedCap {
   const says = decider(profile, raws, setting);
   if (!says) {
     const share = setting === "assistCapKmh" ? decider(profile, raws, "capPowerShare") : null;
     if (!share) return { kind: "no-line" };
     if (share.raw === null) return { kind: "not-read" };
-    return decoded(profile, raws, "capPowerShare") === "uncapped" ? { kind: "uncapped" } : { kind: "unmeasured", basis: "share" };
+    return decoded(profile, raws, "capPowerShare") === "uncapped"
+      ? { kind: "uncapped" }
+      : { kind: "unmeasured", basis: "share" };
   }
   if (says.raw === null) return { kind: "not-read" };
   const { encoding } = says.line;
   const capKmh = decoded(profile, raws, setting);
   if (capKmh === "uncapped") return { kind: "uncapped" };
   if (encoding.kind === "unknown-scale")
-    return capKmh === null ? { kind: "unmeasured", basis: "unknown" } : { kind: "true", shownKmh: capKmh, kmh: { nominal: capKmh, low: capKmh - MEASURED_SLACK_KMH, high: capKmh + MEASURED_SLACK_KMH } };
+    return capKmh === null
+      ? { kind: "unmeasured", basis: "unknown" }
+      : {
+          kind: "true",
+          shownKmh: capKmh,
+          kmh: { nominal: capKmh, low: capKmh - MEASURED_SLACK_KMH, high: capKmh + MEASURED_SLACK_KMH },
+        };
   if (capKmh === null) return { kind: "not-read" };
   if (encoding.kind !== "speed-cap") return { kind: "unmeasured", basis: "own" };
   if (encoding.basis !== "shown") return { kind: "unmeasured", basis: encoding.basis };
   const meter = speedometer(profile, raws, bike);
-  return meter ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r) } : { kind: "no-wheel", shownKmh: capKmh };
+  return meter
+    ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r) }
+    : { kind: "no-wheel", shownKmh: capKmh };
 }
 
 /** Where assist really ends under these raw values. */
-export const appliedCap = (profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap => capOf(profile, raws, bike, "assistCapKmh");
+export const appliedCap = (profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap =>
+  capOf(profile, raws, bike, "assistCapKmh");
 
 function throttleCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap {
   if (canSet(profile, "throttleCapKmh")) return capOf(profile, raws, bike, "throttleCapKmh");
   const encoding = decider(profile, raws, "assistCapKmh")?.line.encoding;
-  return encoding?.kind === "speed-cap" && encoding.endsThrottle ? appliedCap(profile, raws, bike) : { kind: "no-line" };
+  return encoding?.kind === "speed-cap" && encoding.endsThrottle
+    ? appliedCap(profile, raws, bike)
+    : { kind: "no-line" };
 }
 
 /** How the throttle drives: by its own line, or as the drive mode leaves it. */

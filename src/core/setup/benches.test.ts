@@ -11,7 +11,19 @@ import { factoryRaws, linesOf, rawValues, readShown, settingsOf, shows, type Dis
 import { appliedCap } from "./applied";
 import { readIntake, takenAs, type IntakeText } from "./bike";
 import { calibrationBench } from "./calibrationBench";
-import { FIGURES, FIGURE_KEYS, readFigures, readNumbers, readSpeeds, readPack, readRuns, runRows, withRunCell, withRunsPasted, withSteadyRun } from "./figures";
+import {
+  FIGURES,
+  FIGURE_KEYS,
+  readFigures,
+  readNumbers,
+  readSpeeds,
+  readPack,
+  readRuns,
+  runRows,
+  withRunCell,
+  withRunsPasted,
+  withSteadyRun,
+} from "./figures";
 import { currentSense, ladderBench, startBench } from "./ladderBench";
 import { movableRows, outcomeOf, withMoved } from "./outcome";
 import { batteryBench, currentBench } from "./packBench";
@@ -20,8 +32,26 @@ import { INTAKE_FIELDS } from "./bike";
 import { makeSheet } from "./sheet";
 import { pickUpBench, wheelBench } from "./wheelBench";
 
-const FAT: IntakeText = { tyre: "100-559", rolloutMm: "4620", rolloutTurns: "2", tapeErrorMm: "6", motorKind: "geared-hub", motorRatedW: "250", packV: "48", packAh: "15", bmsA: "25", controllerA: "20" };
-const epac = { rule: classById("eu-epac") ?? (() => { throw new Error("no class"); })(), acceptedKmh: null };
+const FAT: IntakeText = {
+  tyre: "100-559",
+  rolloutMm: "4620",
+  rolloutTurns: "2",
+  tapeErrorMm: "6",
+  motorKind: "geared-hub",
+  motorRatedW: "250",
+  packV: "48",
+  packAh: "15",
+  bmsA: "25",
+  controllerA: "20",
+};
+const epac = {
+  rule:
+    classById("eu-epac") ??
+    (() => {
+      throw new Error("no class");
+    })(),
+  acceptedKmh: null,
+};
 const bikeOf = (intake: IntakeText = FAT) => readIntake(intake).bike;
 /** Maker's values with some lines set to what they show, by code. */
 const rawsOf = (profile: DisplayProfile, set: Readonly<Record<string, string>> = {}): readonly number[] =>
@@ -45,7 +75,11 @@ describe("figures", () => {
   });
   it("runs are taken a pair a line, and the lines that are none are named", () => {
     const { runs, problems } = readRuns("12,1 10.9\n\n16.0;14.3\nabout 20\n24.1\t21.6");
-    expect(runs).toEqual([{ trueKmh: 12.1, shown: 10.9 }, { trueKmh: 16, shown: 14.3 }, { trueKmh: 24.1, shown: 21.6 }]);
+    expect(runs).toEqual([
+      { trueKmh: 12.1, shown: 10.9 },
+      { trueKmh: 16, shown: 14.3 },
+      { trueKmh: 24.1, shown: 21.6 },
+    ]);
     expect(problems).toEqual([{ key: "list.not-a-pair", line: 4, typed: "about 20" }]);
     expect(readRuns("12 11\n16\n999\n20 1 1")).toMatchObject({ unfinished: [2], problems: [{ line: 3 }, { line: 4 }] });
   });
@@ -63,7 +97,11 @@ describe("figures", () => {
     expect(figures.number("offGroundKmh")).toBeCloseTo(32.187, 3);
     expect(figures.problems.bikeKg?.key).toBe("field.not-a-number");
     expect(takenAs(FIGURES.riderKg, "170 lb")).toBeCloseTo(77.11, 2);
-    expect([takenAs(FIGURES.riderKg, "80"), takenAs(FIGURES.riderKg, "80 kg"), takenAs(FIGURES.riderKg, "900 lb")]).toEqual([null, null, null]);
+    expect([
+      takenAs(FIGURES.riderKg, "80"),
+      takenAs(FIGURES.riderKg, "80 kg"),
+      takenAs(FIGURES.riderKg, "900 lb"),
+    ]).toEqual([null, null, null]);
     expect(readIntake({ rolloutMm: "90.9 in" }).bike.rollout?.mm).toBeCloseTo(2308.86, 2);
     expect(readSpeeds("10 15 20 mph").values.map((kmh) => Number(kmh.toFixed(3)))).toEqual([16.093, 24.14, 32.187]);
     expect(readSpeeds("10 fast").problem).toMatchObject({ typed: "fast" });
@@ -73,13 +111,24 @@ describe("figures", () => {
     expect(readNumbers("15 fast", 1, 50).problem).toEqual({ key: "list.not-a-number", typed: "fast", min: 1, max: 50 });
   });
   it("cells in series: said before the charger, the charger before what is usual", () => {
-    const series = (intake: IntakeText, typed: Record<string, string> = {}) => readPack(bikeOf(intake), readFigures(typed));
+    const series = (intake: IntakeText, typed: Record<string, string> = {}) =>
+      readPack(bikeOf(intake), readFigures(typed));
     expect(series({ packV: "48" })).toMatchObject({ seriesFrom: "nominal", pack: { series: 13 } });
-    expect(series({ packV: "48", chemistry: "lfp" }, { chargerV: "58.4" })).toMatchObject({ seriesFrom: "charger", pack: { series: 16 } });
-    expect(series({ packV: "48", series: "14" }, { chargerV: "54.6" })).toMatchObject({ seriesFrom: "said", pack: { series: 14 } });
+    expect(series({ packV: "48", chemistry: "lfp" }, { chargerV: "58.4" })).toMatchObject({
+      seriesFrom: "charger",
+      pack: { series: 16 },
+    });
+    expect(series({ packV: "48", series: "14" }, { chargerV: "54.6" })).toMatchObject({
+      seriesFrom: "said",
+      pack: { series: 14 },
+    });
     expect(series({}).pack).toBeNull();
     expect(series({ packV: "48" }, { chargerV: "54.6" }).chargerProblem).toBeNull();
-    expect(series({ packV: "48" }, { chargerV: "42" }).chargerProblem).toMatchObject({ key: "charger.other-pack", cells: 10, usual: [13] });
+    expect(series({ packV: "48" }, { chargerV: "42" }).chargerProblem).toMatchObject({
+      key: "charger.other-pack",
+      cells: 10,
+      usual: [13],
+    });
     expect(series({ packV: "48" }, { chargerV: "45" }).chargerProblem).toMatchObject({ key: "charger.no-whole-cells" });
   });
 });
@@ -90,8 +139,17 @@ describe("the wheel bench", () => {
   it("finds code 29 for a fat tyre set as 26, and where the cap bites before and after", () => {
     const { choices } = wheelBench(ask);
     const [now, best] = choices;
-    expect(now).toMatchObject({ what: "as-found", r: expect.closeTo(0.898, 3), capNow: { nominal: expect.closeTo(27.84, 1) } });
-    expect(best).toMatchObject({ what: "best-wheel", changes: [{ code: "51", from: "26", to: "29" }], r: expect.closeTo(1.0018, 4), capToSet: { shown: "25", trueKmh: { nominal: expect.closeTo(24.96, 2) } } });
+    expect(now).toMatchObject({
+      what: "as-found",
+      r: expect.closeTo(0.898, 3),
+      capNow: { nominal: expect.closeTo(27.84, 1) },
+    });
+    expect(best).toMatchObject({
+      what: "best-wheel",
+      changes: [{ code: "51", from: "26", to: "29" }],
+      r: expect.closeTo(1.0018, 4),
+      capToSet: { shown: "25", trueKmh: { nominal: expect.closeTo(24.96, 2) } },
+    });
   });
   it("sees the cap exactly as the sheet does, on every shipped display with a wheel line", () => {
     for (const profile of [TARN, WINDROW, LATHE, OSTLER]) {
@@ -100,7 +158,9 @@ describe("the wheel bench", () => {
       const now = wheelBench({ ...ask, profile, raws, bike }).choices.find(({ what }) => what === "as-found");
       const cap = appliedCap(profile, raws, bike);
       if (!now?.capNow || cap.kind !== "true") continue;
-      expect([now.capNow.low, now.capNow.nominal, now.capNow.high].map((kmh) => kmh.toFixed(6))).toEqual([cap.kmh.low, cap.kmh.nominal, cap.kmh.high].map((kmh) => kmh.toFixed(6)));
+      expect([now.capNow.low, now.capNow.nominal, now.capNow.high].map((kmh) => kmh.toFixed(6))).toEqual(
+        [cap.kmh.low, cap.kmh.nominal, cap.kmh.high].map((kmh) => kmh.toFixed(6)),
+      );
     }
   });
   it("says what it lacks instead of a figure", () => {
@@ -110,7 +170,17 @@ describe("the wheel bench", () => {
   });
   it("best of both is never worse than best of one, on every shipped display with both lines", () => {
     for (const profile of [TARN, WINDROW, LATHE, QUILLON]) {
-      const off = (what: string) => Math.abs(Math.log(wheelBench({ ...ask, profile, raws: factoryRaws(profile), bike: { ...bikeOf(), pulsesPerTurn: profile === WINDROW ? 6 : 1 } }).choices.find((each) => each.what === what)?.r ?? Number.NaN));
+      const off = (what: string) =>
+        Math.abs(
+          Math.log(
+            wheelBench({
+              ...ask,
+              profile,
+              raws: factoryRaws(profile),
+              bike: { ...bikeOf(), pulsesPerTurn: profile === WINDROW ? 6 : 1 },
+            }).choices.find((each) => each.what === what)?.r ?? Number.NaN,
+          ),
+        );
       if (Number.isNaN(off("best-pair"))) continue;
       expect(off("best-pair")).toBeLessThanOrEqual(off("best-wheel") + 0.003);
     }
@@ -118,11 +188,20 @@ describe("the wheel bench", () => {
   it("counts one pulse where a switch has the wheel's own sensor in use, and says so where a preset hides the count", () => {
     const pinfold = (shown: string) => wheelBench({ ...ask, profile: PINFOLD, raws: rawsOf(PINFOLD, { q8: shown }) });
     const q8 = linesOf(PINFOLD).find(({ code }) => code === "q8");
-    const counts = (q8 ? rawValues(q8.encoding) : []).map((raw) => pinfold(q8 ? shows(q8.encoding, raw) : "").choices.find(({ what }) => what === "as-found")?.pulses);
+    const counts = (q8 ? rawValues(q8.encoding) : []).map(
+      (raw) => pinfold(q8 ? shows(q8.encoding, raw) : "").choices.find(({ what }) => what === "as-found")?.pulses,
+    );
     expect(counts).toContain(1);
     expect(counts).toContain(80);
     const preset = linesOf(QUILLON).find(({ code }) => code === "3-1");
-    const lacks = (preset ? rawValues(preset.encoding) : []).map((raw) => wheelBench({ ...ask, profile: QUILLON, raws: rawsOf(QUILLON, { "3-1": preset ? shows(preset.encoding, raw) : "" }) }).lacks);
+    const lacks = (preset ? rawValues(preset.encoding) : []).map(
+      (raw) =>
+        wheelBench({
+          ...ask,
+          profile: QUILLON,
+          raws: rawsOf(QUILLON, { "3-1": preset ? shows(preset.encoding, raw) : "" }),
+        }).lacks,
+    );
     expect(lacks).toContain("pulses");
   });
   it("works a pick-up back in the display's own unit", () => {
@@ -133,12 +212,20 @@ describe("the wheel bench", () => {
 });
 
 describe("the calibration bench", () => {
-  const ask = { bike: bikeOf(), figures: readFigures({ runs: "12.1 10.9\n16.0 14.3\n20.2 18.2\n24.1 21.6\n22.0 19.9" }), profile: TARN, raws: tarn26, choice: epac };
+  const ask = {
+    bike: bikeOf(),
+    figures: readFigures({ runs: "12.1 10.9\n16.0 14.3\n20.2 18.2\n24.1 21.6\n22.0 19.9" }),
+    profile: TARN,
+    raws: tarn26,
+    choice: epac,
+  };
   it("gives r with its interval, meets the prediction, and puts it right with the lines there are", () => {
     const bench = calibrationBench(ask);
     expect(bench.best).toMatchObject({ by: "runs", factor: { r: expect.closeTo(0.899, 2) } });
     expect(bench.disagrees).toBe(false);
-    expect(bench.settings?.choices.find(({ what }) => what === "best-wheel")?.changes).toEqual([expect.objectContaining({ code: "51", to: "29" })]);
+    expect(bench.settings?.choices.find(({ what }) => what === "best-wheel")?.changes).toEqual([
+      expect.objectContaining({ code: "51", to: "29" }),
+    ]);
     expect(bench.impliedRollout?.mm).toBeCloseTo(2307, -1);
   });
   it("offers no lines for a sensor that jumps", () => {
@@ -155,11 +242,22 @@ describe("the calibration bench", () => {
     const ostler = rawsOf(OSTLER);
     const unitLine = linesOf(OSTLER).findIndex((line) => settingsOf(line).includes("speedUnit"));
     const { encoding } = linesOf(OSTLER)[unitLine] ?? { encoding: null };
-    const found = (encoding ? rawValues(encoding) : []).map((raw) => calibrationBench({ ...ask, profile: OSTLER, raws: ostler.map((each, i) => (i === unitLine ? raw : each)), figures: readFigures({ runs: "16.09344 10\n24.14016 15\n32.18688 20" }) }).fit?.r ?? Number.NaN);
+    const found = (encoding ? rawValues(encoding) : []).map(
+      (raw) =>
+        calibrationBench({
+          ...ask,
+          profile: OSTLER,
+          raws: ostler.map((each, i) => (i === unitLine ? raw : each)),
+          figures: readFigures({ runs: "16.09344 10\n24.14016 15\n32.18688 20" }),
+        }).fit?.r ?? Number.NaN,
+    );
     // The same figures: miles an hour read as such are exact, read as km/h 38 % low.
     expect(found.map((r) => Number(r.toFixed(3))).sort()).toEqual([0.621, 1]);
     // A GPS that reads in miles, with the same ride.
-    const inMiles = calibrationBench({ ...ask, figures: readFigures({ runs: "10 16.09344\n15 24.14016\n20 32.18688", trueUnit: "mph" }) });
+    const inMiles = calibrationBench({
+      ...ask,
+      figures: readFigures({ runs: "10 16.09344\n15 24.14016\n20 32.18688", trueUnit: "mph" }),
+    });
     expect(inMiles.fit?.r).toBeCloseTo(1, 9);
     expect(withSteadyRun("", 32.18688, "mph")).toBe("20");
   });
@@ -189,12 +287,17 @@ describe("battery and current", () => {
 
 describe("ride and ladder", () => {
   it("names the facts it lacks, and works nothing out without them", () => {
-    expect(rideOf({ bike: bikeOf({ packV: "48" }), figures: readFigures({}), on: null, cap: null })).toEqual({ ok: false, missing: ["tyre", "motorKind", "motorRatedW", "controllerA"] });
+    expect(rideOf({ bike: bikeOf({ packV: "48" }), figures: readFigures({}), on: null, cap: null })).toEqual({
+      ok: false,
+      missing: ["tyre", "motorKind", "motorRatedW", "controllerA"],
+    });
   });
   it("a measured wheel-off-ground speed sets the machine", () => {
     const speed = (typed: Record<string, string>) => {
       const reading = rideOf({ bike: bikeOf(), figures: readFigures(typed), on: null, cap: null });
-      return reading.ok && reading.ride.setup.kit.motor.kind === "hub" ? reading.ride.setup.kit.motor.kvRpmPerV : Number.NaN;
+      return reading.ok && reading.ride.setup.kit.motor.kind === "hub"
+        ? reading.ride.setup.kit.motor.kvRpmPerV
+        : Number.NaN;
     };
     expect(speed({ offGroundKmh: "45" }) / speed({ offGroundKmh: "30" })).toBeCloseTo(1.5, 6);
   });
@@ -206,7 +309,12 @@ describe("ride and ladder", () => {
     }
   });
   it("a designed ladder has no fewer real levels than the one that comes with the kit", () => {
-    const reading = rideOf({ bike: bikeOf(), figures: readFigures({}), on: { profile: TARN, raws: tarn26 }, cap: appliedCap(TARN, tarn26, bikeOf()) });
+    const reading = rideOf({
+      bike: bikeOf(),
+      figures: readFigures({}),
+      on: { profile: TARN, raws: tarn26 },
+      cap: appliedCap(TARN, tarn26, bikeOf()),
+    });
     if (!reading.ok) throw new Error("no ride");
     const bench = ladderBench(reading.ride, readFigures({}), TARN, tarn26);
     expect(bench.designed.real).toBeGreaterThanOrEqual(bench.present.real);
@@ -215,9 +323,33 @@ describe("ride and ladder", () => {
   });
   it("measured levels stand as measured, whoever the model takes the rider for", () => {
     const measured = (typed: Record<string, string>) => {
-      const reading = rideOf({ bike: bikeOf(), figures: readFigures({ levelKind: "speed", ...typed }), on: { profile: LATHE, raws: rawsOf(LATHE) }, cap: null });
+      const reading = rideOf({
+        bike: bikeOf(),
+        figures: readFigures({ levelKind: "speed", ...typed }),
+        on: { profile: LATHE, raws: rawsOf(LATHE) },
+        cap: null,
+      });
       if (!reading.ok) throw new Error("no ride");
-      const { rows } = ladderBench({ ...reading.ride, levels: levelsOf(Array.from({ length: readNumbers(typed.measuredSpeeds ?? "", 1, 150).values.length }, (_, i) => (i + 1) / 9), "usual", readNumbers(typed.measuredSpeeds ?? "", 1, 150).values, readFigures(typed).number("freeKmh"), reading.ride.kind, reading.ride.setup, reading.ride.road) }, readFigures(typed), LATHE, rawsOf(LATHE)).present;
+      const { rows } = ladderBench(
+        {
+          ...reading.ride,
+          levels: levelsOf(
+            Array.from(
+              { length: readNumbers(typed.measuredSpeeds ?? "", 1, 150).values.length },
+              (_, i) => (i + 1) / 9,
+            ),
+            "usual",
+            readNumbers(typed.measuredSpeeds ?? "", 1, 150).values,
+            readFigures(typed).number("freeKmh"),
+            reading.ride.kind,
+            reading.ride.setup,
+            reading.ride.road,
+          ),
+        },
+        readFigures(typed),
+        LATHE,
+        rawsOf(LATHE),
+      ).present;
       return rows;
     };
     // Common practice, no source: five levels under a 25 cap are five, nine are five real ones. The guessed rider alone is faster than some.
@@ -225,22 +357,46 @@ describe("ride and ladder", () => {
     expect(five.filter(({ twinOf }) => twinOf !== null)).toEqual([]);
     expect(five[1]).toMatchObject({ measuredKmh: 15, explained: false });
     const nine = measured({ freeKmh: "12", measuredSpeeds: "12 17 17.4 19.5 22 22.3 24 25.8 25.8" });
-    expect(nine.flatMap(({ level, twinOf }) => (twinOf === null ? [] : [[level, twinOf]]))).toEqual([[1, 0], [3, 2], [6, 5], [9, 8]]);
+    expect(nine.flatMap(({ level, twinOf }) => (twinOf === null ? [] : [[level, twinOf]]))).toEqual([
+      [1, 0],
+      [3, 2],
+      [6, 5],
+      [9, 8],
+    ]);
   });
   it("a start angle becomes the display's own number, whichever way it counts", () => {
     const bike = bikeOf();
-    expect(startBench(bike, readFigures({ startAngleDeg: "150" }), TARN, tarn26).line).toMatchObject({ code: "33", shows: "5", larger: "later", angle: { leastDeg: 120, mostDeg: 150 } });
-    expect(startBench(bike, readFigures({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.larger).toBe("sooner");
-    const sooner = Number(startBench(bike, readFigures({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.shows);
-    const later = Number(startBench(bike, readFigures({ startAngleDeg: "270" }), QUILLON, factoryRaws(QUILLON)).line?.shows);
+    expect(startBench(bike, readFigures({ startAngleDeg: "150" }), TARN, tarn26).line).toMatchObject({
+      code: "33",
+      shows: "5",
+      larger: "later",
+      angle: { leastDeg: 120, mostDeg: 150 },
+    });
+    expect(startBench(bike, readFigures({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.larger).toBe(
+      "sooner",
+    );
+    const sooner = Number(
+      startBench(bike, readFigures({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
+    );
+    const later = Number(
+      startBench(bike, readFigures({ startAngleDeg: "270" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
+    );
     expect(sooner).toBeGreaterThan(later);
   });
 });
 
 describe("what a column of values comes to", () => {
   const bike = bikeOf();
-  const sheet = makeSheet({ profile: TARN, bike, choice: epac, asFound: tarn26, present: tarn26, wishes: { overrides: {}, unlocked: {} } });
-  const at = (raws: readonly (number | null)[]) => outcomeOf({ profile: TARN, bike, figures: readFigures({}), choice: epac }, raws);
+  const sheet = makeSheet({
+    profile: TARN,
+    bike,
+    choice: epac,
+    asFound: tarn26,
+    present: tarn26,
+    wishes: { overrides: {}, unlocked: {} },
+  });
+  const at = (raws: readonly (number | null)[]) =>
+    outcomeOf({ profile: TARN, bike, figures: readFigures({}), choice: epac }, raws);
   it("the plan mends what was found, and moving the wheel back breaks it again", () => {
     const [found, target] = [at(tarn26), at(sheet.targetRaws)];
     expect(found.findings.some(({ severity }) => severity === "breach")).toBe(true);

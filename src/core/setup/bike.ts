@@ -6,7 +6,16 @@ import type { Chemistry } from "../battery";
 import { usualSeries } from "../battery";
 import { gaugeAreaMm2 } from "../battery/current";
 import { readQuantity } from "../units/quantity";
-import { compareWithTyre, estimatedRollout, measuredRollout, readTyre, type Rollout, type RolloutDisagreement, type TyreDesignation, type TyreProblem } from "../wheel";
+import {
+  compareWithTyre,
+  estimatedRollout,
+  measuredRollout,
+  readTyre,
+  type Rollout,
+  type RolloutDisagreement,
+  type TyreDesignation,
+  type TyreProblem,
+} from "../wheel";
 
 export type MotorKind = "geared-hub" | "direct-drive-hub" | "mid-drive";
 export type Rider = "novice" | "used-to-it";
@@ -40,8 +49,18 @@ interface VoltsField {
 
 export type IntakeField = NumberField | OptionField | TextField | TyreField | VoltsField;
 
-const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false): NumberField => ({ kind: "number", unit, min, max, whole, guess });
-const option = (options: readonly string[], guess: string | null = null): OptionField => ({ kind: "option", options, guess });
+const number = (
+  unit: string | null,
+  min: number,
+  max: number,
+  guess: number | null = null,
+  whole = false,
+): NumberField => ({ kind: "number", unit, min, max, whole, guess });
+const option = (options: readonly string[], guess: string | null = null): OptionField => ({
+  kind: "option",
+  options,
+  guess,
+});
 const text = (longest: number): TextField => ({ kind: "text", longest });
 
 /** A motor bears its rating times this for the time of a hill, 1.5 to 2. From memory. */
@@ -114,9 +133,27 @@ export interface Bike {
 }
 
 export type FieldProblem =
-  | { readonly key: "field.not-a-number"; readonly typed: string; readonly min: number; readonly max: number; readonly unit: string | null }
-  | { readonly key: "field.out-of-range"; readonly typed: string; readonly min: number; readonly max: number; readonly unit: string | null }
-  | { readonly key: "field.not-whole"; readonly typed: string; readonly min: number; readonly max: number; readonly unit: string | null }
+  | {
+      readonly key: "field.not-a-number";
+      readonly typed: string;
+      readonly min: number;
+      readonly max: number;
+      readonly unit: string | null;
+    }
+  | {
+      readonly key: "field.out-of-range";
+      readonly typed: string;
+      readonly min: number;
+      readonly max: number;
+      readonly unit: string | null;
+    }
+  | {
+      readonly key: "field.not-whole";
+      readonly typed: string;
+      readonly min: number;
+      readonly max: number;
+      readonly unit: string | null;
+    }
   | { readonly key: "field.not-an-option"; readonly typed: string; readonly accepted: readonly string[] }
   | { readonly key: "field.too-long"; readonly longest: number }
   | { readonly key: "field.not-volts"; readonly typed: string }
@@ -136,7 +173,8 @@ export interface IntakeReading {
 const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "packV", "throttleFitted", "controllerA"];
 
 /** A number as typed: the comma counts as a point. NaN for anything else. */
-export const toNumber = (typed: string): number => (/^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN);
+export const toNumber = (typed: string): number =>
+  /^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN;
 
 /** What a number typed in another unit is taken as, in the field's own; null where it is in that unit, or cannot be taken. */
 export function takenAs(field: IntakeField, typed: string): number | null {
@@ -170,7 +208,10 @@ export function fieldProblem(field: IntakeField, typed: string): FieldProblem | 
 }
 
 function voltsOf(typed: string): readonly number[] | null {
-  const parts = typed.split(/[\s/;,]+/).filter(Boolean).map((part) => toNumber(part.replace(/v$/i, "")));
+  const parts = typed
+    .split(/[\s/;,]+/)
+    .filter(Boolean)
+    .map((part) => toNumber(part.replace(/v$/i, "")));
   return parts.length > 0 && parts.every((volts) => volts >= 12 && volts <= 120) ? parts : null;
 }
 
@@ -199,7 +240,8 @@ export function readIntake(typed: IntakeText): IntakeReading {
   const tyre = tyreReading?.ok ? tyreReading.tyre : null;
   const distanceMm = said("rolloutMm") === "" ? null : numberOf("rolloutMm");
   const turns = numberOf("rolloutTurns") ?? 1;
-  const measured = distanceMm === null ? null : measuredRollout({ distanceMm, turns, tapeErrorMm: numberOf("tapeErrorMm") ?? 5 });
+  const measured =
+    distanceMm === null ? null : measuredRollout({ distanceMm, turns, tapeErrorMm: numberOf("tapeErrorMm") ?? 5 });
   const packV = numberOf("packV");
   const gauge = numberOf("wireGauge");
   const chemistry = optionOf<Chemistry>("chemistry") ?? "nmc";

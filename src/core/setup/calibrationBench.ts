@@ -2,7 +2,15 @@
 import { linesOf, settingsOf } from "../display";
 import type { SpeedUnit } from "../units";
 import type { Interval } from "../wheel";
-import { calibrate, courseSpeed, factorFromTrip, meanSquare, runsNeeded, type Calibration, type FactorWithInterval } from "../wheel/calibration";
+import {
+  calibrate,
+  courseSpeed,
+  factorFromTrip,
+  meanSquare,
+  runsNeeded,
+  type Calibration,
+  type FactorWithInterval,
+} from "../wheel/calibration";
 import { decoded, pulsesSet, speedometer } from "./applied";
 import { numberOr, readRuns, type RunsReading } from "./figures";
 import { shownUnitOf, wheelBench, type WheelAsk, type WheelBench } from "./wheelBench";
@@ -37,14 +45,45 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
   const trueUnit: SpeedUnit = figures.option("trueUnit") === "mph" ? "mph" : "kmh";
   const runs = readRuns(figures.text("runs"), trueUnit);
   const pairs = runs.runs.map(({ trueKmh, shown }) => ({ trueKmh, shownKmh: toKmh(shown) }));
-  const fit = calibrate(pairs, { stepKmh: toKmh(numberOr(figures, "shownStep", 0.1)), truncates: figures.option("truncates") === "yes" });
+  const fit = calibrate(pairs, {
+    stepKmh: toKmh(numberOr(figures, "shownStep", 0.1)),
+    truncates: figures.option("truncates") === "yes",
+  });
   const [tripShown, trackKm] = [figures.number("tripShown"), figures.number("trackKm")];
-  const trip = tripShown === null || trackKm === null ? null : factorFromTrip(toKmh(tripShown), toKmh(numberOr(figures, "tripStep", 0.1)), trackKm);
-  const [courseM, courseS, courseShown] = [figures.number("courseM"), figures.number("courseS"), figures.number("courseShown")];
-  const speed = courseM === null || courseS === null ? null : courseSpeed({ lengthM: courseM, tapeErrorM: numberOr(figures, "courseTapeM", 0.2), seconds: courseS, stopwatchErrorS: numberOr(figures, "stopwatchS", 0.3) });
+  const trip =
+    tripShown === null || trackKm === null
+      ? null
+      : factorFromTrip(toKmh(tripShown), toKmh(numberOr(figures, "tripStep", 0.1)), trackKm);
+  const [courseM, courseS, courseShown] = [
+    figures.number("courseM"),
+    figures.number("courseS"),
+    figures.number("courseShown"),
+  ];
+  const speed =
+    courseM === null || courseS === null
+      ? null
+      : courseSpeed({
+          lengthM: courseM,
+          tapeErrorM: numberOr(figures, "courseTapeM", 0.2),
+          seconds: courseS,
+          stopwatchErrorS: numberOr(figures, "stopwatchS", 0.3),
+        });
   const course = speed && { ...speed, r: courseShown === null ? null : toKmh(courseShown) / speed.kmh };
-  const byRuns = fit && fit.low !== null && fit.high !== null ? { by: "runs" as const, factor: { r: fit.r, low: fit.low, high: fit.high } } : null;
-  const byCourse = course && course.r !== null ? { by: "course" as const, factor: { r: course.r, low: course.r * (1 - course.uncertaintyKmh / course.kmh), high: course.r * (1 + course.uncertaintyKmh / course.kmh) } } : null;
+  const byRuns =
+    fit && fit.low !== null && fit.high !== null
+      ? { by: "runs" as const, factor: { r: fit.r, low: fit.low, high: fit.high } }
+      : null;
+  const byCourse =
+    course && course.r !== null
+      ? {
+          by: "course" as const,
+          factor: {
+            r: course.r,
+            low: course.r * (1 - course.uncertaintyKmh / course.kmh),
+            high: course.r * (1 + course.uncertaintyKmh / course.kmh),
+          },
+        }
+      : null;
   const best = byRuns ?? (trip ? { by: "trip" as const, factor: trip } : byCourse);
   const meter = profile ? speedometer(profile, raws, bike) : null;
   const jumps = fit?.notes.some(({ key }) => key === "calibration.jumping") ?? false;
@@ -52,7 +91,9 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
   const setP = profile ? pulsesSet(profile, raws, bike) : null;
   // A jumping sensor has no factor to put right.
   const usable = best && !(jumps && best.by === "runs") ? best : null;
-  const percentLine = profile ? linesOf(profile).find((line) => settingsOf(line).includes("speedCalibrationPercent")) : undefined;
+  const percentLine = profile
+    ? linesOf(profile).find((line) => settingsOf(line).includes("speedCalibrationPercent"))
+    : undefined;
   const percentSet = profile ? (decoded(profile, raws, "speedCalibrationPercent") ?? 100) : 100;
   return {
     runs,
@@ -63,12 +104,27 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
     course,
     needed: fit ? runsNeeded(fit, meanSquare(pairs), numberOr(figures, "wantedPercent", 1) / 100) : null,
     predicted: meter?.r ?? null,
-    disagrees: usable !== null && meter !== null && (usable.factor.high < meter.r.low || usable.factor.low > meter.r.high),
-    impliedRollout: usable && setC !== null && setP !== null ? impliedRollout(usable.factor, (bike.pulsesPerTurn / setP) * ((setC * percentSet) / 100)) : null,
-    settings: usable && profile && setC !== null && setP !== null ? wheelBench(ask, { pulsesPerMm: (usable.factor.r * setP) / setC / (percentSet / 100), uncertainty: (usable.factor.high - usable.factor.low) / 2 / usable.factor.r }) : null,
-    percent: usable && percentLine ? { code: percentLine.code, set: percentSet, exact: percentSet / usable.factor.r } : null,
+    disagrees:
+      usable !== null && meter !== null && (usable.factor.high < meter.r.low || usable.factor.low > meter.r.high),
+    impliedRollout:
+      usable && setC !== null && setP !== null
+        ? impliedRollout(usable.factor, (bike.pulsesPerTurn / setP) * ((setC * percentSet) / 100))
+        : null,
+    settings:
+      usable && profile && setC !== null && setP !== null
+        ? wheelBench(ask, {
+            pulsesPerMm: (usable.factor.r * setP) / setC / (percentSet / 100),
+            uncertainty: (usable.factor.high - usable.factor.low) / 2 / usable.factor.r,
+          })
+        : null,
+    percent:
+      usable && percentLine ? { code: percentLine.code, set: percentSet, exact: percentSet / usable.factor.r } : null,
   };
 }
 
 /** Rollout out of r and the millimetres the display counts for one real turn. */
-const impliedRollout = ({ r, low, high }: FactorWithInterval, countedMm: number) => ({ mm: countedMm / r, uncertaintyMm: ((countedMm / r) * (high - low)) / 2 / r, countedMm });
+const impliedRollout = ({ r, low, high }: FactorWithInterval, countedMm: number) => ({
+  mm: countedMm / r,
+  uncertaintyMm: ((countedMm / r) * (high - low)) / 2 / r,
+  countedMm,
+});

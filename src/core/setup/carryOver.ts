@@ -2,7 +2,21 @@
  * Swapping a display: what the old one set, said in canonical settings, and what becomes of each value on the new one.
  * Every setting either display has is accounted for once: kept, rounded, lost or gained.
  */
-import { contextOf, decodeAll, encodeLine, factoryRaws, isShown, linesOf, matters, settingsOf, type Decoded, type DisplayProfile, type EncodeProblem, type SettingKey, type SettingValue } from "../display";
+import {
+  contextOf,
+  decodeAll,
+  encodeLine,
+  factoryRaws,
+  isShown,
+  linesOf,
+  matters,
+  settingsOf,
+  type Decoded,
+  type DisplayProfile,
+  type EncodeProblem,
+  type SettingKey,
+  type SettingValue,
+} from "../display";
 import type { Raws } from "./applied";
 
 export type Fate = "kept" | "rounded" | "lost" | "gained";
@@ -56,7 +70,14 @@ function sourcesOf(profile: DisplayProfile, raws: Raws): Map<SettingKey, Source>
       if (known && known.value !== null) continue;
       const inUse = matters(profile, i, raws);
       const value = inUse ? (means[setting] ?? null) : null;
-      const why: FateReason | null = value !== null ? null : raw === null ? { key: "fate.not-read" } : !inUse ? { key: "fate.not-in-use" } : { key: "fate.scale-unknown" };
+      const why: FateReason | null =
+        value !== null
+          ? null
+          : raw === null
+            ? { key: "fate.not-read" }
+            : !inUse
+              ? { key: "fate.not-in-use" }
+              : { key: "fate.scale-unknown" };
       sources.set(setting, { value, code: line.code, why });
     }
   });
@@ -75,7 +96,13 @@ export function carryOver(from: DisplayProfile, rawsFrom: Raws, to: DisplayProfi
   const rank = (i: number): number => {
     const line = lines[i];
     const own = line ? settingsOf(line) : [];
-    return own.some((setting) => ORDER.some((first) => first === setting)) ? 0 : line?.encoding.kind === "bundle" ? 3 : line?.shownWhen || line?.mattersWhen ? 2 : 1;
+    return own.some((setting) => ORDER.some((first) => first === setting))
+      ? 0
+      : line?.encoding.kind === "bundle"
+        ? 3
+        : line?.shownWhen || line?.mattersWhen
+          ? 2
+          : 1;
   };
   const taken = new Set<SettingKey>();
   for (const i of lines.map((_, k) => k).sort((a, b) => rank(a) - rank(b))) {
@@ -83,8 +110,11 @@ export function carryOver(from: DisplayProfile, rawsFrom: Raws, to: DisplayProfi
     if (!line || line.effect === "none") continue;
     if (line.encoding.kind === "bundle") {
       const wanted = settingsOf(line).filter((setting) => !taken.has(setting) && sources.get(setting)?.value != null);
-      const missed = (means: Decoded) => wanted.filter((setting) => means[setting] !== sources.get(setting)?.value).length;
-      const best = [...line.encoding.options].sort((a, b) => missed(a.means as Decoded) - missed(b.means as Decoded))[0];
+      const missed = (means: Decoded) =>
+        wanted.filter((setting) => means[setting] !== sources.get(setting)?.value).length;
+      const best = [...line.encoding.options].sort(
+        (a, b) => missed(a.means as Decoded) - missed(b.means as Decoded),
+      )[0];
       if (best && wanted.length > 0) raws[i] = best.raw;
       continue;
     }
@@ -100,21 +130,34 @@ export function carryOver(from: DisplayProfile, rawsFrom: Raws, to: DisplayProfi
   return { settings: accountFor(sources, to, raws, problems), raws };
 }
 
-const same = (a: SettingValue, b: SettingValue): boolean => (typeof a === "number" && typeof b === "number" ? Math.abs(a - b) < 1e-6 * Math.max(1, Math.abs(a)) : a === b);
+const same = (a: SettingValue, b: SettingValue): boolean =>
+  typeof a === "number" && typeof b === "number" ? Math.abs(a - b) < 1e-6 * Math.max(1, Math.abs(a)) : a === b;
 
-function accountFor(sources: ReadonlyMap<SettingKey, Source>, to: DisplayProfile, raws: readonly number[], problems: ReadonlyMap<SettingKey, EncodeProblem>): CarriedSetting[] {
+function accountFor(
+  sources: ReadonlyMap<SettingKey, Source>,
+  to: DisplayProfile,
+  raws: readonly number[],
+  problems: ReadonlyMap<SettingKey, EncodeProblem>,
+): CarriedSetting[] {
   const ends = sourcesOf(to, raws);
   const all = [...new Set([...sources.keys(), ...ends.keys()])];
   return all.map((setting): CarriedSetting => {
     const source = sources.get(setting);
     const end = ends.get(setting);
-    const row = { setting, from: source?.value ?? null, to: end?.value ?? null, fromLine: source?.code ?? null, toLine: end?.code ?? null };
+    const row = {
+      setting,
+      from: source?.value ?? null,
+      to: end?.value ?? null,
+      fromLine: source?.code ?? null,
+      toLine: end?.code ?? null,
+    };
     const lost = (reason: FateReason): CarriedSetting => ({ ...row, fate: "lost", reason });
     if (!source) return { ...row, fate: "gained", reason: { key: "fate.new-line" } };
     if (source.value === null) return lost(source.why ?? { key: "fate.not-read" });
     if (!end) return lost({ key: "fate.no-line" });
     const problem = problems.get(setting);
-    if (end.value === null) return lost(problem ? { key: "fate.cannot-hold", problem } : (end.why ?? { key: "fate.not-shown" }));
+    if (end.value === null)
+      return lost(problem ? { key: "fate.cannot-hold", problem } : (end.why ?? { key: "fate.not-shown" }));
     if (same(source.value, end.value)) return { ...row, fate: "kept", reason: { key: "fate.same" } };
     if (problem) return lost({ key: "fate.cannot-hold", problem });
     const index = linesOf(to).findIndex((line) => line.code === end.code);

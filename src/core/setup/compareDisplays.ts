@@ -28,4 +28,6 @@ function abilityOf(profile: DisplayProfile, setting: SettingKey): Ability | null
 
 /** A row for every setting either display has a line for, in the order the product lists settings. */
 export const compareDisplays = (a: DisplayProfile, b: DisplayProfile): readonly AbilityRow[] =>
-  SETTING_KEYS.map((setting) => ({ setting, a: abilityOf(a, setting), b: abilityOf(b, setting) })).filter((row) => row.a !== null || row.b !== null);
+  SETTING_KEYS.map((setting) => ({ setting, a: abilityOf(a, setting), b: abilityOf(b, setting) })).filter(
+    (row) => row.a !== null || row.b !== null,
+  );

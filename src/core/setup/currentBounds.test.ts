@@ -5,7 +5,15 @@ import { readIntake, type IntakeText } from "./bike";
 import { allowedOn, isOver, motorFacts, partAmps, unknownParts } from "./currentBounds";
 
 const bike = (intake: IntakeText) => readIntake(intake).bike;
-const WHOLE: IntakeText = { controllerA: "20", bmsA: "25", motorKind: "geared-hub", motorRatedW: "500", packV: "48", connectorA: "30", wireMm2: "2.5" };
+const WHOLE: IntakeText = {
+  controllerA: "20",
+  bmsA: "25",
+  motorKind: "geared-hub",
+  motorRatedW: "500",
+  packV: "48",
+  connectorA: "30",
+  wireMm2: "2.5",
+};
 
 describe("the parts that bound the current", () => {
   it("each bears what was said of it, or what its figures come to", () => {
@@ -37,20 +45,34 @@ describe("the parts that bound the current", () => {
     expect(allowedOn(bike({}))).toBeNull();
   });
   it("what is from memory binds no closer than half an amp; what was said binds to the letter", () => {
-    expect([isOver(20.1, { part: "controller", amps: 20 }), isOver(20.1, { part: "bms", amps: 20 }), isOver(20.1, { part: "connector", amps: 20 })]).toEqual([true, true, true]);
-    expect([isOver(20.4, { part: "motor", amps: 20 }), isOver(20.6, { part: "motor", amps: 20 }), isOver(20.4, { part: "wire", amps: 20 })]).toEqual([false, true, false]);
+    expect([
+      isOver(20.1, { part: "controller", amps: 20 }),
+      isOver(20.1, { part: "bms", amps: 20 }),
+      isOver(20.1, { part: "connector", amps: 20 }),
+    ]).toEqual([true, true, true]);
+    expect([
+      isOver(20.4, { part: "motor", amps: 20 }),
+      isOver(20.6, { part: "motor", amps: 20 }),
+      isOver(20.4, { part: "wire", amps: 20 }),
+    ]).toEqual([false, true, false]);
   });
   it("is never more than any part bears, and always what one of them bears", () => {
     const amps = fc.integer({ min: 5, max: 190 });
     fc.assert(
-      fc.property(fc.record({ controllerA: amps, bmsA: amps, connectorA: amps, motorRatedW: fc.integer({ min: 50, max: 8000 }) }, { requiredKeys: [] }), (parts) => {
-        const said = Object.fromEntries(Object.entries(parts).map(([key, value]) => [key, String(value)]));
-        const reading = bike({ motorKind: "mid-drive", packV: "36", ...said });
-        const allowed = allowedOn(reading);
-        const known = Object.values(partAmps(reading)).filter((each): each is number => each !== null);
-        expect(allowed?.allowedA ?? null).toBe(known.length === 0 ? null : Math.min(...known));
-        expect(allowed?.bounds.length ?? 0).toBe(known.length);
-      }),
+      fc.property(
+        fc.record(
+          { controllerA: amps, bmsA: amps, connectorA: amps, motorRatedW: fc.integer({ min: 50, max: 8000 }) },
+          { requiredKeys: [] },
+        ),
+        (parts) => {
+          const said = Object.fromEntries(Object.entries(parts).map(([key, value]) => [key, String(value)]));
+          const reading = bike({ motorKind: "mid-drive", packV: "36", ...said });
+          const allowed = allowedOn(reading);
+          const known = Object.values(partAmps(reading)).filter((each): each is number => each !== null);
+          expect(allowed?.allowedA ?? null).toBe(known.length === 0 ? null : Math.min(...known));
+          expect(allowed?.bounds.length ?? 0).toBe(known.length);
+        },
+      ),
     );
   });
 });

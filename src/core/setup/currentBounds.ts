@@ -1,5 +1,13 @@
 /** The parts of a bike that bound its battery current, as far as they are known: the least of them is what may be drawn. */
-import { allowedCurrent, motorAmps, USUAL_EFFICIENCY, wireAmps, type AllowedCurrent, type CurrentBound, type CurrentPart } from "../battery/current";
+import {
+  allowedCurrent,
+  motorAmps,
+  USUAL_EFFICIENCY,
+  wireAmps,
+  type AllowedCurrent,
+  type CurrentBound,
+  type CurrentPart,
+} from "../battery/current";
 import type { Bike } from "./bike";
 
 /** What the motor's share in it is worked out from. */
@@ -35,12 +43,15 @@ const ESTIMATED: ReadonlySet<CurrentPart> = new Set<CurrentPart>(["motor", "wire
 const ESTIMATE_SLACK_A = 0.5;
 
 /** Whether a current is more than a part bears. */
-export const isOver = (currentA: number, { part, amps }: CurrentBound): boolean => currentA > amps + (ESTIMATED.has(part) ? ESTIMATE_SLACK_A : 0);
+export const isOver = (currentA: number, { part, amps }: CurrentBound): boolean =>
+  currentA > amps + (ESTIMATED.has(part) ? ESTIMATE_SLACK_A : 0);
 
 /** The parts nothing is known of. */
-export const unknownParts = (bike: Bike): readonly CurrentPart[] => entriesOf(bike).flatMap(([part, amps]) => (amps === null ? [part] : []));
+export const unknownParts = (bike: Bike): readonly CurrentPart[] =>
+  entriesOf(bike).flatMap(([part, amps]) => (amps === null ? [part] : []));
 
 const entriesOf = (bike: Bike) => Object.entries(partAmps(bike)) as readonly (readonly [CurrentPart, number | null])[];
 
 /** Battery amps this bike may draw, A, and which part says so; null while no part is known. */
-export const allowedOn = (bike: Bike): AllowedCurrent | null => allowedCurrent(entriesOf(bike).flatMap(([part, amps]): CurrentBound[] => (amps === null ? [] : [{ part, amps }])));
+export const allowedOn = (bike: Bike): AllowedCurrent | null =>
+  allowedCurrent(entriesOf(bike).flatMap(([part, amps]): CurrentBound[] => (amps === null ? [] : [{ part, amps }])));

@@ -8,8 +8,19 @@ import { speedFromKmh, speedToKmh, type SpeedUnit } from "../units";
 import { readQuantity } from "../units/quantity";
 import { fieldProblem, toNumber, type Bike, type FieldProblem, type IntakeField } from "./bike";
 
-const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false) => ({ kind: "number" as const, unit, min, max, whole, guess });
-const option = (options: readonly string[], guess: string | null = null) => ({ kind: "option" as const, options, guess });
+const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false) => ({
+  kind: "number" as const,
+  unit,
+  min,
+  max,
+  whole,
+  guess,
+});
+const option = (options: readonly string[], guess: string | null = null) => ({
+  kind: "option" as const,
+  options,
+  guess,
+});
 const text = (longest: number) => ({ kind: "text" as const, longest });
 
 /** Times the rider's own power a torque-controlled kit adds at most. From memory. */
@@ -137,9 +148,12 @@ export function readFigures(typed: Readonly<Record<string, string>>): Figures {
 }
 
 /** A figure with a guess always has a number. */
-export const numberOr = (figures: Figures, key: NumberKey, otherwise: number): number => figures.number(key) ?? otherwise;
+export const numberOr = (figures: Figures, key: NumberKey, otherwise: number): number =>
+  figures.number(key) ?? otherwise;
 
-export type ListProblem = { readonly key: "list.not-a-pair"; readonly line: number; readonly typed: string } | { readonly key: "list.not-a-number"; readonly typed: string; readonly min: number; readonly max: number };
+export type ListProblem =
+  | { readonly key: "list.not-a-pair"; readonly line: number; readonly typed: string }
+  | { readonly key: "list.not-a-number"; readonly typed: string; readonly min: number; readonly max: number };
 
 export interface RunsReading {
   readonly runs: readonly { readonly trueKmh: number; readonly shown: number }[];
@@ -159,9 +173,14 @@ export function readRuns(typed: string, unit: SpeedUnit = "kmh"): RunsReading {
   const taken = (speed: number): boolean => speed >= RUN_SPEED.min && speed <= RUN_SPEED.max;
   typed.split(/\r?\n/).forEach((line, i) => {
     if (line.trim() === "") return;
-    const parts = line.trim().split(/\s*[;\t|]\s*|\s+/).filter(Boolean).map(toNumber);
+    const parts = line
+      .trim()
+      .split(/\s*[;\t|]\s*|\s+/)
+      .filter(Boolean)
+      .map(toNumber);
     const [typedTrue = Number.NaN, shown = Number.NaN] = parts;
-    if (parts.length === 2 && taken(typedTrue) && taken(shown)) runs.push({ trueKmh: speedToKmh(typedTrue, unit), shown });
+    if (parts.length === 2 && taken(typedTrue) && taken(shown))
+      runs.push({ trueKmh: speedToKmh(typedTrue, unit), shown });
     else if (parts.length === 1 && taken(typedTrue)) unfinished.push(i + 1);
     else problems.push({ key: "list.not-a-pair", line: i + 1, typed: line.trim() });
   });
@@ -189,11 +208,20 @@ export function withRunCell(typed: string, row: number, column: 0 | 1, value: st
 }
 
 /** The runs with one more whose true speed is known, in the unit they are read in, and the shown one still to be typed. */
-export const withSteadyRun = (typed: string, trueKmh: number, unit: SpeedUnit = "kmh"): string => [...runLines(typed), Number(speedFromKmh(trueKmh, unit).toFixed(1)).toString()].join("\n");
+export const withSteadyRun = (typed: string, trueKmh: number, unit: SpeedUnit = "kmh"): string =>
+  [...runLines(typed), Number(speedFromKmh(trueKmh, unit).toFixed(1)).toString()].join("\n");
 
 /** The runs from a row on replaced by lines pasted out of a table. */
 export const withRunsPasted = (typed: string, row: number, pasted: string): string =>
-  [...runLines(typed).slice(0, row), ...runLines(pasted).map((line) => line.trim().split(/\s*[;\t|]\s*|\s+/).join(" "))].join("\n");
+  [
+    ...runLines(typed).slice(0, row),
+    ...runLines(pasted).map((line) =>
+      line
+        .trim()
+        .split(/\s*[;\t|]\s*|\s+/)
+        .join(" "),
+    ),
+  ].join("\n");
 
 export interface NumbersReading {
   readonly values: readonly number[];
@@ -214,7 +242,9 @@ export function readNumbers(typed: string, min: number, max: number): NumbersRea
   const parts = typed.split(/[\s/;]+/).filter(Boolean);
   const values = parts.map(toNumber);
   const bad = parts.find((_, i) => !((values[i] ?? Number.NaN) >= min && (values[i] ?? Number.NaN) <= max));
-  return bad === undefined ? { values, problem: null } : { values: [], problem: { key: "list.not-a-number", typed: bad, min, max } };
+  return bad === undefined
+    ? { values, problem: null }
+    : { values: [], problem: { key: "list.not-a-number", typed: bad, min, max } };
 }
 
 /** Where a figure of the pack came from. */
@@ -233,14 +263,27 @@ export interface PackReading {
 
 export type ChargerProblem =
   | { readonly key: "charger.no-whole-cells"; readonly chargerV: number; readonly chemistry: Pack["chemistry"] }
-  | { readonly key: "charger.other-pack"; readonly chargerV: number; readonly cells: number; readonly packV: number; readonly usual: readonly number[] };
+  | {
+      readonly key: "charger.other-pack";
+      readonly chargerV: number;
+      readonly cells: number;
+      readonly packV: number;
+      readonly usual: readonly number[];
+    };
 
 /** Whether a charger's end voltage fits a pack of these volts or of this many cells. */
-function chargerProblemOf({ chemistry, packV, series, seriesSaid }: Bike, chargerV: number | null, cells: number | null, options: readonly number[]): ChargerProblem | null {
+function chargerProblemOf(
+  { chemistry, packV, series, seriesSaid }: Bike,
+  chargerV: number | null,
+  cells: number | null,
+  options: readonly number[],
+): ChargerProblem | null {
   if (chargerV === null) return null;
   if (cells === null) return { key: "charger.no-whole-cells", chargerV, chemistry };
   const usual = seriesSaid && series !== null ? [series] : options;
-  return packV === null || usual.length === 0 || usual.includes(cells) ? null : { key: "charger.other-pack", chargerV, cells, packV, usual };
+  return packV === null || usual.length === 0 || usual.includes(cells)
+    ? null
+    : { key: "charger.other-pack", chargerV, cells, packV, usual };
 }
 
 /** The pack as far as it is known; null while nothing tells how many cells stand in series. */
@@ -255,7 +298,17 @@ export function readPack(bike: Bike, figures: Figures): PackReading {
   const parallel = saidParallel ?? (packAh === null ? 4 : Math.max(1, Math.round(packAh / CELL_AH[kind])));
   const milliohm = figures.number("cellMilliohm");
   return {
-    pack: series === null ? null : { chemistry, series, parallel, cellOhm: milliohm === null ? CELL_OHM[kind] : milliohm / 1000, aged: figures.option("aged") === "yes", temperatureC: numberOr(figures, "temperatureC", 20) },
+    pack:
+      series === null
+        ? null
+        : {
+            chemistry,
+            series,
+            parallel,
+            cellOhm: milliohm === null ? CELL_OHM[kind] : milliohm / 1000,
+            aged: figures.option("aged") === "yes",
+            temperatureC: numberOr(figures, "temperatureC", 20),
+          },
     seriesFrom: bike.seriesSaid ? "said" : byCharger !== null ? "charger" : "nominal",
     seriesOptions: options,
     parallelFrom: saidParallel !== null ? "said" : "guess",

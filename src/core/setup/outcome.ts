@@ -55,11 +55,18 @@ export interface Movable {
 export const movableRows = (rows: readonly SheetRow[]): readonly Movable[] =>
   rows.flatMap((row) => {
     const raws = rawValues(row.line.encoding);
-    return row.shown.target && !row.locked && raws.length > 1 && row.line.encoding.kind !== "reserved" && row.line.effect !== "none" ? [{ row, raws }] : [];
+    return row.shown.target &&
+      !row.locked &&
+      raws.length > 1 &&
+      row.line.encoding.kind !== "reserved" &&
+      row.line.effect !== "none"
+      ? [{ row, raws }]
+      : [];
   });
 
 /** The target with some lines moved. Nothing else is proposed anew, so that a wrong value shows what it does. */
-export const withMoved = (target: Raws, moved: ReadonlyMap<number, number>): Raws => target.map((raw, i) => moved.get(i) ?? raw);
+export const withMoved = (target: Raws, moved: ReadonlyMap<number, number>): Raws =>
+  target.map((raw, i) => moved.get(i) ?? raw);
 
 /** Works out what the values come to on this bike. */
 export function outcomeOf({ profile, bike, figures, choice }: OutcomeAsk, raws: Raws): Outcome {
@@ -68,8 +75,22 @@ export function outcomeOf({ profile, bike, figures, choice }: OutcomeAsk, raws: 
   const currentA = appliedCurrentA(profile, raws, bike) ?? bike.controllerA;
   const { pack } = readPack(bike, figures);
   const ride = reading.ok ? reading.ride : null;
-  const levels = ride ? ride.levels.map((level) => ({ ...level, flat: ridePoint(ride.setup, level.drive, { ...ride.road, grade: 0 }), hill: ridePoint(ride.setup, level.drive, { ...ride.road, grade: HILL_GRADE }) })) : [];
-  const same = twins(levels.map(({ flat, hill, measuredKmh }) => ({ measuredKmh, flatKmh: flat.speedKmh, hillKmh: hill.speedKmh, flatBatteryW: flat.batteryW, hillBatteryW: hill.batteryW })));
+  const levels = ride
+    ? ride.levels.map((level) => ({
+        ...level,
+        flat: ridePoint(ride.setup, level.drive, { ...ride.road, grade: 0 }),
+        hill: ridePoint(ride.setup, level.drive, { ...ride.road, grade: HILL_GRADE }),
+      }))
+    : [];
+  const same = twins(
+    levels.map(({ flat, hill, measuredKmh }) => ({
+      measuredKmh,
+      flatKmh: flat.speedKmh,
+      hillKmh: hill.speedKmh,
+      flatBatteryW: flat.batteryW,
+      hillBatteryW: hill.batteryW,
+    })),
+  );
   return {
     cap,
     r: speedometer(profile, raws, bike)?.r ?? null,

@@ -1,7 +1,20 @@
 /** Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the current. */
 import { CHEMISTRIES, restV } from "../battery/chemistry";
 import type { AllowedCurrent, CurrentBound, CurrentPart } from "../battery/current";
-import { barVoltages, cutOffOf, gaugeTable, packLoadedV, packMismatch, packOhm, packRestV, TYPICAL_SHARE, type CutOff, type GaugeRow, type Pack, type PackMismatch } from "../battery/gauge";
+import {
+  barVoltages,
+  cutOffOf,
+  gaugeTable,
+  packLoadedV,
+  packMismatch,
+  packOhm,
+  packRestV,
+  TYPICAL_SHARE,
+  type CutOff,
+  type GaugeRow,
+  type Pack,
+  type PackMismatch,
+} from "../battery/gauge";
 import { linesOf, rawValues, settingsOf, decodeAll, contextOf, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { motorAt, FULL_DRIVE } from "../ride";
@@ -46,19 +59,32 @@ function stepOf(profile: DisplayProfile | null, raws: Raws, setting: "cutOffV" |
   const line = profile ? linesOf(profile).find((each) => settingsOf(each).includes(setting)) : undefined;
   if (!profile || !line) return 0.5;
   const context = contextOf(profile, raws);
-  const values = rawValues(line.encoding).map((raw) => decodeAll(line, raw, context)[setting]).filter((value): value is number => typeof value === "number").sort((a, b) => a - b);
+  const values = rawValues(line.encoding)
+    .map((raw) => decodeAll(line, raw, context)[setting])
+    .filter((value): value is number => typeof value === "number")
+    .sort((a, b) => a - b);
   const [first, second] = values;
   return first !== undefined && second !== undefined && second > first ? Number((second - first).toFixed(3)) : 0.5;
 }
 
 /** The same cells at another nominal: what a gauge set for it takes the pack for. */
 function packFor(pack: Pack, nominalV: number, bike: Bike, figures: Figures): Pack {
-  const { pack: other } = readPack({ ...bike, packV: nominalV, series: null, seriesSaid: false }, { ...figures, number: (key) => (key === "chargerV" ? null : figures.number(key)) });
-  return other ? { ...pack, series: other.series } : { ...pack, series: Math.round((pack.series * nominalV) / (bike.packV ?? nominalV)) };
+  const { pack: other } = readPack(
+    { ...bike, packV: nominalV, series: null, seriesSaid: false },
+    { ...figures, number: (key) => (key === "chargerV" ? null : figures.number(key)) },
+  );
+  return other
+    ? { ...pack, series: other.series }
+    : { ...pack, series: Math.round((pack.series * nominalV) / (bike.packV ?? nominalV)) };
 }
 
 /** Everything of the pack; null while its cells in series are not known. */
-export function batteryBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws): BatteryBench | null {
+export function batteryBench(
+  bike: Bike,
+  figures: Figures,
+  profile: DisplayProfile | null,
+  raws: Raws,
+): BatteryBench | null {
   const reading = readPack(bike, figures);
   const { pack } = reading;
   if (!pack || bike.packV === null) return null;
@@ -78,12 +104,18 @@ export function batteryBench(bike: Bike, figures: Figures, profile: DisplayProfi
       const charge = i / CURVE_STEPS;
       return { charge, restV: packRestV(pack, charge), loadedV: packLoadedV(pack, charge, typicalA) };
     }),
-    bars: barVoltages(pack, bars, typicalA, stepOf(profile, raws, "bar1V"), cutOff.advisedV).map((volts, i) => ({ volts, charge: i / bars })),
+    bars: barVoltages(pack, bars, typicalA, stepOf(profile, raws, "bar1V"), cutOff.advisedV).map((volts, i) => ({
+      volts,
+      charge: i / bars,
+    })),
     cutOff,
     setV,
     wrongGauge: other ? gaugeTable(pack, other, bars, typicalA) : null,
     rightGauge: gaugeTable(pack, pack, bars, typicalA),
-    mismatches: other && setV !== null ? packMismatch(pack, bike.packV, other, setV, limitA ?? 0) : packMismatch(pack, bike.packV, pack, bike.packV, limitA ?? 0),
+    mismatches:
+      other && setV !== null
+        ? packMismatch(pack, bike.packV, other, setV, limitA ?? 0)
+        : packMismatch(pack, bike.packV, pack, bike.packV, limitA ?? 0),
     gaugeWorks: CHEMISTRIES[pack.chemistry].gaugeWorks,
     fullV: packRestV(pack, 1),
     chargerV: pack.series * CHEMISTRIES[pack.chemistry].chargeV,
@@ -116,13 +148,25 @@ export interface CurrentBench {
 const PEAK_KMH = Array.from({ length: 60 }, (_, i) => i + 1);
 
 /** Which part bounds the current, and the watts that come of it. */
-export function currentBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws, choice: ClassChoice | null, ride: Ride | null): CurrentBench {
+export function currentBench(
+  bike: Bike,
+  figures: Figures,
+  profile: DisplayProfile | null,
+  raws: Raws,
+  choice: ClassChoice | null,
+  ride: Ride | null,
+): CurrentBench {
   const { controllerA, packV } = bike;
   const allowed = allowedOn(bike);
   const setA = profile ? appliedCurrentA(profile, raws, bike) : null;
   const { pack } = readPack(bike, figures);
   const flowing = setA === null ? controllerA : controllerA === null ? setA : Math.min(setA, controllerA);
-  const peak = ride ? PEAK_KMH.map((kmh) => ({ kmh, mechanicalW: motorAt(ride.setup.kit, FULL_DRIVE, null, ride.setup.rider, kmh).mechanicalW })).reduce((best, each) => (each.mechanicalW > best.mechanicalW ? each : best)) : null;
+  const peak = ride
+    ? PEAK_KMH.map((kmh) => ({
+        kmh,
+        mechanicalW: motorAt(ride.setup.kit, FULL_DRIVE, null, ride.setup.rider, kmh).mechanicalW,
+      })).reduce((best, each) => (each.mechanicalW > best.mechanicalW ? each : best))
+    : null;
   return {
     allowed,
     over: (setA !== null && allowed?.bounds.find((bound) => isOver(setA, bound))) || null,

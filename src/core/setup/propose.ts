@@ -5,7 +5,24 @@
 import { pulsesForAngle, startAngle, type StartAngle } from "../assist";
 import { cutOffFloor } from "../battery";
 import type { CurrentBound, CurrentPart } from "../battery/current";
-import { contextOf, decodeAll, encodeLine, isShown, linesOf, rawValues, settingsOf, SETTINGS, shows, type Decoded, type DisplayProfile, type Encoded, type EncodeProblem, type Line, type SettingKey, type SettingValue } from "../display";
+import {
+  contextOf,
+  decodeAll,
+  encodeLine,
+  isShown,
+  linesOf,
+  rawValues,
+  settingsOf,
+  SETTINGS,
+  shows,
+  type Decoded,
+  type DisplayProfile,
+  type Encoded,
+  type EncodeProblem,
+  type Line,
+  type SettingKey,
+  type SettingValue,
+} from "../display";
 import { assistLimit, type AssistLimit, type ClassChoice } from "../law";
 import { rankWheels, trueCap, type Interval, type Rollout } from "../wheel";
 import { appliedCurrentA, decoded, speedometer, type Raws } from "./applied";
@@ -27,8 +44,24 @@ export type Reason =
   | { readonly key: "reason.no-fact"; readonly needs: "rollout" | "pack" | "current" | "class" }
   | { readonly key: "reason.by-hand" }
   | { readonly key: "reason.cannot-hold"; readonly problem: EncodeProblem }
-  | { readonly key: "reason.wheel"; readonly rollout: Rollout; readonly turns: number; readonly options: readonly WheelOption[]; readonly chosen: string; readonly asFound: WheelOption | null }
-  | { readonly key: "reason.cap"; readonly limit: AssistLimit; readonly r: Interval; readonly settingKmh: number; readonly trueKmh: Interval; readonly heldIn: "kmh" | "mph"; readonly of: "assist" | "throttle"; readonly beyond: EncodeProblem | null }
+  | {
+      readonly key: "reason.wheel";
+      readonly rollout: Rollout;
+      readonly turns: number;
+      readonly options: readonly WheelOption[];
+      readonly chosen: string;
+      readonly asFound: WheelOption | null;
+    }
+  | {
+      readonly key: "reason.cap";
+      readonly limit: AssistLimit;
+      readonly r: Interval;
+      readonly settingKmh: number;
+      readonly trueKmh: Interval;
+      readonly heldIn: "kmh" | "mph";
+      readonly of: "assist" | "throttle";
+      readonly beyond: EncodeProblem | null;
+    }
   | { readonly key: "reason.cap-not-shown"; readonly basis: "own" | "share" | "unknown" }
   | { readonly key: "reason.no-limit" }
   | { readonly key: "reason.throttle-off"; readonly className: string }
@@ -36,11 +69,30 @@ export type Reason =
   | { readonly key: "reason.throttle-not-fitted" }
   | { readonly key: "reason.throttle-as-class"; readonly className: string }
   | { readonly key: "reason.rolling-start" }
-  | { readonly key: "reason.start-pulses"; readonly pulses: number; readonly crankPulses: number; readonly angle: StartAngle; readonly rider: Bike["rider"] }
+  | {
+      readonly key: "reason.start-pulses";
+      readonly pulses: number;
+      readonly crankPulses: number;
+      readonly angle: StartAngle;
+      readonly rider: Bike["rider"];
+    }
   | { readonly key: "reason.start-strength"; readonly share: number; readonly heavy: boolean }
   | { readonly key: "reason.walk-assist"; readonly limitKmh: number | null }
-  | { readonly key: "reason.current"; readonly bounds: readonly CurrentBound[]; readonly by: CurrentPart; readonly motor: MotorFacts | null; readonly allowedA: number; readonly within: boolean }
-  | { readonly key: "reason.cut-off"; readonly series: number; readonly perCellV: number; readonly advisedV: number; readonly chemistry: Bike["chemistry"] }
+  | {
+      readonly key: "reason.current";
+      readonly bounds: readonly CurrentBound[];
+      readonly by: CurrentPart;
+      readonly motor: MotorFacts | null;
+      readonly allowedA: number;
+      readonly within: boolean;
+    }
+  | {
+      readonly key: "reason.cut-off";
+      readonly series: number;
+      readonly perCellV: number;
+      readonly advisedV: number;
+      readonly chemistry: Bike["chemistry"];
+    }
   | { readonly key: "reason.nominal"; readonly packV: number; readonly series: number | null }
   | { readonly key: "reason.pulses"; readonly pulses: number }
   | { readonly key: "reason.power-on-zero" }
@@ -51,7 +103,12 @@ export type Reason =
   | { readonly key: "reason.not-shown"; readonly by: string }
   | { readonly key: "reason.no-effect" }
   | { readonly key: "reason.unknown-scale" }
-  | { readonly key: "reason.bundle"; readonly settings: readonly SettingKey[]; readonly missed: readonly SettingKey[]; readonly changed: boolean }
+  | {
+      readonly key: "reason.bundle";
+      readonly settings: readonly SettingKey[];
+      readonly missed: readonly SettingKey[];
+      readonly changed: boolean;
+    }
   | { readonly key: "reason.assist-only"; readonly className: string }
   | { readonly key: "reason.walk-speed"; readonly limitKmh: number }
   | { readonly key: "reason.level-zero" }
@@ -120,9 +177,11 @@ function proposeLine(context: ProposalContext, line: Line, index: number, soFar:
   const { overrides, unlocked } = context.wishes;
   const stay = (reason: Reason): ProposedLine => ({ line, index, raw: null, reason });
   if (encoding.kind === "read-only") return stay({ key: "reason.read-only" });
-  if (line.shownWhen && !isShown(context.profile, index, soFar)) return stay({ key: "reason.not-shown", by: line.shownWhen.line });
+  if (line.shownWhen && !isShown(context.profile, index, soFar))
+    return stay({ key: "reason.not-shown", by: line.shownWhen.line });
   const override = overrides[line.code];
-  if (override !== undefined && (!line.makerOnly || unlocked[line.code])) return { line, index, raw: override, reason: { key: "reason.by-hand" } };
+  if (override !== undefined && (!line.makerOnly || unlocked[line.code]))
+    return { line, index, raw: override, reason: { key: "reason.by-hand" } };
   if (encoding.kind === "reserved") return stay({ key: "reason.reserved" });
   if (line.effect === "none") return stay({ key: "reason.no-effect" });
   if (line.makerOnly && !unlocked[line.code]) return stay({ key: "reason.maker-only" });
@@ -144,12 +203,20 @@ function proposeLine(context: ProposalContext, line: Line, index: number, soFar:
   const current = context.asFound[index];
   const encoded = encodeLine(encoding, draft.value, draft.strict ?? false, contextOf(context.profile, soFar));
   // What already stands for the wanted value stays, even where another number stands for it too.
-  if (encoded.ok && current !== null && current !== undefined && decodeAll(line, current, contextOf(context.profile, soFar))[encoding.setting] === encoded.held) return { line, index, raw: current, reason: draft.reason };
+  if (
+    encoded.ok &&
+    current !== null &&
+    current !== undefined &&
+    decodeAll(line, current, contextOf(context.profile, soFar))[encoding.setting] === encoded.held
+  )
+    return { line, index, raw: current, reason: draft.reason };
   return fromEncoded(line, index, encoded, draft.reason);
 }
 
 const fromEncoded = (line: Line, index: number, encoded: Encoded, reason: Reason): ProposedLine =>
-  encoded.ok ? { line, index, raw: encoded.raw, reason } : { line, index, raw: null, reason: { key: "reason.cannot-hold", problem: encoded.problem } };
+  encoded.ok
+    ? { line, index, raw: encoded.raw, reason }
+    : { line, index, raw: null, reason: { key: "reason.cannot-hold", problem: encoded.problem } };
 
 function proposeWheel({ profile, bike, asFound }: ProposalContext, line: Line, index: number): ProposedLine {
   const { encoding } = line;
@@ -157,19 +224,35 @@ function proposeWheel({ profile, bike, asFound }: ProposalContext, line: Line, i
   if (!bike.rollout) return none;
   const pulsesSet = decoded(profile, asFound, "pulsesPerTurn") ?? bike.pulsesPerTurn;
   const percent = decoded(profile, asFound, "speedCalibrationPercent") ?? 100;
-  const candidates = rawValues(encoding).map((raw) => ({ code: raw, circumferenceMm: Number(decodeAll(line, raw, contextOf(profile, asFound)).circumferenceMm ?? 0) }));
+  const candidates = rawValues(encoding).map((raw) => ({
+    code: raw,
+    circumferenceMm: Number(decodeAll(line, raw, contextOf(profile, asFound)).circumferenceMm ?? 0),
+  }));
   const ranked = rankWheels(candidates, bike.rollout.mm, ((bike.pulsesPerTurn / pulsesSet) * percent) / 100);
   const best = ranked[0];
   if (!best) return none;
-  const toOption = ({ code, circumferenceMm, r }: (typeof ranked)[number]): WheelOption => ({ shows: shows(encoding, code), circumferenceMm, r });
+  const toOption = ({ code, circumferenceMm, r }: (typeof ranked)[number]): WheelOption => ({
+    shows: shows(encoding, code),
+    circumferenceMm,
+    r,
+  });
   const found = ranked.find(({ code }) => code === asFound[index]);
   const near = ranked.slice(0, 4);
-  const options = [...(found && !near.includes(found) ? [...near.slice(0, 3), found] : near)].map(toOption).sort((a, b) => a.circumferenceMm - b.circumferenceMm);
+  const options = [...(found && !near.includes(found) ? [...near.slice(0, 3), found] : near)]
+    .map(toOption)
+    .sort((a, b) => a.circumferenceMm - b.circumferenceMm);
   return {
     line,
     index,
     raw: best.code,
-    reason: { key: "reason.wheel", rollout: bike.rollout, turns: bike.rolloutTurns, options, chosen: shows(encoding, best.code), asFound: found ? toOption(found) : null },
+    reason: {
+      key: "reason.wheel",
+      rollout: bike.rollout,
+      turns: bike.rolloutTurns,
+      options,
+      chosen: shows(encoding, best.code),
+      asFound: found ? toOption(found) : null,
+    },
   };
 }
 
@@ -182,15 +265,19 @@ function proposeBundle(context: ProposalContext, line: Line, index: number): Pro
   const misses = (means: Decoded): readonly SettingKey[] =>
     settings.filter((setting) => {
       const has = means[setting];
-      if (setting === "assistCapKmh") return limit !== null && (typeof has !== "number" || has > limit.kmh || (limit.strict && has === limit.kmh));
+      if (setting === "assistCapKmh")
+        return limit !== null && (typeof has !== "number" || has > limit.kmh || (limit.strict && has === limit.kmh));
       const { value } = draftOf(context, setting);
       return value !== null && has !== undefined && has !== value;
     });
-  const ranked = line.encoding.options.map((option) => ({ raw: option.raw, missed: misses(option.means as Decoded) })).sort((a, b) => a.missed.length - b.missed.length);
+  const ranked = line.encoding.options
+    .map((option) => ({ raw: option.raw, missed: misses(option.means as Decoded) }))
+    .sort((a, b) => a.missed.length - b.missed.length);
   const best = ranked[0];
   const found = ranked.find(({ raw }) => raw === context.asFound[index]);
   if (!best) return stay({ key: "reason.as-found" });
-  if (found && found.missed.length <= best.missed.length) return stay({ key: "reason.bundle", settings, missed: found.missed, changed: false });
+  if (found && found.missed.length <= best.missed.length)
+    return stay({ key: "reason.bundle", settings, missed: found.missed, changed: false });
   return { line, index, raw: best.raw, reason: { key: "reason.bundle", settings, missed: best.missed, changed: true } };
 }
 
@@ -205,7 +292,8 @@ function proposeCap({ profile, bike, choice }: ProposalContext, line: Line, inde
   const of = encoding.setting === "assistCapKmh" ? "assist" : "throttle";
   const limit = assistLimit(choice);
   if (!limit) return stay({ key: "reason.no-limit" });
-  if (of === "throttle" && choice.rule.throttle.kind !== "to-assist-limit") return stay({ key: "reason.throttle-as-class", className: choice.rule.name });
+  if (of === "throttle" && choice.rule.throttle.kind !== "to-assist-limit")
+    return stay({ key: "reason.throttle-as-class", className: choice.rule.name });
   if (encoding.basis !== "shown") return stay({ key: "reason.cap-not-shown", basis: encoding.basis });
   const meter = speedometer(profile, soFar, bike);
   if (!meter) return stay({ key: "reason.no-fact", needs: "rollout" });
@@ -214,11 +302,28 @@ function proposeCap({ profile, bike, choice }: ProposalContext, line: Line, inde
   if (!encoded.ok) return stay({ key: "reason.cannot-hold", problem: encoded.problem });
   const settingKmh = typeof encoded.held === "number" ? encoded.held : limit.kmh;
   const heldIn = encoding.heldIn === "shown" ? context.shownUnit : encoding.heldIn;
-  return { line, index, raw: encoded.raw, reason: { key: "reason.cap", limit, r: meter.r, settingKmh, trueKmh: trueCap(settingKmh, meter.r), heldIn, of, beyond: encoded.beyond } };
+  return {
+    line,
+    index,
+    raw: encoded.raw,
+    reason: {
+      key: "reason.cap",
+      limit,
+      r: meter.r,
+      settingKmh,
+      trueKmh: trueCap(settingKmh, meter.r),
+      heldIn,
+      of,
+      beyond: encoded.beyond,
+    },
+  };
 }
 
 /** What a limit comes to on a cap line when the speedometer is right, raw and in km/h. */
-export function capOnLine(profile: DisplayProfile, choice: ClassChoice): { readonly raw: number; readonly heldKmh: number } | null {
+export function capOnLine(
+  profile: DisplayProfile,
+  choice: ClassChoice,
+): { readonly raw: number; readonly heldKmh: number } | null {
   const line = linesOf(profile).find(({ encoding }) => encoding.kind === "speed-cap");
   const limit = assistLimit(choice);
   if (!line || !limit) return null;
@@ -253,7 +358,13 @@ const ownBatteryAmps = ({ profile, bike, asFound }: ProposalContext) => {
   const allowed = allowedOn(bike);
   const foundA = appliedCurrentA(profile, asFound, bike);
   const within = foundA !== null && !allowed?.bounds.some((bound) => isOver(foundA, bound));
-  return allowed && { allowedA: allowed.allowedA, within, reason: { key: "reason.current", ...allowed, motor: motorFacts(bike), within } satisfies Reason };
+  return (
+    allowed && {
+      allowedA: allowed.allowedA,
+      within,
+      reason: { key: "reason.current", ...allowed, motor: motorFacts(bike), within } satisfies Reason,
+    }
+  );
 };
 
 /** Settings not named here stay as found: the owner's or the technician's choice. */
@@ -262,17 +373,29 @@ const DRAFTS: { readonly [K in SettingKey]?: (context: ProposalContext) => Draft
     if (bike.throttleFitted === false) return keep({ key: "reason.throttle-not-fitted" });
     if (!choice) return keep({ key: "reason.no-fact", needs: "class" });
     const { kind } = choice.rule.throttle;
-    if (kind === "none" || kind === "only-while-pedalling" || kind === "walking-pace") return { value: "off", reason: { key: "reason.throttle-off", className: choice.rule.name } };
+    if (kind === "none" || kind === "only-while-pedalling" || kind === "walking-pace")
+      return { value: "off", reason: { key: "reason.throttle-off", className: choice.rule.name } };
     if (bike.rider === "novice") return { value: "follows-level", reason: { key: "reason.throttle-follows-level" } };
     return keep({ key: "reason.throttle-as-class", className: choice.rule.name });
   },
   throttleFromStandstill: ({ bike }) => {
     if (bike.throttleFitted === false) return keep({ key: "reason.throttle-not-fitted" });
-    return bike.rider === "novice" ? { value: false, reason: { key: "reason.rolling-start" } } : keep({ key: "reason.owners-choice" });
+    return bike.rider === "novice"
+      ? { value: false, reason: { key: "reason.rolling-start" } }
+      : keep({ key: "reason.owners-choice" });
   },
   startPulses: ({ bike }) => {
     const pulses = pulsesForAngle(START_ANGLE_DEG[bike.rider], bike.crankPulses);
-    return { value: pulses, reason: { key: "reason.start-pulses", pulses, crankPulses: bike.crankPulses, angle: startAngle(pulses, bike.crankPulses), rider: bike.rider } };
+    return {
+      value: pulses,
+      reason: {
+        key: "reason.start-pulses",
+        pulses,
+        crankPulses: bike.crankPulses,
+        angle: startAngle(pulses, bike.crankPulses),
+        rider: bike.rider,
+      },
+    };
   },
   startStrengthShare: ({ bike }) => {
     const heavy = HEAVY_FRAME.test(bike.frame);
@@ -294,37 +417,68 @@ const DRAFTS: { readonly [K in SettingKey]?: (context: ProposalContext) => Draft
   cutOffV: ({ profile, bike, asFound }) => {
     if (bike.series === null) return keep({ key: "reason.no-fact", needs: "pack" });
     const line = linesOf(profile).find(({ encoding }) => encoding.setting === "cutOffV");
-    const stepV = line?.encoding.kind === "number" || line?.encoding.kind === "around-default" ? Math.abs(line.encoding.perRaw) : 1;
+    const stepV =
+      line?.encoding.kind === "number" || line?.encoding.kind === "around-default" ? Math.abs(line.encoding.perRaw) : 1;
     const { advisedV } = cutOffFloor(bike.series, bike.chemistry, stepV);
     const foundV = decoded(profile, asFound, "cutOffV");
-    const reason: Reason = { key: "reason.cut-off", series: bike.series, perCellV: advisedV / bike.series, advisedV, chemistry: bike.chemistry };
-    return foundV !== null && foundV >= advisedV && foundV <= advisedV + SPARING_V ? keep(reason) : { value: advisedV, reason };
+    const reason: Reason = {
+      key: "reason.cut-off",
+      series: bike.series,
+      perCellV: advisedV / bike.series,
+      advisedV,
+      chemistry: bike.chemistry,
+    };
+    return foundV !== null && foundV >= advisedV && foundV <= advisedV + SPARING_V
+      ? keep(reason)
+      : { value: advisedV, reason };
   },
   nominalV: ({ bike }) =>
-    bike.packV === null ? keep({ key: "reason.no-fact", needs: "pack" }) : { value: bike.packV, reason: { key: "reason.nominal", packV: bike.packV, series: bike.series } },
-  pulsesPerTurn: ({ bike }) => ({ value: bike.pulsesPerTurn, reason: { key: "reason.pulses", pulses: bike.pulsesPerTurn } }),
+    bike.packV === null
+      ? keep({ key: "reason.no-fact", needs: "pack" })
+      : { value: bike.packV, reason: { key: "reason.nominal", packV: bike.packV, series: bike.series } },
+  pulsesPerTurn: ({ bike }) => ({
+    value: bike.pulsesPerTurn,
+    reason: { key: "reason.pulses", pulses: bike.pulsesPerTurn },
+  }),
   levelAtPowerOn: () => ({ value: 0, reason: { key: "reason.power-on-zero" } }),
   speedUnit: ({ choice }) =>
-    choice ? { value: choice.rule.speedUnit, reason: { key: "reason.class-unit", unit: choice.rule.speedUnit, className: choice.rule.name } } : keep({ key: "reason.no-fact", needs: "class" }),
+    choice
+      ? {
+          value: choice.rule.speedUnit,
+          reason: { key: "reason.class-unit", unit: choice.rule.speedUnit, className: choice.rule.name },
+        }
+      : keep({ key: "reason.no-fact", needs: "class" }),
   batteryReadout: () => ({ value: "volts", reason: { key: "reason.volts-advised" } }),
   driveMode: ({ bike, choice }) => {
     if (bike.throttleFitted === false) return keep({ key: "reason.throttle-not-fitted" });
     if (!choice) return keep({ key: "reason.no-fact", needs: "class" });
     const { kind } = choice.rule.throttle;
-    if (kind === "none" || kind === "only-while-pedalling" || kind === "walking-pace") return { value: "assist-only", reason: { key: "reason.assist-only", className: choice.rule.name } };
+    if (kind === "none" || kind === "only-while-pedalling" || kind === "walking-pace")
+      return { value: "assist-only", reason: { key: "reason.assist-only", className: choice.rule.name } };
     return keep({ key: "reason.throttle-as-class", className: choice.rule.name });
   },
   walkAssistKmh: ({ choice }) => {
     const limitKmh = choice?.rule.walkAssistKmh ?? null;
-    return limitKmh === null ? keep({ key: "reason.walk-assist", limitKmh }) : { value: limitKmh, reason: { key: "reason.walk-speed", limitKmh } };
+    return limitKmh === null
+      ? keep({ key: "reason.walk-assist", limitKmh })
+      : { value: limitKmh, reason: { key: "reason.walk-speed", limitKmh } };
   },
   levelZero: () => ({ value: true, reason: { key: "reason.level-zero" } }),
   cruiseOn: () => ({ value: false, reason: { key: "reason.cruise-off" } }),
-  regenShare: ({ bike }) => (bike.motorKind === "direct-drive-hub" ? keep({ key: "reason.owners-choice" }) : { value: 0, reason: { key: "reason.regeneration-off" } }),
+  regenShare: ({ bike }) =>
+    bike.motorKind === "direct-drive-hub"
+      ? keep({ key: "reason.owners-choice" })
+      : { value: 0, reason: { key: "reason.regeneration-off" } },
   rampSoftness: ({ bike }) => {
     const heavy = HEAVY_FRAME.test(bike.frame);
     return { value: heavy ? SOFTNESS.heavy : SOFTNESS.usual, reason: { key: "reason.softness", heavy } };
   },
-  startReadiness: ({ bike }) => ({ value: READINESS[bike.rider], reason: { key: "reason.readiness", rider: bike.rider } }),
-  packChemistry: ({ bike }) => ({ value: bike.chemistry, reason: { key: "reason.chemistry", chemistry: bike.chemistry } }),
+  startReadiness: ({ bike }) => ({
+    value: READINESS[bike.rider],
+    reason: { key: "reason.readiness", rider: bike.rider },
+  }),
+  packChemistry: ({ bike }) => ({
+    value: bike.chemistry,
+    reason: { key: "reason.chemistry", chemistry: bike.chemistry },
+  }),
 };

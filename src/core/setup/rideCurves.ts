@@ -21,7 +21,13 @@ export function forceCurve({ setup, road, levels }: Ride): ForceCurves {
   const { kit, body, rider, capKmh } = setup;
   const drag = (grade: number) => SPEEDS_KMH.map((kmh) => ({ kmh, forceN: roadLoadN(kmh, body, { ...road, grade }) }));
   return {
-    levels: levels.map(({ level, drive }) => ({ level, points: SPEEDS_KMH.map((kmh) => ({ kmh, forceN: riderForceN(rider, kmh) + motorAt(kit, drive, capKmh, rider, kmh).forceN })) })),
+    levels: levels.map(({ level, drive }) => ({
+      level,
+      points: SPEEDS_KMH.map((kmh) => ({
+        kmh,
+        forceN: riderForceN(rider, kmh) + motorAt(kit, drive, capKmh, rider, kmh).forceN,
+      })),
+    })),
     flat: drag(0),
     hill: drag(HILL_GRADE),
   };

@@ -9,7 +9,19 @@ import { hazards } from "./hazards";
 import { countSheet, makeSheet, type SheetContext } from "./sheet";
 
 const FAT: IntakeText = {
-  nickname: "Test", tyre: "100-559", rolloutMm: "4620", rolloutTurns: "2", tapeErrorMm: "6", motorKind: "geared-hub", motorRatedW: "250", throttleFitted: "no", brakeCutOff: "yes", packV: "48", bmsA: "25", controllerA: "20", controllerV: "36/48",
+  nickname: "Test",
+  tyre: "100-559",
+  rolloutMm: "4620",
+  rolloutTurns: "2",
+  tapeErrorMm: "6",
+  motorKind: "geared-hub",
+  motorRatedW: "250",
+  throttleFitted: "no",
+  brakeCutOff: "yes",
+  packV: "48",
+  bmsA: "25",
+  controllerA: "20",
+  controllerV: "36/48",
 };
 const class_ = (id: string): ClassChoice => {
   const rule = classById(id);
@@ -19,7 +31,13 @@ const class_ = (id: string): ClassChoice => {
 const at = (code: string) => lineIndex(TARN, code);
 const found = factoryRaws(TARN).with(at("53"), 25).with(at("31"), 2);
 const context = (edit: Partial<SheetContext> = {}): SheetContext => ({
-  profile: TARN, bike: readIntake(FAT).bike, choice: class_("eu-epac"), asFound: found, present: found, wishes: { overrides: {}, unlocked: {} }, ...edit,
+  profile: TARN,
+  bike: readIntake(FAT).bike,
+  choice: class_("eu-epac"),
+  asFound: found,
+  present: found,
+  wishes: { overrides: {}, unlocked: {} },
+  ...edit,
 });
 const targetOf = (sheet: ReturnType<typeof makeSheet>, code: string) => sheet.rows[at(code)]?.target?.raw;
 const keys = (findings: readonly { message: { key: string } }[]) => findings.map((finding) => finding.message.key);
@@ -45,7 +63,14 @@ describe("the fat tyre set as 26", () => {
     expect(keys(byHand.targetFindings)).not.toContain("cap.over");
   });
   it("keeps three per cent in hand while the display's code is only assumed", () => {
-    const unproven: DisplayProfile = { ...TARN, lines: TARN.lines.map((line) => (line.encoding.kind === "wheel-code" ? { ...line, encoding: { ...line.encoding, circumferenceUncertainty: 0.03 } } : line)) };
+    const unproven: DisplayProfile = {
+      ...TARN,
+      lines: TARN.lines.map((line) =>
+        line.encoding.kind === "wheel-code"
+          ? { ...line, encoding: { ...line.encoding, circumferenceUncertainty: 0.03 } }
+          : line,
+      ),
+    };
     expect(targetOf(makeSheet(context({ profile: unproven })), "53")).toBe(24);
   });
 });
@@ -53,15 +78,31 @@ describe("the fat tyre set as 26", () => {
 describe("what the sheet leaves alone", () => {
   const sheet = makeSheet(context());
   it("is maker-only, reserved and read-only lines, marked so", () => {
-    for (const code of ["52", "54", "66"]) expect(sheet.rows[at(code)]).toMatchObject({ changes: false, mark: "left-alone" });
+    for (const code of ["52", "54", "66"])
+      expect(sheet.rows[at(code)]).toMatchObject({ changes: false, mark: "left-alone" });
   });
   it("until a maker-only line is unlocked with a reason", () => {
     const bike = { ...context().bike, pulsesPerTurn: 2 };
     expect(makeSheet(context({ bike })).rows[at("52")]).toMatchObject({ locked: true, changes: false });
-    expect(targetOf(makeSheet(context({ bike, wishes: { overrides: {}, unlocked: { "52": "second magnet fitted" } } })), "52")).toBe(2);
+    expect(
+      targetOf(
+        makeSheet(context({ bike, wishes: { overrides: {}, unlocked: { "52": "second magnet fitted" } } })),
+        "52",
+      ),
+    ).toBe(2);
   });
   it("never raises the current of its own accord, and lowers it to what the parts bear", () => {
-    const target = (intake: IntakeText, raw: number) => targetOf(makeSheet(context({ bike: readIntake({ ...FAT, motorRatedW: "1000", ...intake }).bike, asFound: found.with(at("41"), raw), present: found })), "41");
+    const target = (intake: IntakeText, raw: number) =>
+      targetOf(
+        makeSheet(
+          context({
+            bike: readIntake({ ...FAT, motorRatedW: "1000", ...intake }).bike,
+            asFound: found.with(at("41"), raw),
+            present: found,
+          }),
+        ),
+        "41",
+      );
     expect(target({}, 30)).toBe(30);
     expect(target({}, 60)).toBe(40);
     expect(target({ connectorA: "16" }, 60)).toBe(32);
@@ -103,7 +144,12 @@ describe("missing facts narrow the plan and never fake a figure", () => {
   });
   it("a cap of another basis is never turned into a true speed", () => {
     for (const basis of ["own", "unknown"] as const) {
-      const profile: DisplayProfile = { ...TARN, lines: TARN.lines.map((line) => (line.encoding.kind === "speed-cap" ? { ...line, encoding: { ...line.encoding, basis } } : line)) };
+      const profile: DisplayProfile = {
+        ...TARN,
+        lines: TARN.lines.map((line) =>
+          line.encoding.kind === "speed-cap" ? { ...line, encoding: { ...line.encoding, basis } } : line,
+        ),
+      };
       expect(appliedCap(profile, found, context().bike)).toEqual({ kind: "unmeasured", basis });
       expect(makeSheet(context({ profile })).rows[at("53")]?.reason).toEqual({ key: "reason.cap-not-shown", basis });
     }
@@ -111,20 +157,44 @@ describe("missing facts narrow the plan and never fake a figure", () => {
 });
 
 describe("hazards", () => {
-  const of = (edit: IntakeText, raws: readonly number[] = found) => hazards(TARN, raws, readIntake({ ...FAT, ...edit }).bike).map(({ severity, message }) => `${severity} ${message.key}`);
+  const of = (edit: IntakeText, raws: readonly number[] = found) =>
+    hazards(TARN, raws, readIntake({ ...FAT, ...edit }).bike).map(
+      ({ severity, message }) => `${severity} ${message.key}`,
+    );
   it.each<[string, IntakeText, readonly number[], string]>([
     ["a pack the controller does not take", { packV: "52" }, found, "breach hazard.pack-not-taken"],
     ["a nominal voltage set too low", {}, found.with(at("43"), 1), "breach hazard.nominal-too-low"],
     ["one set too high", {}, found.with(at("43"), 3), "caution hazard.nominal-too-high"],
     ["a cut-off under the cells' floor", {}, found.with(at("42"), 20), "breach hazard.cut-off-too-low"],
-    ["current past the BMS", { motorRatedW: "1000", controllerA: "40" }, found.with(at("41"), 60), "breach hazard.current-over"],
-    ["current past the connector", { motorRatedW: "1000", connectorA: "15" }, found.with(at("41"), 60), "breach hazard.current-over"],
+    [
+      "current past the BMS",
+      { motorRatedW: "1000", controllerA: "40" },
+      found.with(at("41"), 60),
+      "breach hazard.current-over",
+    ],
+    [
+      "current past the connector",
+      { motorRatedW: "1000", connectorA: "15" },
+      found.with(at("41"), 60),
+      "breach hazard.current-over",
+    ],
     ["current past what the motor bears", {}, found.with(at("41"), 60), "caution hazard.current-over"],
-    ["a line above what the controller gives, which does nothing", { motorRatedW: "1000" }, found.with(at("41"), 60), "caution hazard.current-over"],
-    ["a live throttle at power-on", { throttleFitted: "yes" }, found.with(at("31"), 0).with(at("62"), 1), "caution hazard.moves-at-power-on"],
+    [
+      "a line above what the controller gives, which does nothing",
+      { motorRatedW: "1000" },
+      found.with(at("41"), 60),
+      "caution hazard.current-over",
+    ],
+    [
+      "a live throttle at power-on",
+      { throttleFitted: "yes" },
+      found.with(at("31"), 0).with(at("62"), 1),
+      "caution hazard.moves-at-power-on",
+    ],
     ["no brake cut-off", { brakeCutOff: "no" }, found, "caution hazard.no-brake-cut-off"],
   ])("finds %s", (_, edit, raws, expected) => expect(of(edit, raws)).toContain(expected));
-  it("finds nothing on a bike set as it should be", () => expect(of({}, found.with(at("42"), 29).with(at("62"), 0).with(at("41"), 23))).toEqual([]));
+  it("finds nothing on a bike set as it should be", () =>
+    expect(of({}, found.with(at("42"), 29).with(at("62"), 0).with(at("41"), 23))).toEqual([]));
 });
 
 describe("intake", () => {

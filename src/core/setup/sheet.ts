@@ -2,8 +2,29 @@
  * The sheet: every line of the display as found, as it should be and as left, with its reason, its findings and its mark.
  * Findings hang on the lines whose values cause them; what the target mends is told apart from what it leaves.
  */
-import { contextOf, decodeAll, isShown, linesOf, settingsOf, shows, SETTINGS, type Decoded, type DisplayProfile, type EncodingContext, type Line, type SettingKey } from "../display";
-import { judge, type AppliedCap, type ClassChoice, type Finding, type LawMessage, type Severity, type Subject } from "../law";
+import {
+  contextOf,
+  decodeAll,
+  isShown,
+  linesOf,
+  settingsOf,
+  shows,
+  SETTINGS,
+  type Decoded,
+  type DisplayProfile,
+  type EncodingContext,
+  type Line,
+  type SettingKey,
+} from "../display";
+import {
+  judge,
+  type AppliedCap,
+  type ClassChoice,
+  type Finding,
+  type LawMessage,
+  type Severity,
+  type Subject,
+} from "../law";
 import { appliedCap, asApplied, type Raws } from "./applied";
 import { hazards, type HazardMessage, type HazardSubject } from "./hazards";
 import { propose, type ProposalContext, type Reason } from "./propose";
@@ -65,7 +86,14 @@ export interface SheetContext extends ProposalContext {
 }
 
 const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly SettingKey[]>> = {
-  "assist-cap": ["assistCapKmh", "capPowerShare", "circumferenceMm", "speedCalibrationPercent", "pulsesPerTurn", "motorPulses"],
+  "assist-cap": [
+    "assistCapKmh",
+    "capPowerShare",
+    "circumferenceMm",
+    "speedCalibrationPercent",
+    "pulsesPerTurn",
+    "motorPulses",
+  ],
   throttle: ["throttleMode", "driveMode", "throttleCapKmh"],
   "walk-assist": ["walkAssistKmh", "walkAssistOn"],
   motor: ["currentLimitA", "currentShare"],
@@ -81,13 +109,27 @@ const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly Settin
 };
 
 /** All findings, of class and of hazard, on a bike whose display holds these raw values. */
-export function findingsOn(profile: DisplayProfile, raws: Raws, bike: SheetContext["bike"], choice: ClassChoice | null): readonly SheetFinding[] {
+export function findingsOn(
+  profile: DisplayProfile,
+  raws: Raws,
+  bike: SheetContext["bike"],
+  choice: ClassChoice | null,
+): readonly SheetFinding[] {
   const law: readonly Finding[] = choice ? judge(choice, asApplied(profile, raws, bike)) : [];
-  return [...law, ...hazards(profile, raws, bike)].map((finding) => ({ ...finding, lines: linesAbout(profile, finding.subject) })).sort((a, b) => gravity(a) - gravity(b));
+  return [...law, ...hazards(profile, raws, bike)]
+    .map((finding) => ({ ...finding, lines: linesAbout(profile, finding.subject) }))
+    .sort((a, b) => gravity(a) - gravity(b));
 }
 
-const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): readonly string[] =>
-  [...new Set(SUBJECT_SETTINGS[subject].flatMap((setting) => linesOf(profile).filter((line) => settingsOf(line).includes(setting)).map(({ code }) => code)))];
+const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): readonly string[] => [
+  ...new Set(
+    SUBJECT_SETTINGS[subject].flatMap((setting) =>
+      linesOf(profile)
+        .filter((line) => settingsOf(line).includes(setting))
+        .map(({ code }) => code),
+    ),
+  ),
+];
 
 const GRAVITY: readonly Severity[] = ["breach", "caution", "unknown", "note"];
 const gravity = ({ severity }: { severity: Severity }): number => GRAVITY.indexOf(severity);
@@ -106,7 +148,8 @@ export function makeSheet(context: SheetContext): Sheet {
     const presentValue = valueAt(line, present[index], presentContext);
     const target = valueAt(line, targetRaws[index], targetContext);
     const shown = { present: isShown(profile, index, present), target: isShown(profile, index, targetRaws) };
-    const changes = target === null || !shown.target ? false : presentValue === null ? null : presentValue.raw !== target.raw;
+    const changes =
+      target === null || !shown.target ? false : presentValue === null ? null : presentValue.raw !== target.raw;
     const locked = line.makerOnly && !context.wishes.unlocked[line.code];
     return {
       code: line.code,
@@ -117,7 +160,18 @@ export function makeSheet(context: SheetContext): Sheet {
       asFound: valueAt(line, asFound[index], foundContext),
       target,
       changes,
-      mark: markOf({ code: line.code, changes, locked, presentKnown: presentValue !== null || !shown.present, shown: shown.present || shown.target, stays: reason.key }, presentFindings, targetFindings),
+      mark: markOf(
+        {
+          code: line.code,
+          changes,
+          locked,
+          presentKnown: presentValue !== null || !shown.present,
+          shown: shown.present || shown.target,
+          stays: reason.key,
+        },
+        presentFindings,
+        targetFindings,
+      ),
       reason,
       locked,
       shown,
@@ -127,7 +181,10 @@ export function makeSheet(context: SheetContext): Sheet {
     rows,
     presentFindings,
     targetFindings,
-    mended: presentFindings.filter((finding) => SERIOUS.has(finding.severity) && !targetFindings.some((later) => later.message.key === finding.message.key)),
+    mended: presentFindings.filter(
+      (finding) =>
+        SERIOUS.has(finding.severity) && !targetFindings.some((later) => later.message.key === finding.message.key),
+    ),
     presentCap: appliedCap(profile, present, bike),
     targetCap: appliedCap(profile, targetRaws, bike),
     targetRaws,
@@ -135,7 +192,9 @@ export function makeSheet(context: SheetContext): Sheet {
 }
 
 const valueAt = (line: Line, raw: number | null | undefined, context: EncodingContext): SheetValue | null =>
-  raw === null || raw === undefined ? null : { raw, shows: shows(line.encoding, raw), means: decodeAll(line, raw, context) };
+  raw === null || raw === undefined
+    ? null
+    : { raw, shows: shows(line.encoding, raw), means: decodeAll(line, raw, context) };
 
 const SERIOUS: ReadonlySet<Severity> = new Set(["breach", "caution", "unknown"]);
 
@@ -148,8 +207,15 @@ interface MarkFacts {
   readonly stays: Reason["key"];
 }
 
-function markOf({ code, changes, locked, presentKnown, shown, stays }: MarkFacts, presentFindings: readonly SheetFinding[], targetFindings: readonly SheetFinding[]): Mark {
-  const worst = (severity: Severity) => [...presentFindings, ...targetFindings].some((finding) => finding.severity === severity && finding.lines[0] === code);
+function markOf(
+  { code, changes, locked, presentKnown, shown, stays }: MarkFacts,
+  presentFindings: readonly SheetFinding[],
+  targetFindings: readonly SheetFinding[],
+): Mark {
+  const worst = (severity: Severity) =>
+    [...presentFindings, ...targetFindings].some(
+      (finding) => finding.severity === severity && finding.lines[0] === code,
+    );
   if (worst("breach")) return "breach";
   if (worst("caution")) return "caution";
   if (stays === "reason.read-only" || !shown) return "left-alone";
@@ -171,7 +237,8 @@ export const countSheet = ({ rows, presentFindings }: Sheet): SheetCounts => ({
   odd: rows.filter((row) => row.changes === true).length,
   breaches: presentFindings.filter((finding) => finding.severity === "breach").length,
   cautions: presentFindings.filter((finding) => finding.severity === "caution").length,
-  unknown: rows.filter((row) => row.present === null && row.shown.present && row.line.encoding.kind !== "read-only").length,
+  unknown: rows.filter((row) => row.present === null && row.shown.present && row.line.encoding.kind !== "read-only")
+    .length,
   leftAlone: rows.filter((row) => row.mark === "left-alone").length,
 });
 

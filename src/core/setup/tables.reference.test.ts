@@ -26,7 +26,17 @@ describe("the unit rule", () => {
     [32, 19.88],
     [100, 62.14],
     [72, 44.74],
-  ])("%d km/h is %d mph", (kmh, mph) => expect(toLower(UNIT_PAIRS[0] ?? (() => { throw new Error("no pair"); })(), kmh)).toBeCloseTo(mph, 2));
+  ])("%d km/h is %d mph", (kmh, mph) =>
+    expect(
+      toLower(
+        UNIT_PAIRS[0] ??
+          (() => {
+            throw new Error("no pair");
+          })(),
+        kmh,
+      ),
+    ).toBeCloseTo(mph, 2),
+  );
   it("marks climb along the rule, stay on it, and a readable number of them is long", () => {
     for (const pair of UNIT_PAIRS)
       for (const side of ["upper", "lower"] as const) {
@@ -42,9 +52,16 @@ describe("the unit rule", () => {
 });
 
 describe("tables", () => {
-  it("have a tyre for every common rim of ISO 5775-1", () => expect([...new Set(tyreTable().map(({ tyre }) => tyre.beadSeatMm))].sort((a, b) => a - b)).toEqual([...BEAD_SEATS_MM]));
+  it("have a tyre for every common rim of ISO 5775-1", () =>
+    expect([...new Set(tyreTable().map(({ tyre }) => tyre.beadSeatMm))].sort((a, b) => a - b)).toEqual([
+      ...BEAD_SEATS_MM,
+    ]));
   // Common practice, no source: a 26 × 4 is set as a 29.
-  it("a 100-559 goes with code 29, about 29 inches tall", () => expect(tyreRow({ widthMm: 100, beadSeatMm: 559 })).toMatchObject({ codeInch: 29, outerInch: expect.closeTo(29.1, 1) }));
+  it("a 100-559 goes with code 29, about 29 inches tall", () =>
+    expect(tyreRow({ widthMm: 100, beadSeatMm: 559 })).toMatchObject({
+      codeInch: 29,
+      outerInch: expect.closeTo(29.1, 1),
+    }));
   it("an inch code is offered only within 3 %, and rather one that does not read low", () => {
     for (const row of tyreTable()) {
       if (row.codeOff === null) continue;
@@ -55,8 +72,16 @@ describe("tables", () => {
   it("packs", () => {
     const row = packTable("nmc").find(({ nominalV }) => nominalV === 48);
     expect(row).toMatchObject({ series: 13, chargerV: expect.closeTo(54.6, 9), cutOffV: 40.5 });
-    expect(packTable("nmc").filter(({ nominalV }) => nominalV === 60).map(({ series }) => series)).toEqual([16, 17]);
-    expect(packTable("lfp").filter(({ nominalV }) => nominalV === 48).map(({ series }) => series)).toEqual([15, 16]);
+    expect(
+      packTable("nmc")
+        .filter(({ nominalV }) => nominalV === 60)
+        .map(({ series }) => series),
+    ).toEqual([16, 17]);
+    expect(
+      packTable("lfp")
+        .filter(({ nominalV }) => nominalV === 48)
+        .map(({ series }) => series),
+    ).toEqual([15, 16]);
   });
   // By arithmetic on the 1959 mile: 20 mph is 32 on a whole-km/h line, 28 is 45, 15.5 is 24.
   it("class limits on whole lines", () => {
@@ -65,5 +90,11 @@ describe("tables", () => {
     expect(whole["private-land"]).toBeNull();
   });
   // Worked example of the trade, no source: 5 of 12 is 120–150°, 0.42 s at 60 rpm.
-  it("start angles", () => expect(startTable(12, 60)[4]).toMatchObject({ pulses: 5, leastDeg: 120, mostDeg: 150, ridingS: expect.closeTo(0.42, 2) }));
+  it("start angles", () =>
+    expect(startTable(12, 60)[4]).toMatchObject({
+      pulses: 5,
+      leastDeg: 120,
+      mostDeg: 150,
+      ridingS: expect.closeTo(0.42, 2),
+    }));
 });

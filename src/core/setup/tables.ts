@@ -5,7 +5,14 @@ import { cutOffOf } from "../battery/gauge";
 import type { Chemistry } from "../battery";
 import type { ClassRule } from "../law";
 import { kmhToMph, roundSafely, speedToKmh } from "../units";
-import { BEAD_SEATS_MM, loadedRolloutMm, nominalCircumferenceMm, outerDiameterMm, unloadedRolloutMm, type TyreDesignation } from "../wheel";
+import {
+  BEAD_SEATS_MM,
+  loadedRolloutMm,
+  nominalCircumferenceMm,
+  outerDiameterMm,
+  unloadedRolloutMm,
+  type TyreDesignation,
+} from "../wheel";
 
 export interface TyreRow {
   readonly tyre: TyreDesignation;
@@ -31,16 +38,45 @@ export function tyreRow(tyre: TyreDesignation): TyreRow {
   const fitting = INCH_CODES.filter((inch) => Math.abs(off(inch) - 1) <= WITHIN);
   const notLow = fitting.filter((inch) => off(inch) >= 1);
   const codeInch = notLow[0] ?? fitting.at(-1) ?? null;
-  return { tyre, unloadedMm: unloadedRolloutMm(tyre), loadedMm, outerMm: outerDiameterMm(tyre), outerInch: outerDiameterMm(tyre) / MM_PER_INCH, codeInch, codeOff: codeInch === null ? null : off(codeInch) };
+  return {
+    tyre,
+    unloadedMm: unloadedRolloutMm(tyre),
+    loadedMm,
+    outerMm: outerDiameterMm(tyre),
+    outerInch: outerDiameterMm(tyre) / MM_PER_INCH,
+    codeInch,
+    codeOff: codeInch === null ? null : off(codeInch),
+  };
 }
 
 /** Widths shown for each rim, mm: those ridden on it. Common practice, no source. */
 const WIDTHS_MM: Readonly<Record<number, readonly number[]>> = {
-  203: [50], 254: [47], 305: [47, 57], 349: [35, 40], 355: [40, 47], 369: [35], 406: [40, 47, 54], 451: [28, 37], 507: [47, 54], 540: [37], 547: [37], 559: [47, 50, 57, 65, 100], 571: [23, 40], 584: [42, 50, 62, 70], 590: [37], 597: [32], 622: [25, 32, 37, 40, 47, 57, 60], 630: [28, 32], 635: [40],
+  203: [50],
+  254: [47],
+  305: [47, 57],
+  349: [35, 40],
+  355: [40, 47],
+  369: [35],
+  406: [40, 47, 54],
+  451: [28, 37],
+  507: [47, 54],
+  540: [37],
+  547: [37],
+  559: [47, 50, 57, 65, 100],
+  571: [23, 40],
+  584: [42, 50, 62, 70],
+  590: [37],
+  597: [32],
+  622: [25, 32, 37, 40, 47, 57, 60],
+  630: [28, 32],
+  635: [40],
 };
 
 /** Every common rim with the widths ridden on it. */
-export const tyreTable = (): readonly TyreRow[] => BEAD_SEATS_MM.flatMap((beadSeatMm) => (WIDTHS_MM[beadSeatMm] ?? [47]).map((widthMm) => tyreRow({ widthMm, beadSeatMm })));
+export const tyreTable = (): readonly TyreRow[] =>
+  BEAD_SEATS_MM.flatMap((beadSeatMm) =>
+    (WIDTHS_MM[beadSeatMm] ?? [47]).map((widthMm) => tyreRow({ widthMm, beadSeatMm })),
+  );
 
 export interface PackRow {
   readonly nominalV: number;
@@ -79,7 +115,13 @@ export function limitRow(rule: ClassRule): LimitRow {
   if (!rule.assist) return { rule, kmh: null, mph: null, wholeKmh: null, wholeMph: null };
   const kmh = speedToKmh(rule.assist.value, rule.assist.unit);
   const { strict } = rule.assist;
-  return { rule, kmh, mph: kmhToMph(kmh), wholeKmh: roundSafely(kmh, "down", { step: 1, strict }), wholeMph: roundSafely(kmhToMph(kmh), "down", { step: 1, strict }) };
+  return {
+    rule,
+    kmh,
+    mph: kmhToMph(kmh),
+    wholeKmh: roundSafely(kmh, "down", { step: 1, strict }),
+    wholeMph: roundSafely(kmhToMph(kmh), "down", { step: 1, strict }),
+  };
 }
 
 export interface StartRow {
@@ -92,4 +134,9 @@ export interface StartRow {
 
 /** Start angles of a crank sensor, one row a count, up to a whole turn. */
 export const startTable = (crankPulses: number, cadenceRpm: number): readonly StartRow[] =>
-  Array.from({ length: crankPulses }, (_, i) => ({ pulses: i + 1, ...startAngle(i + 1, crankPulses), fromRestS: startDelayS(i + 1, crankPulses, SETTING_OFF_RPM), ridingS: startDelayS(i + 1, crankPulses, cadenceRpm) }));
+  Array.from({ length: crankPulses }, (_, i) => ({
+    pulses: i + 1,
+    ...startAngle(i + 1, crankPulses),
+    fromRestS: startDelayS(i + 1, crankPulses, SETTING_OFF_RPM),
+    ridingS: startDelayS(i + 1, crankPulses, cadenceRpm),
+  }));

@@ -1,7 +1,18 @@
 /**
  * The wheel at the bench: every source of its size, and the best lines a display can take for it. Sets of lines are judged by read-out error, by where the cap then really bites, and by which side is safe.
  */
-import { contextOf, decodeAll, encodeLine, linesOf, rawValues, settingsOf, shows, type DisplayProfile, type Line, type SettingKey } from "../display";
+import {
+  contextOf,
+  decodeAll,
+  encodeLine,
+  linesOf,
+  rawValues,
+  settingsOf,
+  shows,
+  type DisplayProfile,
+  type Line,
+  type SettingKey,
+} from "../display";
 import { assistLimit, type ClassChoice } from "../law";
 import { kmhToMph, mphToKmh } from "../units";
 import { measuredRollout, readoutError, trueCap, type Interval, type WheelTruth } from "../wheel";
@@ -71,10 +82,15 @@ export interface WheelAsk {
 
 /** The line that sets the pulses in force; null where none does, or a switch has the other sensor in use. */
 const pulseLineOf = (profile: DisplayProfile, raws: Raws): SettingKey | null =>
-  canSet(profile, "pulsesPerTurn") ? "pulsesPerTurn" : canSet(profile, "motorPulses") && decoded(profile, raws, "speedSensor") !== "wheel" ? "motorPulses" : null;
+  canSet(profile, "pulsesPerTurn")
+    ? "pulsesPerTurn"
+    : canSet(profile, "motorPulses") && decoded(profile, raws, "speedSensor") !== "wheel"
+      ? "motorPulses"
+      : null;
 
 /** What a calibration line multiplies the shown speed by; 1 without one. */
-const percentOf = (profile: DisplayProfile, raws: Raws): number => (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
+const percentOf = (profile: DisplayProfile, raws: Raws): number =>
+  (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
 
 export interface Calibrated {
   /** Real pulses per millimetre of way, worked back from r and the lines it was measured with. */
@@ -84,10 +100,18 @@ export interface Calibrated {
 }
 
 /** Works out sources and choices; a calibration overrides what rollout and pick-up say. */
-export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, calibrated: Calibrated | null = null): WheelBench {
+export function wheelBench(
+  { bike, figures, profile, raws, choice }: WheelAsk,
+  calibrated: Calibrated | null = null,
+): WheelBench {
   const gps = gpsRollout(bike, figures, profile, raws);
   const measured = bike.rollout?.from === "measured" ? bike.rollout : null;
-  const sources = rolloutSources({ measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }), gps, outerDiameterMm: figures.number("outerDiameterMm"), tyre: bike.tyre });
+  const sources = rolloutSources({
+    measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }),
+    gps,
+    outerDiameterMm: figures.number("outerDiameterMm"),
+    tyre: bike.tyre,
+  });
   if (!profile) return { sources, choices: [], better: null, lacks: "display" };
   if (!bike.rollout && !calibrated) return { sources, choices: [], better: null, lacks: "rollout" };
   const wheel = candidatesOf(profile, raws, "circumferenceMm");
@@ -95,18 +119,28 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, c
   const inForce = pulsesSet(profile, raws, bike);
   if (inForce === null) return { sources, choices: [], better: null, lacks: "pulses" };
   const pulseSetting = pulseLineOf(profile, raws);
-  const pulse = pulseSetting ? candidatesOf(profile, raws, pulseSetting) : { line: null, index: -1, options: [], found: null };
+  const pulse = pulseSetting
+    ? candidatesOf(profile, raws, pulseSetting)
+    : { line: null, index: -1, options: [], found: null };
   const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: inForce }];
   const percent = percentOf(profile, raws);
   const rolloutMm = bike.rollout?.mm ?? Number.NaN;
   const perMm = (calibrated?.pulsesPerMm ?? bike.pulsesPerTurn / rolloutMm) * percent;
   // The truth the lines are held against: a turn of the wheel, or what the calibration makes of one counted turn.
   const truth: WheelTruth = calibrated
-    ? { rolloutMm: 1 / calibrated.pulsesPerMm, rolloutUncertaintyMm: calibrated.uncertainty / calibrated.pulsesPerMm, pulsesPerTurn: 1 }
+    ? {
+        rolloutMm: 1 / calibrated.pulsesPerMm,
+        rolloutUncertaintyMm: calibrated.uncertainty / calibrated.pulsesPerMm,
+        pulsesPerTurn: 1,
+      }
     : { rolloutMm, rolloutUncertaintyMm: bike.rollout?.uncertaintyMm ?? 0, pulsesPerTurn: bike.pulsesPerTurn };
   const foundWheel = wheel.options.filter(({ code }) => code === wheel.found);
   const foundPulse = pulse.line ? pulse.options.filter(({ code }) => code === pulse.found) : pulseOptions;
-  const search = (what: WheelChoice["what"], wheels: typeof wheel.options, pulses: typeof pulseOptions): WheelChoice | null => {
+  const search = (
+    what: WheelChoice["what"],
+    wheels: typeof wheel.options,
+    pulses: typeof pulseOptions,
+  ): WheelChoice | null => {
     const best = bestPair({
       wheels: wheels.map(({ code, value }) => ({ code, circumferenceMm: value })),
       pulses: pulses.map(({ code, value }) => ({ code, count: value })),
@@ -116,13 +150,32 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, c
     });
     return best && describe(what, best);
   };
-  const change = ({ line, found }: Candidates, code: number): LineChange[] => (line && code !== found ? [{ code: line.code, from: found === null ? null : shows(line.encoding, found), to: shows(line.encoding, code), makerOnly: line.makerOnly }] : []);
-  const capLine = linesOf(profile).find(({ encoding }) => encoding.kind === "speed-cap" && encoding.setting === "assistCapKmh" && encoding.basis === "shown") ?? null;
+  const change = ({ line, found }: Candidates, code: number): LineChange[] =>
+    line && code !== found
+      ? [
+          {
+            code: line.code,
+            from: found === null ? null : shows(line.encoding, found),
+            to: shows(line.encoding, code),
+            makerOnly: line.makerOnly,
+          },
+        ]
+      : [];
+  const capLine =
+    linesOf(profile).find(
+      ({ encoding }) =>
+        encoding.kind === "speed-cap" && encoding.setting === "assistCapKmh" && encoding.basis === "shown",
+    ) ?? null;
   const limit = choice ? assistLimit(choice) : null;
   const setCap = capLine ? decoded(profile, raws, "assistCapKmh") : null;
   const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice => {
-    const r = readoutError(truth, { circumferenceMm: pair.circumferenceMm * percent, circumferenceUncertainty: wheelUncertainty(profile, raws), pulsesPerTurn: pair.count });
-    const held = capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
+    const r = readoutError(truth, {
+      circumferenceMm: pair.circumferenceMm * percent,
+      circumferenceUncertainty: wheelUncertainty(profile, raws),
+      pulsesPerTurn: pair.count,
+    });
+    const held =
+      capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
     return {
       what,
       changes: [...change(wheel, pair.wheel), ...change(pulse, pair.pulse)],
@@ -130,10 +183,18 @@ export function wheelBench({ bike, figures, profile, raws, choice }: WheelAsk, c
       pulses: pair.count,
       r: pair.r,
       capNow: typeof setCap === "number" ? trueCap(setCap, r) : null,
-      capToSet: capLine && held?.ok && typeof held.held === "number" ? { shown: shows(capLine.encoding, held.raw), trueKmh: trueCap(held.held, r) } : null,
+      capToSet:
+        capLine && held?.ok && typeof held.held === "number"
+          ? { shown: shows(capLine.encoding, held.raw), trueKmh: trueCap(held.held, r) }
+          : null,
     };
   };
-  const choices = [search("as-found", foundWheel, foundPulse), search("best-wheel", wheel.options, foundPulse), pulse.line ? search("best-pulses", foundWheel, pulse.options) : null, pulse.line ? search("best-pair", wheel.options, pulseOptions) : null].filter((each): each is WheelChoice => each !== null);
+  const choices = [
+    search("as-found", foundWheel, foundPulse),
+    search("best-wheel", wheel.options, foundPulse),
+    pulse.line ? search("best-pulses", foundWheel, pulse.options) : null,
+    pulse.line ? search("best-pair", wheel.options, pulseOptions) : null,
+  ].filter((each): each is WheelChoice => each !== null);
   return { sources, choices, better: betterOf(choices), lacks: choices.length === 0 ? "as-found" : null };
 }
 
@@ -148,13 +209,27 @@ function betterOf(choices: readonly WheelChoice[]): WheelChoice | null {
 }
 
 /** Unit the display shows speed in, and the way from it to km/h. */
-export function shownUnitOf(profile: DisplayProfile | null, raws: Raws): { readonly unit: "kmh" | "mph"; readonly toKmh: (shown: number) => number; readonly fromKmh: (kmh: number) => number } {
+export function shownUnitOf(
+  profile: DisplayProfile | null,
+  raws: Raws,
+): {
+  readonly unit: "kmh" | "mph";
+  readonly toKmh: (shown: number) => number;
+  readonly fromKmh: (kmh: number) => number;
+} {
   const unit = profile ? contextOf(profile, raws).shownUnit : "kmh";
-  return unit === "mph" ? { unit, toKmh: mphToKmh, fromKmh: kmhToMph } : { unit, toKmh: (shown) => shown, fromKmh: (kmh) => kmh };
+  return unit === "mph"
+    ? { unit, toKmh: mphToKmh, fromKmh: kmhToMph }
+    : { unit, toKmh: (shown) => shown, fromKmh: (kmh) => kmh };
 }
 
 /** Rollout that one GPS reading implies under the lines now set; null without them. */
-function gpsRollout(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws): { readonly mm: number; readonly uncertaintyMm: number } | null {
+function gpsRollout(
+  bike: Bike,
+  figures: Figures,
+  profile: DisplayProfile | null,
+  raws: Raws,
+): { readonly mm: number; readonly uncertaintyMm: number } | null {
   const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
   if (!profile || trueKmh === null || shown === null || shown <= 0) return null;
   const circumferenceMm = decoded(profile, raws, "circumferenceMm");
@@ -162,7 +237,11 @@ function gpsRollout(bike: Bike, figures: Figures, profile: DisplayProfile | null
   if (circumferenceMm === null || pulses === null) return null;
   const { toKmh } = shownUnitOf(profile, raws);
   const mm = (circumferenceMm * percentOf(profile, raws) * (bike.pulsesPerTurn / pulses) * trueKmh) / toKmh(shown);
-  return { mm, uncertaintyMm: mm * (numberOr(figures, "oneTrueErrorKmh", 0.5) / trueKmh + numberOr(figures, "shownStep", 0.1) / 2 / shown) };
+  return {
+    mm,
+    uncertaintyMm:
+      mm * (numberOr(figures, "oneTrueErrorKmh", 0.5) / trueKmh + numberOr(figures, "shownStep", 0.1) / 2 / shown),
+  };
 }
 
 /** Which pick-up it is, from one reading; null while the reading or what is set is not known. */
@@ -174,7 +253,20 @@ export function pickUpBench({ bike, figures, profile, raws }: WheelAsk): WorkedB
   if (circumferenceSetMm === null || pulses === null) return null;
   const { toKmh } = shownUnitOf(profile, raws);
   return workBack(
-    { trueKmh, trueUncertaintyKmh: numberOr(figures, "oneTrueErrorKmh", 0.5), shownKmh: toKmh(shown), shownStepKmh: toKmh(numberOr(figures, "shownStep", 0.1)), pulsesSet: pulses, circumferenceSetMm: circumferenceSetMm * percentOf(profile, raws), rolloutMm: bike.rollout.mm, rolloutUncertaintyMm: bike.rollout.uncertaintyMm },
-    pickUpHypotheses({ spokeMagnets: figures.number("spokeMagnets") ?? (bike.pickUp === "spoke-magnet" ? bike.pulsesPerTurn : null), motorPoles: figures.number("motorPoles"), gearRatio: figures.number("gearRatio") }),
+    {
+      trueKmh,
+      trueUncertaintyKmh: numberOr(figures, "oneTrueErrorKmh", 0.5),
+      shownKmh: toKmh(shown),
+      shownStepKmh: toKmh(numberOr(figures, "shownStep", 0.1)),
+      pulsesSet: pulses,
+      circumferenceSetMm: circumferenceSetMm * percentOf(profile, raws),
+      rolloutMm: bike.rollout.mm,
+      rolloutUncertaintyMm: bike.rollout.uncertaintyMm,
+    },
+    pickUpHypotheses({
+      spokeMagnets: figures.number("spokeMagnets") ?? (bike.pickUp === "spoke-magnet" ? bike.pulsesPerTurn : null),
+      motorPoles: figures.number("motorPoles"),
+      gearRatio: figures.number("gearRatio"),
+    }),
   );
 }

@@ -25,4 +25,5 @@ export const poundToKg = (massLb: number): number => massLb * KG_PER_POUND;
 export const speedToKmh = (speed: number, unit: SpeedUnit): number => (unit === "mph" ? mphToKmh(speed) : speed);
 
 /** A speed in km/h, given in `unit`. */
-export const speedFromKmh = (speedKmh: number, unit: SpeedUnit): number => (unit === "mph" ? kmhToMph(speedKmh) : speedKmh);
+export const speedFromKmh = (speedKmh: number, unit: SpeedUnit): number =>
+  unit === "mph" ? kmhToMph(speedKmh) : speedKmh;

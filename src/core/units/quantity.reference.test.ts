@@ -23,18 +23,37 @@ describe("a number with a unit of its own", () => {
   });
   it("is taken as it stands in its own unit, named or not, whatever the unit", () => {
     fc.assert(
-      fc.property(fc.integer({ min: -100_000, max: 100_000 }), fc.constantFrom("km/h", "mm", "kg", "A", "V", "%", "cells"), (tenths, unit) => {
-        for (const typed of [`${tenths / 10}`, `${tenths / 10} ${unit}`, ` ${String(tenths / 10).replace(".", ",")}${unit} `]) expect(readQuantity(typed, unit)).toEqual({ value: tenths / 10, converted: false });
-      }),
+      fc.property(
+        fc.integer({ min: -100_000, max: 100_000 }),
+        fc.constantFrom("km/h", "mm", "kg", "A", "V", "%", "cells"),
+        (tenths, unit) => {
+          for (const typed of [
+            `${tenths / 10}`,
+            `${tenths / 10} ${unit}`,
+            ` ${String(tenths / 10).replace(".", ",")}${unit} `,
+          ])
+            expect(readQuantity(typed, unit)).toEqual({ value: tenths / 10, converted: false });
+        },
+      ),
     );
   });
-  it.each([["12 kg", "km/h"], ["12 mph", null], ["12 mph 3", "km/h"], ["mph", "km/h"], ["1.2.3", "mm"], ["twelve", "kg"], ["", "kg"], ["5 in", "V"]])("%j is nothing in %s", (typed, unit) => {
+  it.each([
+    ["12 kg", "km/h"],
+    ["12 mph", null],
+    ["12 mph 3", "km/h"],
+    ["mph", "km/h"],
+    ["1.2.3", "mm"],
+    ["twelve", "kg"],
+    ["", "kg"],
+    ["5 in", "V"],
+  ])("%j is nothing in %s", (typed, unit) => {
     expect(readQuantity(typed, unit).value).toBeNaN();
   });
   it("names a few of the units that would be taken", () => {
     expect(otherUnits("km/h")).toEqual(["mph", "m/s"]);
     expect(otherUnits("kg")).toContain("lb");
     expect(otherUnits("V")).toEqual([]);
-    for (const unit of ["km/h", "km", "m", "mm", "kg", "W", "°C"]) for (const other of otherUnits(unit)) expect(readQuantity(`1 ${other}`, unit).converted).toBe(true);
+    for (const unit of ["km/h", "km", "m", "mm", "kg", "W", "°C"])
+      for (const other of otherUnits(unit)) expect(readQuantity(`1 ${other}`, unit).converted).toBe(true);
   });
 });

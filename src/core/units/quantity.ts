@@ -21,14 +21,15 @@ const OTHERS: Readonly<Record<string, Readonly<Record<string, Scale>>>> = {
   mm: { in: times(MM_PER_INCH), cm: times(10), '"': times(MM_PER_INCH), ft: times(MM_PER_FOOT), m: times(1000) },
   kg: { lb: times(KG_PER_POUND), g: times(0.001), lbs: times(KG_PER_POUND) },
   W: { kW: times(1000) },
-  "mΩ": { Ω: times(1000), ohm: times(1000) },
+  mΩ: { Ω: times(1000), ohm: times(1000) },
   s: { min: times(60) },
   "°C": { "°F": { factor: 5 / 9, offset: -160 / 9 }, F: { factor: 5 / 9, offset: -160 / 9 } },
 };
 
 const QUANTITY = /^\s*([+-]?\d+(?:[.,]\d+)?)\s*(\D*?)\s*$/;
 
-const found = <Value>(table: Readonly<Record<string, Value>>, unit: string): Value | undefined => table[unit] ?? Object.entries(table).find(([name]) => name.toLowerCase() === unit.toLowerCase())?.[1];
+const found = <Value>(table: Readonly<Record<string, Value>>, unit: string): Value | undefined =>
+  table[unit] ?? Object.entries(table).find(([name]) => name.toLowerCase() === unit.toLowerCase())?.[1];
 
 export interface Quantity {
   /** In the unit that is kept; NaN where what is typed is no number, or its unit none that can be turned into it. */
@@ -45,8 +46,13 @@ export function readQuantity(typed: string, unit: string | null): Quantity {
   if (named === "" || named.toLowerCase() === unit?.toLowerCase()) return { value, converted: false };
   const scale = found(OTHERS[unit ?? ""] ?? {}, named);
   // Twelve digits, so that a foot is 304.8 mm and not a hair more.
-  return scale ? { value: Number((value * scale.factor + scale.offset).toPrecision(12)), converted: true } : { value: Number.NaN, converted: false };
+  return scale
+    ? { value: Number((value * scale.factor + scale.offset).toPrecision(12)), converted: true }
+    : { value: Number.NaN, converted: false };
 }
 
 /** A few of the other units a figure kept in `unit` may be typed in. */
-export const otherUnits = (unit: string | null): readonly string[] => Object.keys(OTHERS[unit ?? ""] ?? {}).filter((name) => /^[a-zA-Z°/]+$/.test(name)).slice(0, 2);
+export const otherUnits = (unit: string | null): readonly string[] =>
+  Object.keys(OTHERS[unit ?? ""] ?? {})
+    .filter((name) => /^[a-zA-Z°/]+$/.test(name))
+    .slice(0, 2);

@@ -24,11 +24,66 @@ export interface UnitPair {
 const YARD = "international yard and pound agreement, 1959";
 
 export const UNIT_PAIRS: readonly UnitPair[] = [
-  { id: "speed", upper: "km/h", lower: "mph", factor: 1 / KM_PER_MILE, offset: 0, from: 0, to: 60, start: 25, says: "1 mph = 1.609344 km/h", source: YARD },
-  { id: "distance", upper: "km", lower: "mi", factor: 1 / KM_PER_MILE, offset: 0, from: 0, to: 120, start: 40, says: "1 mi = 1.609344 km", source: YARD },
-  { id: "length", upper: "mm", lower: "in", factor: 1 / MM_PER_INCH, offset: 0, from: 0, to: 800, start: 660.4, says: "1 in = 25.4 mm", source: YARD },
-  { id: "mass", upper: "kg", lower: "lb", factor: 1 / KG_PER_POUND, offset: 0, from: 0, to: 160, start: 77.1, says: "1 lb = 0.45359237 kg", source: YARD },
-  { id: "temperature", upper: "°C", lower: "°F", factor: 9 / 5, offset: 32, from: -20, to: 50, start: 20, says: "°F = °C × 9/5 + 32", source: "by definition" },
+  {
+    id: "speed",
+    upper: "km/h",
+    lower: "mph",
+    factor: 1 / KM_PER_MILE,
+    offset: 0,
+    from: 0,
+    to: 60,
+    start: 25,
+    says: "1 mph = 1.609344 km/h",
+    source: YARD,
+  },
+  {
+    id: "distance",
+    upper: "km",
+    lower: "mi",
+    factor: 1 / KM_PER_MILE,
+    offset: 0,
+    from: 0,
+    to: 120,
+    start: 40,
+    says: "1 mi = 1.609344 km",
+    source: YARD,
+  },
+  {
+    id: "length",
+    upper: "mm",
+    lower: "in",
+    factor: 1 / MM_PER_INCH,
+    offset: 0,
+    from: 0,
+    to: 800,
+    start: 660.4,
+    says: "1 in = 25.4 mm",
+    source: YARD,
+  },
+  {
+    id: "mass",
+    upper: "kg",
+    lower: "lb",
+    factor: 1 / KG_PER_POUND,
+    offset: 0,
+    from: 0,
+    to: 160,
+    start: 77.1,
+    says: "1 lb = 0.45359237 kg",
+    source: YARD,
+  },
+  {
+    id: "temperature",
+    upper: "°C",
+    lower: "°F",
+    factor: 9 / 5,
+    offset: 32,
+    from: -20,
+    to: 50,
+    start: 20,
+    says: "°F = °C × 9/5 + 32",
+    source: "by definition",
+  },
 ];
 
 /** The lower unit's figure for an upper one. */
@@ -38,7 +93,8 @@ export const toLower = ({ factor, offset }: UnitPair, upper: number): number => 
 export const toUpper = ({ factor, offset }: UnitPair, lower: number): number => (lower - offset) / factor;
 
 /** The upper unit's figure at a place along the rule, 0 to 1, to a tenth; held at the ends. */
-export const upperAt = ({ from, to }: UnitPair, at: number): number => Number((from + Math.min(1, Math.max(0, at)) * (to - from)).toFixed(1));
+export const upperAt = ({ from, to }: UnitPair, at: number): number =>
+  Number((from + Math.min(1, Math.max(0, at)) * (to - from)).toFixed(1));
 
 export interface Tick {
   readonly value: number;

@@ -3,13 +3,25 @@ import jstat from "jstat";
 import { linearRegression, sampleStandardDeviation } from "simple-statistics";
 import { describe, expect, it } from "vitest";
 import { seeded } from "../units/seeded";
-import { calibrate, corrected, courseSpeed, factorFromTrip, meanSquare, runsNeeded, t95, type Calibration, type DisplayReadOut, type Run } from "./calibration";
+import {
+  calibrate,
+  corrected,
+  courseSpeed,
+  factorFromTrip,
+  meanSquare,
+  runsNeeded,
+  t95,
+  type Calibration,
+  type DisplayReadOut,
+  type Run,
+} from "./calibration";
 
 const TENTHS: DisplayReadOut = { stepKmh: 0.1, truncates: false };
 const WHOLE: DisplayReadOut = { stepKmh: 1, truncates: true };
 
 /** Normal noise from a seeded source: Box and Muller. */
-const normal = (random: () => number): number => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+const normal = (random: () => number): number =>
+  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 
 const has = (fit: Calibration | null, key: string): boolean => fit?.notes.some((note) => note.key === key) ?? false;
 
@@ -25,23 +37,41 @@ describe("the quantiles", () => {
 });
 
 describe("one factor", () => {
-  const runs: readonly Run[] = [[12.1, 13.3], [16.0, 17.5], [20.2, 22.4], [24.1, 26.6], [27.9, 30.5]].map(([trueKmh = 0, shownKmh = 0]) => ({ trueKmh, shownKmh }));
+  const runs: readonly Run[] = [
+    [12.1, 13.3],
+    [16.0, 17.5],
+    [20.2, 22.4],
+    [24.1, 26.6],
+    [27.9, 30.5],
+  ].map(([trueKmh = 0, shownKmh = 0]) => ({ trueKmh, shownKmh }));
   it("is the slope a statistics library finds through the origin, with its residuals", () => {
     const fit = calibrate(runs, TENTHS);
     // A line through the runs and their mirror images can only go through the origin.
-    const both = runs.flatMap(({ trueKmh, shownKmh }) => [[trueKmh, shownKmh], [-trueKmh, -shownKmh]]);
+    const both = runs.flatMap(({ trueKmh, shownKmh }) => [
+      [trueKmh, shownKmh],
+      [-trueKmh, -shownKmh],
+    ]);
     expect(fit?.r).toBeCloseTo(linearRegression(both).m, 12);
     const residuals = runs.map(({ trueKmh, shownKmh }) => shownKmh - linearRegression(both).m * trueKmh);
     expect(fit?.residualsKmh[2]).toBeCloseTo(residuals[2] ?? 0, 12);
-    expect(fit?.scatterKmh).toBeCloseTo(sampleStandardDeviation([...residuals, ...residuals.map((e) => -e)]) * Math.sqrt(9 / 10) * Math.sqrt(10 / 8), 9);
+    expect(fit?.scatterKmh).toBeCloseTo(
+      sampleStandardDeviation([...residuals, ...residuals.map((e) => -e)]) * Math.sqrt(9 / 10) * Math.sqrt(10 / 8),
+      9,
+    );
     expect(fit?.notes).toEqual([]);
   });
   it("an offset is told from a factor", () => {
-    const shifted = runs.map(({ trueKmh }, i) => ({ trueKmh, shownKmh: trueKmh * 1.02 + 1.6 + (i % 2 ? 0.03 : -0.03) }));
+    const shifted = runs.map(({ trueKmh }, i) => ({
+      trueKmh,
+      shownKmh: trueKmh * 1.02 + 1.6 + (i % 2 ? 0.03 : -0.03),
+    }));
     const fit = calibrate(shifted, { stepKmh: 1, truncates: false });
     expect(has(fit, "calibration.offset")).toBe(true);
     const offset = fit?.notes.find((note) => note.key === "calibration.offset");
-    expect(offset?.key === "calibration.offset" ? offset.offsetKmh : 0).toBeCloseTo(linearRegression(shifted.map((run) => [run.trueKmh, run.shownKmh])).b, 9);
+    expect(offset?.key === "calibration.offset" ? offset.offsetKmh : 0).toBeCloseTo(
+      linearRegression(shifted.map((run) => [run.trueKmh, run.shownKmh])).b,
+      9,
+    );
   });
   it("says nothing of an interval under three runs, and says what is thin", () => {
     const fit = calibrate(runs.slice(0, 2), TENTHS);
@@ -68,11 +98,18 @@ describe("one factor", () => {
 });
 
 /** Steady runs of a bike with a known factor: the GPS mean is off a little, the display steps. */
-function simulate(random: () => number, r: number, n: number, display: DisplayReadOut, loss: () => number): readonly Run[] {
+function simulate(
+  random: () => number,
+  r: number,
+  n: number,
+  display: DisplayReadOut,
+  loss: () => number,
+): readonly Run[] {
   return Array.from({ length: n }, (_, i) => {
     const real = 12 + (18 * i) / (n - 1) + random();
     const shown = real * r * (1 - loss()) + 0.12 * normal(random);
-    const stepped = (display.truncates ? Math.floor(shown / display.stepKmh) : Math.round(shown / display.stepKmh)) * display.stepKmh;
+    const stepped =
+      (display.truncates ? Math.floor(shown / display.stepKmh) : Math.round(shown / display.stepKmh)) * display.stepKmh;
     return { trueKmh: real + 0.15 * normal(random), shownKmh: stepped };
   });
 }
@@ -84,7 +121,10 @@ describe("2,000 simulated calibrations of known truth", () => {
     let jumping = 0;
     for (let i = 0; i < 2000; i++) {
       const r = 0.8 + 0.4 * random();
-      const fit = calibrate(simulate(random, r, n, display, () => loss(random)), display);
+      const fit = calibrate(
+        simulate(random, r, n, display, () => loss(random)),
+        display,
+      );
       if (fit && fit.low !== null && fit.high !== null && fit.low <= r && r <= fit.high) covered += 1;
       if (has(fit, "calibration.jumping")) jumping += 1;
     }
@@ -94,12 +134,15 @@ describe("2,000 simulated calibrations of known truth", () => {
     [5, TENTHS],
     [8, TENTHS],
     [8, WHOLE],
-  ])("with %d runs the 95 %% interval covers the truth in 93 to 97 %% of them, and a sound sensor is hardly ever blamed", (n, display) => {
-    const { covered, jumping } = outcomes(n, display, () => 0);
-    expect(covered).toBeGreaterThanOrEqual(0.93);
-    expect(covered).toBeLessThanOrEqual(0.97);
-    expect(jumping).toBeLessThan(0.05);
-  });
+  ])(
+    "with %d runs the 95 %% interval covers the truth in 93 to 97 %% of them, and a sound sensor is hardly ever blamed",
+    (n, display) => {
+      const { covered, jumping } = outcomes(n, display, () => 0);
+      expect(covered).toBeGreaterThanOrEqual(0.93);
+      expect(covered).toBeLessThanOrEqual(0.97);
+      expect(jumping).toBeLessThan(0.05);
+    },
+  );
   it.each([
     ["loses up to a quarter of its pulses", 5, TENTHS, (random: () => number) => 0.25 * random()],
     ["loses a fifth in every other run", 5, TENTHS, (random: () => number) => (random() < 0.5 ? 0.2 : 0)],

@@ -73,15 +73,30 @@ export function calibrate(runs: readonly Run[], { stepKmh, truncates }: DisplayR
   const notes: CalibrationNote[] = [];
   const rangeKmh = Math.max(...xs) - Math.min(...xs);
   if (n < GOOD_RUNS) notes.push({ key: "calibration.few-runs", runs: n, good: GOOD_RUNS });
-  if (n > 1 && rangeKmh < GOOD_RANGE_KMH) notes.push({ key: "calibration.narrow-range", rangeKmh, goodKmh: GOOD_RANGE_KMH });
+  if (n > 1 && rangeKmh < GOOD_RANGE_KMH)
+    notes.push({ key: "calibration.narrow-range", rangeKmh, goodKmh: GOOD_RANGE_KMH });
   const expectedKmh = Math.sqrt((r * GPS_RUN_KMH) ** 2 + stepKmh ** 2 / 12);
-  if (scatterKmh !== null && n >= FEWEST_RUNS && ((n - 1) * scatterKmh ** 2) / expectedKmh ** 2 > jstat.chisquare.inv(1 - FALSE_ALARM, n - 1)) {
+  if (
+    scatterKmh !== null &&
+    n >= FEWEST_RUNS &&
+    ((n - 1) * scatterKmh ** 2) / expectedKmh ** 2 > jstat.chisquare.inv(1 - FALSE_ALARM, n - 1)
+  ) {
     notes.push({ key: "calibration.jumping", scatterKmh, expectedKmh });
   } else if (n >= FEWEST_RUNS) {
     const offset = offsetOf(xs, ys);
     if (offset) notes.push(offset);
   }
-  return { r, low: half === null ? null : r - half, high: half === null ? null : r + half, scatterKmh, standardError, t, runs: n, residualsKmh, notes };
+  return {
+    r,
+    low: half === null ? null : r - half,
+    high: half === null ? null : r + half,
+    scatterKmh,
+    standardError,
+    t,
+    runs: n,
+    residualsKmh,
+    notes,
+  };
 }
 
 /** Whether a line off the origin explains the runs better: |t| of its intercept beyond t(0.975, n − 2). */
@@ -104,15 +119,21 @@ function offsetOf(xs: readonly number[], ys: readonly number[]): CalibrationNote
 const MOST_RUNS = 60;
 
 /** Runs needed in all for a half-width of r, as a share of it: the smallest n with t·s_rel/√n ≤ wanted. Null where it needs more than anybody would ride, or nothing is known of the scatter. */
-export function runsNeeded({ r, scatterKmh, runs }: Calibration, meanSquareKmh2: number, wanted: number): number | null {
+export function runsNeeded(
+  { r, scatterKmh, runs }: Calibration,
+  meanSquareKmh2: number,
+  wanted: number,
+): number | null {
   if (scatterKmh === null) return null;
   const relative = scatterKmh / (r * Math.sqrt(meanSquareKmh2));
-  for (let n = Math.max(FEWEST_RUNS, runs); n <= MOST_RUNS; n++) if ((t95(n - 1) * relative) / Math.sqrt(n) <= wanted) return n;
+  for (let n = Math.max(FEWEST_RUNS, runs); n <= MOST_RUNS; n++)
+    if ((t95(n - 1) * relative) / Math.sqrt(n) <= wanted) return n;
   return null;
 }
 
 /** Mean of the squares of the true speeds, km²/h². */
-export const meanSquare = (runs: readonly Run[]): number => sum(runs.map(({ trueKmh }) => trueKmh ** 2)) / Math.max(1, runs.length);
+export const meanSquare = (runs: readonly Run[]): number =>
+  sum(runs.map(({ trueKmh }) => trueKmh ** 2)) / Math.max(1, runs.length);
 
 /** What corrects a factor, unrounded: pulses set × r, circumference set ÷ r, per cent set ÷ r. */
 export const corrected = (r: number) => ({
@@ -145,7 +166,10 @@ export interface Course {
 }
 
 /** True speed over a measured course with its half-width, km/h. */
-export function courseSpeed({ lengthM, tapeErrorM, seconds, stopwatchErrorS }: Course): { readonly kmh: number; readonly uncertaintyKmh: number } {
+export function courseSpeed({ lengthM, tapeErrorM, seconds, stopwatchErrorS }: Course): {
+  readonly kmh: number;
+  readonly uncertaintyKmh: number;
+} {
   const kmh = (lengthM / seconds) * 3.6;
   return { kmh, uncertaintyKmh: kmh * Math.hypot(tapeErrorM / lengthM, stopwatchErrorS / seconds) };
 }

@@ -10,7 +10,9 @@ export type GpxProblem =
   | { readonly key: "gpx.no-track" }
   | { readonly key: "gpx.too-large"; readonly most: number };
 
-export type GpxReading = { readonly ok: true; readonly fixes: readonly Fix[]; readonly unreadable: number } | { readonly ok: false; readonly problem: GpxProblem };
+export type GpxReading =
+  | { readonly ok: true; readonly fixes: readonly Fix[]; readonly unreadable: number }
+  | { readonly ok: false; readonly problem: GpxProblem };
 
 /** Larger than any day's ride, characters. */
 export const LARGEST_GPX = 60_000_000;
@@ -32,7 +34,8 @@ export function* readGpx(text: string): Generator<number, GpxReading> {
   parser.on("opentag", ({ name, attributes }) => {
     const local = name.split(":").at(-1);
     if (local === "gpx") isGpx = true;
-    else if (local === "trkpt") at = { lat: Number(attributes.lat ?? "x"), lon: Number(attributes.lon ?? "x"), time: "" };
+    else if (local === "trkpt")
+      at = { lat: Number(attributes.lat ?? "x"), lon: Number(attributes.lon ?? "x"), time: "" };
     else if (local === "time" && at) inTime = true;
   });
   parser.on("text", (part) => {
@@ -44,7 +47,8 @@ export function* readGpx(text: string): Generator<number, GpxReading> {
     if (local !== "trkpt" || !at) return;
     const { lat, lon, time } = at;
     const ms = time.trim() === "" ? Number.NaN : Date.parse(time.trim());
-    if (Number.isFinite(lat) && Number.isFinite(lon) && Math.abs(lat) <= 90 && Math.abs(lon) <= 180) fixes.push({ latDeg: lat, lonDeg: lon, timeS: Number.isNaN(ms) ? null : ms / 1000 });
+    if (Number.isFinite(lat) && Number.isFinite(lon) && Math.abs(lat) <= 90 && Math.abs(lon) <= 180)
+      fixes.push({ latDeg: lat, lonDeg: lon, timeS: Number.isNaN(ms) ? null : ms / 1000 });
     else unreadable += 1;
     at = null;
   });

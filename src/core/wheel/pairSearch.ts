@@ -35,10 +35,20 @@ const EQUAL = 1e-9;
 const costOf = (r: number): number => Math.abs(Math.log(r));
 
 /** The best pair over the whole grid, or null where nothing is offered. */
-export function bestPair<Wheel, Pulse>({ wheels, pulses, asFound, pulsesPerMm, physicalPulses }: PairCandidates<Wheel, Pulse>): Pair<Wheel, Pulse> | null {
-  const near = pulses.filter(({ count, code }) => count > 0 && (Math.abs(count / physicalPulses - 1) <= PULSE_RANGE + 1e-9 || code === asFound.pulse));
+export function bestPair<Wheel, Pulse>({
+  wheels,
+  pulses,
+  asFound,
+  pulsesPerMm,
+  physicalPulses,
+}: PairCandidates<Wheel, Pulse>): Pair<Wheel, Pulse> | null {
+  const near = pulses.filter(
+    ({ count, code }) =>
+      count > 0 && (Math.abs(count / physicalPulses - 1) <= PULSE_RANGE + 1e-9 || code === asFound.pulse),
+  );
   let least = Infinity;
-  for (const { circumferenceMm } of wheels) for (const { count } of near) least = Math.min(least, costOf((pulsesPerMm * circumferenceMm) / count));
+  for (const { circumferenceMm } of wheels)
+    for (const { count } of near) least = Math.min(least, costOf((pulsesPerMm * circumferenceMm) / count));
   if (least === Infinity) return null;
   let best: Pair<Wheel, Pulse> | null = null;
   for (const { code: wheel, circumferenceMm } of wheels) {

@@ -4,7 +4,15 @@
  * Counts: common practice, no source.
  */
 
-export type PickUpMeaning = "spoke-magnets" | "poles" | "pole-pairs" | "edges" | "poles-geared" | "pole-pairs-geared" | "edges-geared" | "wheel-sensor";
+export type PickUpMeaning =
+  | "spoke-magnets"
+  | "poles"
+  | "pole-pairs"
+  | "edges"
+  | "poles-geared"
+  | "pole-pairs-geared"
+  | "edges-geared"
+  | "wheel-sensor";
 
 export interface PickUpFacts {
   readonly spokeMagnets: number | null;
@@ -29,7 +37,11 @@ export function pickUpHypotheses({ spokeMagnets, motorPoles, gearRatio }: PickUp
   const all: PickUpHypothesis[] = [];
   if (spokeMagnets !== null) all.push({ meaning: "spoke-magnets", pulses: spokeMagnets });
   if (motorPoles !== null) {
-    const inside = [["poles", motorPoles], ["pole-pairs", motorPoles / 2], ["edges", (motorPoles / 2) * EDGES_PER_PAIR]] as const;
+    const inside = [
+      ["poles", motorPoles],
+      ["pole-pairs", motorPoles / 2],
+      ["edges", (motorPoles / 2) * EDGES_PER_PAIR],
+    ] as const;
     for (const [meaning, pulses] of inside) {
       all.push({ meaning, pulses });
       if (gearRatio !== null && gearRatio !== 1) all.push({ meaning: `${meaning}-geared`, pulses: pulses * gearRatio });
@@ -63,12 +75,28 @@ export interface WorkedBack {
 
 /** Works the pulses a turn back from one reading: r · pulses set · rollout / circumference set. */
 export function workBack(reading: OneReading, hypotheses: readonly PickUpHypothesis[]): WorkedBack {
-  const { trueKmh, trueUncertaintyKmh, shownKmh, shownStepKmh, pulsesSet, circumferenceSetMm, rolloutMm, rolloutUncertaintyMm } = reading;
+  const {
+    trueKmh,
+    trueUncertaintyKmh,
+    shownKmh,
+    shownStepKmh,
+    pulsesSet,
+    circumferenceSetMm,
+    rolloutMm,
+    rolloutUncertaintyMm,
+  } = reading;
   const pulses = (shownKmh / trueKmh) * pulsesSet * (rolloutMm / circumferenceSetMm);
-  const relative = trueUncertaintyKmh / trueKmh + shownStepKmh / 2 / Math.max(shownKmh, shownStepKmh) + rolloutUncertaintyMm / rolloutMm;
+  const relative =
+    trueUncertaintyKmh / trueKmh +
+    shownStepKmh / 2 / Math.max(shownKmh, shownStepKmh) +
+    rolloutUncertaintyMm / rolloutMm;
   const uncertainty = pulses * relative;
   const ranked = hypotheses
-    .map((each) => ({ ...each, off: each.pulses / pulses - 1, possible: Math.abs(each.pulses - pulses) <= uncertainty }))
+    .map((each) => ({
+      ...each,
+      off: each.pulses / pulses - 1,
+      possible: Math.abs(each.pulses - pulses) <= uncertainty,
+    }))
     .sort((a, b) => Math.abs(Math.log(a.pulses / pulses)) - Math.abs(Math.log(b.pulses / pulses)));
   return { pulses, uncertainty, ranked };
 }

@@ -32,9 +32,13 @@ export function readoutError(truth: WheelTruth, setting: WheelSetting): Interval
   const pulses = truth.pulsesPerTurn / setting.pulsesPerTurn;
   const nominal = pulses * (setting.circumferenceMm / truth.rolloutMm);
   const low =
-    pulses * ((setting.circumferenceMm * (1 - setting.circumferenceUncertainty)) / (truth.rolloutMm + truth.rolloutUncertaintyMm));
+    pulses *
+    ((setting.circumferenceMm * (1 - setting.circumferenceUncertainty)) /
+      (truth.rolloutMm + truth.rolloutUncertaintyMm));
   const high =
-    pulses * ((setting.circumferenceMm * (1 + setting.circumferenceUncertainty)) / (truth.rolloutMm - truth.rolloutUncertaintyMm));
+    pulses *
+    ((setting.circumferenceMm * (1 + setting.circumferenceUncertainty)) /
+      (truth.rolloutMm - truth.rolloutUncertaintyMm));
   return { nominal, low, high };
 }
 
@@ -50,7 +54,8 @@ export const trueCap = (shownCap: number, r: Interval): Interval => ({
  * @param limit in the line's own unit
  * @param grid what the line can hold, in the same unit
  */
-export const capSettingFor = (limit: number, r: Interval, grid: Grid): number => roundSafely(limit * r.low, "down", grid);
+export const capSettingFor = (limit: number, r: Interval, grid: Grid): number =>
+  roundSafely(limit * r.low, "down", grid);
 
 export interface ReadOutPoint {
   readonly trueKmh: number;
@@ -59,4 +64,7 @@ export interface ReadOutPoint {
 
 /** What the display shows at true speeds from 0 to `upToKmh` in steps of `stepKmh`, for a picture or a table. */
 export const readOutCurve = (r: Interval, upToKmh: number, stepKmh: number): readonly ReadOutPoint[] =>
-  Array.from({ length: Math.floor(upToKmh / stepKmh + 1e-9) + 1 }, (_, i) => ({ trueKmh: i * stepKmh, shownKmh: i * stepKmh * r.nominal }));
+  Array.from({ length: Math.floor(upToKmh / stepKmh + 1e-9) + 1 }, (_, i) => ({
+    trueKmh: i * stepKmh,
+    shownKmh: i * stepKmh * r.nominal,
+  }));

@@ -45,7 +45,18 @@ export function rolloutSources({ measured, gps, outerDiameterMm, tyre }: Rollout
     const mm = rolloutFromDiameterMm(outerDiameterMm, tyre);
     found.push({ source: "outer-diameter", mm, uncertaintyMm: mm * DIAMETER_UNCERTAINTY });
   }
-  if (tyre) found.push({ source: "sidewall", mm: loadedRolloutMm(tyre), uncertaintyMm: loadedRolloutMm(tyre) * ESTIMATE_UNCERTAINTY });
+  if (tyre)
+    found.push({
+      source: "sidewall",
+      mm: loadedRolloutMm(tyre),
+      uncertaintyMm: loadedRolloutMm(tyre) * ESTIMATE_UNCERTAINTY,
+    });
   const best = found[0];
-  return best ? found.map((each) => ({ ...each, agrees: Math.abs(each.mm - best.mm) <= each.uncertaintyMm + best.uncertaintyMm, off: each.mm / best.mm - 1 })) : [];
+  return best
+    ? found.map((each) => ({
+        ...each,
+        agrees: Math.abs(each.mm - best.mm) <= each.uncertaintyMm + best.uncertaintyMm,
+        off: each.mm / best.mm - 1,
+      }))
+    : [];
 }

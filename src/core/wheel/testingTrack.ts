@@ -53,7 +53,11 @@ export function makeRide({ seconds, seed, whiteM, driftM, stopEveryS, wild, gapE
     const jump = random() < wild ? 400 : 0;
     const seen = WGS84.Direct(lat, lon, random() * 360, jump);
     const metre = 1 / 111_195;
-    fixes.push({ latDeg: (seen.lat2 ?? lat) + (driftY + whiteM * normal()) * metre, lonDeg: (seen.lon2 ?? lon) + ((driftX + whiteM * normal()) * metre) / Math.cos((lat * Math.PI) / 180), timeS: 1_790_000_000 + t });
+    fixes.push({
+      latDeg: (seen.lat2 ?? lat) + (driftY + whiteM * normal()) * metre,
+      lonDeg: (seen.lon2 ?? lon) + ((driftX + whiteM * normal()) * metre) / Math.cos((lat * Math.PI) / 180),
+      timeS: 1_790_000_000 + t,
+    });
   }
   return { fixes, trueM };
 }
@@ -61,5 +65,8 @@ export function makeRide({ seconds, seed, whiteM, driftM, stopEveryS, wild, gapE
 /** The same ride as the text of a GPX file. */
 export const gpxText = (fixes: readonly Fix[]): string =>
   `<?xml version="1.0" encoding="UTF-8"?>\n<gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1"><metadata><time>2026-01-01T00:00:00Z</time></metadata><trk><trkseg>\n${fixes
-    .map(({ latDeg, lonDeg, timeS }) => `<trkpt lat="${latDeg.toFixed(7)}" lon="${lonDeg.toFixed(7)}"><ele>571.2</ele>${timeS === null ? "" : `<time>${new Date(timeS * 1000).toISOString()}</time>`}</trkpt>`)
+    .map(
+      ({ latDeg, lonDeg, timeS }) =>
+        `<trkpt lat="${latDeg.toFixed(7)}" lon="${lonDeg.toFixed(7)}"><ele>571.2</ele>${timeS === null ? "" : `<time>${new Date(timeS * 1000).toISOString()}</time>`}</trkpt>`,
+    )
     .join("\n")}\n</trkseg></trk></gpx>\n`;

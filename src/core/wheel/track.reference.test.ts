@@ -6,7 +6,10 @@ import { thinned } from "./thinned";
 import { geodesicM, solveTrack, type Fix, type Track, type TrackReading } from "./track";
 
 /** Runs a stepwise work to its end, and tells the shares it gave on the way. */
-function finish<Result>(work: Generator<number, Result>): { readonly result: Result; readonly shares: readonly number[] } {
+function finish<Result>(work: Generator<number, Result>): {
+  readonly result: Result;
+  readonly shares: readonly number[];
+} {
   const shares: number[] = [];
   let step = work.next();
   while (!step.done) {
@@ -24,7 +27,11 @@ const solved = (fixes: readonly Fix[]): Track => {
 
 describe("length of a track", () => {
   // Source: C. F. F. Karney, Algorithms for geodesics, J. Geod. 87 (2013): Wellington to Salamanca, 19 959 679.27 m.
-  it("goes by the ellipsoid", () => expect(geodesicM({ latDeg: -41.32, lonDeg: 174.81 }, { latDeg: 40.96, lonDeg: -5.5 })).toBeCloseTo(19_959_679.267, 2));
+  it("goes by the ellipsoid", () =>
+    expect(geodesicM({ latDeg: -41.32, lonDeg: 174.81 }, { latDeg: 40.96, lonDeg: -5.5 })).toBeCloseTo(
+      19_959_679.267,
+      2,
+    ));
 
   const noises: readonly (readonly [string, Partial<RideWish>])[] = [
     ["without noise", {}],
@@ -39,7 +46,15 @@ describe("length of a track", () => {
       expect(Math.abs((solved(fixes).lengthKm * 1000) / trueM - 1)).toBeLessThan(0.005);
     });
   it("tells stops, gaps and wild fixes", () => {
-    const { fixes } = makeRide({ ...CLEAN, whiteM: 1, driftM: 2, stopEveryS: 600, wild: 0.003, gapEveryS: 850, seed: 4 });
+    const { fixes } = makeRide({
+      ...CLEAN,
+      whiteM: 1,
+      driftM: 2,
+      stopEveryS: 600,
+      wild: 0.003,
+      gapEveryS: 850,
+      seed: 4,
+    });
     const track = solved(fixes);
     expect(track.stops).toBe(6);
     expect(track.stoppedS).toBeGreaterThan(5.5 * 60 * 0.8);
@@ -48,7 +63,11 @@ describe("length of a track", () => {
     expect(track.gapKm).toBeGreaterThan(0.3);
   });
   it("finds the stretches of steady speed, at their speed", () => {
-    const fixes: Fix[] = Array.from({ length: 200 }, (_, t) => ({ latDeg: 47 + (t * 5) / 111_195, lonDeg: 11, timeS: t }));
+    const fixes: Fix[] = Array.from({ length: 200 }, (_, t) => ({
+      latDeg: 47 + (t * 5) / 111_195,
+      lonDeg: 11,
+      timeS: t,
+    }));
     const [longest] = solved(fixes).steady;
     expect(longest?.kmh).toBeCloseTo(18, 1);
     expect(longest?.seconds).toBeGreaterThan(150);
@@ -63,7 +82,11 @@ describe("length of a track", () => {
     const { fixes, trueM } = makeRide({ ...CLEAN, seconds: 900 });
     const [first, last] = [fixes[0], fixes.at(-1)];
     if (!first || !last) throw new Error("no ride");
-    const wild = [{ ...first, latDeg: first.latDeg + 0.02 }, ...fixes.slice(1, -1), { ...last, lonDeg: last.lonDeg - 0.03 }];
+    const wild = [
+      { ...first, latDeg: first.latDeg + 0.02 },
+      ...fixes.slice(1, -1),
+      { ...last, lonDeg: last.lonDeg - 0.03 },
+    ];
     expect(Math.abs((solved(wild).lengthKm * 1000) / trueM - 1)).toBeLessThan(0.005);
   });
   it("thins evenly for a picture, both ends and every break kept", () => {
@@ -82,8 +105,14 @@ describe("length of a track", () => {
   it("says why there is nothing to solve", () => {
     const still = Array.from({ length: 60 }, (_, t) => ({ latDeg: 47, lonDeg: 11, timeS: t }));
     expect(finish(solveTrack(still)).result).toMatchObject({ ok: false, problem: { key: "track.never-moved" } });
-    expect(finish(solveTrack(still.slice(0, 3))).result).toMatchObject({ ok: false, problem: { key: "track.too-few-fixes", fixes: 3 } });
-    expect(finish(solveTrack(still.map((fix) => ({ ...fix, timeS: null })))).result).toMatchObject({ ok: false, problem: { key: "track.no-times" } });
+    expect(finish(solveTrack(still.slice(0, 3))).result).toMatchObject({
+      ok: false,
+      problem: { key: "track.too-few-fixes", fixes: 3 },
+    });
+    expect(finish(solveTrack(still.map((fix) => ({ ...fix, timeS: null })))).result).toMatchObject({
+      ok: false,
+      problem: { key: "track.no-times" },
+    });
   });
 });
 
@@ -97,7 +126,9 @@ describe("a GPX file", () => {
     expect(reading.ok && reading.fixes[3]?.timeS).toBe(fixes[3]?.timeS);
   });
   it("counts the points it cannot read, and goes on", () => {
-    const reading = read('<gpx><trk><trkseg><trkpt lat="x" lon="1"/><trkpt lat="47" lon="11"><time>no</time></trkpt><trkpt lat="47" lon="411"/></trkseg></trk></gpx>');
+    const reading = read(
+      '<gpx><trk><trkseg><trkpt lat="x" lon="1"/><trkpt lat="47" lon="11"><time>no</time></trkpt><trkpt lat="47" lon="411"/></trkseg></trk></gpx>',
+    );
     expect(reading).toEqual({ ok: true, unreadable: 2, fixes: [{ latDeg: 47, lonDeg: 11, timeS: null }] });
   });
   it.each([

@@ -46,8 +46,12 @@ export interface Track {
   readonly steady: readonly SteadyRun[];
 }
 
-export type TrackProblem = { readonly key: "track.too-few-fixes"; readonly fixes: number } | { readonly key: "track.no-times" } | { readonly key: "track.never-moved" };
-export type TrackReading = { readonly ok: true; readonly track: Track } | { readonly ok: false; readonly problem: TrackProblem };
+export type TrackProblem =
+  | { readonly key: "track.too-few-fixes"; readonly fixes: number }
+  | { readonly key: "track.no-times" }
+  | { readonly key: "track.never-moved" };
+export type TrackReading =
+  { readonly ok: true; readonly track: Track } | { readonly ok: false; readonly problem: TrackProblem };
 
 /** Figures the sorting of fixes rests on. From memory. */
 export const TRACK_RULES = {
@@ -100,10 +104,13 @@ function metresPerRadian(latDeg: number): readonly [number, number] {
  * Fixes out of order in time are sorted; two of one moment are one.
  */
 export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReading> {
-  if (fixes.length < TRACK_RULES.fewestFixes) return { ok: false, problem: { key: "track.too-few-fixes", fixes: fixes.length } };
+  if (fixes.length < TRACK_RULES.fewestFixes)
+    return { ok: false, problem: { key: "track.too-few-fixes", fixes: fixes.length } };
   const timed = fixes.filter((fix): fix is Fix & { timeS: number } => fix.timeS !== null);
   if (timed.length < fixes.length / 2) return { ok: false, problem: { key: "track.no-times" } };
-  const ordered = [...timed].sort((a, b) => a.timeS - b.timeS).filter((fix, i, all) => i === 0 || fix.timeS > (all[i - 1]?.timeS ?? 0));
+  const ordered = [...timed]
+    .sort((a, b) => a.timeS - b.timeS)
+    .filter((fix, i, all) => i === 0 || fix.timeS > (all[i - 1]?.timeS ?? 0));
   const { kept, bad } = dropJumps(ordered);
   yield 0.15;
   const cut = cutAtGaps(kept);
@@ -148,7 +155,14 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
           wayM += geodesicM(placeOf(before, first, scale), placeOf(at, first, scale));
         }
       }
-      points.push({ timeS: at.timeS - origin.timeS, wayM, speedKmh: stopped ? 0 : at.speed * 3.6, eastM: offset.x + at.x, northM: offset.y + at.y, breaks: before === null });
+      points.push({
+        timeS: at.timeS - origin.timeS,
+        wayM,
+        speedKmh: stopped ? 0 : at.speed * 3.6,
+        eastM: offset.x + at.x,
+        northM: offset.y + at.y,
+        breaks: before === null,
+      });
       before = at;
       done += 1;
       if (done % 2000 === 0) yield 0.15 + (0.85 * done) / kept.length;
@@ -159,15 +173,30 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
   if (wayM < 1) return { ok: false, problem: { key: "track.never-moved" } };
   return {
     ok: true,
-    track: { lengthKm: wayM / 1000, movingS, stops, stoppedS, badFixes: bad + strays + (fixes.length - ordered.length), gaps: legs.length - 1, gapKm: gapM / 1000, noiseM, points, steady: steadyRuns(points) },
+    track: {
+      lengthKm: wayM / 1000,
+      movingS,
+      stops,
+      stoppedS,
+      badFixes: bad + strays + (fixes.length - ordered.length),
+      gaps: legs.length - 1,
+      gapKm: gapM / 1000,
+      noiseM,
+      points,
+      steady: steadyRuns(points),
+    },
   };
 }
 
 /** Drops fixes nobody could have ridden to: out at an impossible speed while the one after it can be reached without them. */
-function dropJumps(fixes: readonly (Fix & { timeS: number })[]): { readonly kept: readonly (Fix & { timeS: number })[]; readonly bad: number } {
+function dropJumps(fixes: readonly (Fix & { timeS: number })[]): {
+  readonly kept: readonly (Fix & { timeS: number })[];
+  readonly bad: number;
+} {
   const fastest = TRACK_RULES.fastestKmh / 3.6;
   const kept: (Fix & { timeS: number })[] = [];
-  const reach = (a: Fix & { timeS: number }, b: Fix & { timeS: number }) => flatM(a, b) <= fastest * (b.timeS - a.timeS) + 15;
+  const reach = (a: Fix & { timeS: number }, b: Fix & { timeS: number }) =>
+    flatM(a, b) <= fastest * (b.timeS - a.timeS) + 15;
   let bad = 0;
   let rejected: (Fix & { timeS: number })[] = [];
   for (const fix of fixes) {
@@ -209,7 +238,13 @@ function cutAtGaps(fixes: readonly TimedFix[]): readonly (readonly TimedFix[])[]
   for (const fix of fixes) {
     const leg = legs.at(-1);
     const last = leg?.at(-1);
-    if (leg && last && fix.timeS - last.timeS <= gapS && flatM(last, fix) <= (TRACK_RULES.fastestKmh / 3.6) * (fix.timeS - last.timeS) + 15) leg.push(fix);
+    if (
+      leg &&
+      last &&
+      fix.timeS - last.timeS <= gapS &&
+      flatM(last, fix) <= (TRACK_RULES.fastestKmh / 3.6) * (fix.timeS - last.timeS) + 15
+    )
+      leg.push(fix);
     else legs.push([fix]);
   }
   return legs;
@@ -220,7 +255,11 @@ const localOf = (fix: Fix, origin: Fix, [perLat, perLon]: readonly [number, numb
   y: (((fix.latDeg - origin.latDeg) * Math.PI) / 180) * perLat,
 });
 
-const placeOf = ({ x, y }: { readonly x: number; readonly y: number }, origin: Fix, [perLat, perLon]: readonly [number, number]) => ({
+const placeOf = (
+  { x, y }: { readonly x: number; readonly y: number },
+  origin: Fix,
+  [perLat, perLon]: readonly [number, number],
+) => ({
   latDeg: origin.latDeg + ((y / perLat) * 180) / Math.PI,
   lonDeg: origin.lonDeg + ((x / perLon) * 180) / Math.PI,
 });
@@ -248,7 +287,9 @@ function noiseOf(legs: readonly (readonly TimedFix[])[]): number {
     }
   }
   // A third difference of white noise has √20 times its scatter; the median of |normal| is 0.6745 of it.
-  return thirds.length === 0 ? USUAL_NOISE_M : Math.min(MOST_NOISE_M, Math.max(LEAST_NOISE_M, median(thirds) / 0.6745 / Math.sqrt(20)));
+  return thirds.length === 0
+    ? USUAL_NOISE_M
+    : Math.min(MOST_NOISE_M, Math.max(LEAST_NOISE_M, median(thirds) / 0.6745 / Math.sqrt(20)));
 }
 
 interface Smoothed extends Local {
@@ -257,14 +298,24 @@ interface Smoothed extends Local {
 }
 
 /** Position and velocity of one axis, forwards and backwards over a leg. */
-function smoothAxis(times: readonly number[], measured: readonly number[], noiseM: number): { readonly place: Float64Array; readonly velocity: Float64Array } {
+function smoothAxis(
+  times: readonly number[],
+  measured: readonly number[],
+  noiseM: number,
+): { readonly place: Float64Array; readonly velocity: Float64Array } {
   const n = times.length;
   const place = new Float64Array(n);
   const velocity = new Float64Array(n);
   const p00 = new Float64Array(n);
   const p01 = new Float64Array(n);
   const p11 = new Float64Array(n);
-  const predicted = { place: new Float64Array(n), velocity: new Float64Array(n), p00: new Float64Array(n), p01: new Float64Array(n), p11: new Float64Array(n) };
+  const predicted = {
+    place: new Float64Array(n),
+    velocity: new Float64Array(n),
+    p00: new Float64Array(n),
+    p01: new Float64Array(n),
+    p11: new Float64Array(n),
+  };
   const variance = noiseM * noiseM;
   const q = TRACK_RULES.agilityMps2 ** 2;
   let x = measured[0] ?? 0;
@@ -302,7 +353,12 @@ function smoothAxis(times: readonly number[], measured: readonly number[], noise
     const det = m00 * m11 - m01 * m01;
     // Gain: P·Fᵀ·M⁻¹ with F = [[1, dt], [0, 1]].
     const [g00, g01, g10, g11] = [f00 + dt * f01, f01, f01 + dt * f11, f11];
-    const [c00, c01, c10, c11] = [(g00 * m11 - g01 * m01) / det, (g01 * m00 - g00 * m01) / det, (g10 * m11 - g11 * m01) / det, (g11 * m00 - g10 * m01) / det];
+    const [c00, c01, c10, c11] = [
+      (g00 * m11 - g01 * m01) / det,
+      (g01 * m00 - g00 * m01) / det,
+      (g10 * m11 - g11 * m01) / det,
+      (g11 * m00 - g10 * m01) / det,
+    ];
     const dx = (place[i + 1] ?? 0) - (predicted.place[i + 1] ?? 0);
     const dv = (velocity[i + 1] ?? 0) - (predicted.velocity[i + 1] ?? 0);
     place[i] = (place[i] ?? 0) + c00 * dx + c01 * dv;
@@ -315,12 +371,30 @@ function smoothAxis(times: readonly number[], measured: readonly number[], noise
   return { place, velocity };
 }
 
-function smoothLeg(leg: readonly TimedFix[], first: Fix, scale: readonly [number, number], noiseM: number): readonly Smoothed[] {
+function smoothLeg(
+  leg: readonly TimedFix[],
+  first: Fix,
+  scale: readonly [number, number],
+  noiseM: number,
+): readonly Smoothed[] {
   const times = leg.map((fix) => fix.timeS);
   const local = leg.map((fix) => localOf(fix, first, scale));
-  const east = smoothAxis(times, local.map(({ x }) => x), noiseM);
-  const north = smoothAxis(times, local.map(({ y }) => y), noiseM);
-  return leg.map((fix, i) => ({ timeS: fix.timeS, x: east.place[i] ?? 0, y: north.place[i] ?? 0, speed: Math.hypot(east.velocity[i] ?? 0, north.velocity[i] ?? 0) }));
+  const east = smoothAxis(
+    times,
+    local.map(({ x }) => x),
+    noiseM,
+  );
+  const north = smoothAxis(
+    times,
+    local.map(({ y }) => y),
+    noiseM,
+  );
+  return leg.map((fix, i) => ({
+    timeS: fix.timeS,
+    x: east.place[i] ?? 0,
+    y: north.place[i] ?? 0,
+    speed: Math.hypot(east.velocity[i] ?? 0, north.velocity[i] ?? 0),
+  }));
 }
 
 /** Which points stand: hardly displaced over a window, for long enough together. Over a window noise does not look like riding. */
@@ -333,7 +407,12 @@ function standing(points: readonly Smoothed[]): readonly boolean[] {
     while ((points[from]?.timeS ?? 0) < timeS - standingS) from += 1;
     while (to + 1 < points.length && (points[to + 1]?.timeS ?? 0) <= timeS + standingS) to += 1;
     const [a, b] = [points[from], points[to]];
-    return a !== undefined && b !== undefined && b.timeS > a.timeS && (Math.hypot(b.x - a.x, b.y - a.y) / (b.timeS - a.timeS)) * 3.6 < standingKmh;
+    return (
+      a !== undefined &&
+      b !== undefined &&
+      b.timeS > a.timeS &&
+      (Math.hypot(b.x - a.x, b.y - a.y) / (b.timeS - a.timeS)) * 3.6 < standingKmh
+    );
   });
   for (let i = 0; i < points.length; i++) {
     if (!slow[i]) continue;
@@ -353,7 +432,8 @@ function steadyRuns(points: readonly TrackPoint[]): readonly SteadyRun[] {
   let high = -Infinity;
   const close = (to: number) => {
     const [a, b] = [points[from], points[to]];
-    if (a && b && b.timeS - a.timeS >= TRACK_RULES.steadyS) found.push({ fromS: a.timeS, seconds: b.timeS - a.timeS, kmh: ((b.wayM - a.wayM) / (b.timeS - a.timeS)) * 3.6 });
+    if (a && b && b.timeS - a.timeS >= TRACK_RULES.steadyS)
+      found.push({ fromS: a.timeS, seconds: b.timeS - a.timeS, kmh: ((b.wayM - a.wayM) / (b.timeS - a.timeS)) * 3.6 });
   };
   for (const [i, point] of points.entries()) {
     const [lower, upper] = [Math.min(low, point.speedKmh), Math.max(high, point.speedKmh)];

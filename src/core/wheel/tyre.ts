@@ -13,14 +13,20 @@ export interface TyreDesignation {
 export type TyreProblem =
   | { readonly key: "tyre.not-a-designation"; readonly typed: string }
   | { readonly key: "tyre.width-out-of-range"; readonly typed: string; readonly minMm: number; readonly maxMm: number }
-  | { readonly key: "tyre.unknown-bead-seat"; readonly typed: string; readonly beadSeatMm: number; readonly nearestMm: number };
+  | {
+      readonly key: "tyre.unknown-bead-seat";
+      readonly typed: string;
+      readonly beadSeatMm: number;
+      readonly nearestMm: number;
+    };
 
 export type TyreReading =
-  | { readonly ok: true; readonly tyre: TyreDesignation }
-  | { readonly ok: false; readonly problem: TyreProblem };
+  { readonly ok: true; readonly tyre: TyreDesignation } | { readonly ok: false; readonly problem: TyreProblem };
 
 /** Common bead seat diameters, mm. Source: ISO 5775-1. */
-export const BEAD_SEATS_MM = [203, 254, 305, 349, 355, 369, 406, 451, 507, 540, 547, 559, 571, 584, 590, 597, 622, 630, 635] as const;
+export const BEAD_SEATS_MM = [
+  203, 254, 305, 349, 355, 369, 406, 451, 507, 540, 547, 559, 571, 584, 590, 597, 622, 630, 635,
+] as const;
 
 export const TYRE_WIDTH_MM = { min: 18, max: 130 } as const;
 
@@ -33,7 +39,10 @@ export function readTyre(typed: string): TyreReading {
   const widthMm = Number(match[1]);
   const beadSeatMm = Number(match[2]);
   if (widthMm < TYRE_WIDTH_MM.min || widthMm > TYRE_WIDTH_MM.max)
-    return { ok: false, problem: { key: "tyre.width-out-of-range", typed, minMm: TYRE_WIDTH_MM.min, maxMm: TYRE_WIDTH_MM.max } };
+    return {
+      ok: false,
+      problem: { key: "tyre.width-out-of-range", typed, minMm: TYRE_WIDTH_MM.min, maxMm: TYRE_WIDTH_MM.max },
+    };
   if (!BEAD_SEATS_MM.some((d) => d === beadSeatMm)) {
     const nearestMm = [...BEAD_SEATS_MM].sort((a, b) => Math.abs(a - beadSeatMm) - Math.abs(b - beadSeatMm))[0] ?? 622;
     return { ok: false, problem: { key: "tyre.unknown-bead-seat", typed, beadSeatMm, nearestMm } };
@@ -59,4 +68,5 @@ export const loadedRolloutMm = (tyre: TyreDesignation): number =>
   unloadedRolloutMm(tyre) - ((2 * Math.PI) / 3) * SQUASH * heightRatio(tyre.widthMm) * tyre.widthMm;
 
 /** Outer diameter of the unloaded tyre, mm. */
-export const outerDiameterMm = ({ widthMm, beadSeatMm }: TyreDesignation): number => beadSeatMm + 2 * heightRatio(widthMm) * widthMm;
+export const outerDiameterMm = ({ widthMm, beadSeatMm }: TyreDesignation): number =>
+  beadSeatMm + 2 * heightRatio(widthMm) * widthMm;

@@ -37,7 +37,12 @@ describe("rollout from the designation", () => {
 describe("the fat tyre set as 26", () => {
   // Common practice, no source: the worked example of the trade.
   const truth = { rolloutMm: 2310, rolloutUncertaintyMm: 0, pulsesPerTurn: 1 };
-  const asCode = (inch: number) => readoutError(truth, { circumferenceMm: nominalCircumferenceMm(inch), circumferenceUncertainty: 0, pulsesPerTurn: 1 });
+  const asCode = (inch: number) =>
+    readoutError(truth, {
+      circumferenceMm: nominalCircumferenceMm(inch),
+      circumferenceUncertainty: 0,
+      pulsesPerTurn: 1,
+    });
 
   it("reads 10 % low, so a cap of 25 assists to 27.8 km/h", () => {
     expect(nominalCircumferenceMm(26)).toBeCloseTo(2074.7, 1);
@@ -47,11 +52,18 @@ describe("the fat tyre set as 26", () => {
   it("is mended by code 29: r = 1.0018, 24.96 km/h", () => {
     expect(asCode(29).nominal).toBeCloseTo(1.0018, 4);
     expect(trueCap(25, asCode(29)).nominal).toBeCloseTo(24.96, 2);
-    const ranked = rankWheels([24, 26, 27.5, 28, 29].map((inch) => ({ code: inch, circumferenceMm: nominalCircumferenceMm(inch) })), 2310);
+    const ranked = rankWheels(
+      [24, 26, 27.5, 28, 29].map((inch) => ({ code: inch, circumferenceMm: nominalCircumferenceMm(inch) })),
+      2310,
+    );
     expect(ranked[0]?.code).toBe(29);
   });
   it("keeps the limit at the lower end of r while a code is only assumed", () => {
-    const r = readoutError(truth, { circumferenceMm: nominalCircumferenceMm(29), circumferenceUncertainty: 0.03, pulsesPerTurn: 1 });
+    const r = readoutError(truth, {
+      circumferenceMm: nominalCircumferenceMm(29),
+      circumferenceUncertainty: 0.03,
+      pulsesPerTurn: 1,
+    });
     expect(capSettingFor(25, r, { step: 1 })).toBe(24);
   });
 });
@@ -66,6 +78,10 @@ describe("pulses and measurement", () => {
     expect(r.nominal).toBe(2);
   });
   it("shares the tape error among the turns", () => {
-    expect(measuredRollout({ distanceMm: 4620, turns: 2, tapeErrorMm: 6 })).toEqual({ mm: 2310, uncertaintyMm: 3, from: "measured" });
+    expect(measuredRollout({ distanceMm: 4620, turns: 2, tapeErrorMm: 6 })).toEqual({
+      mm: 2310,
+      uncertaintyMm: 3,
+      from: "measured",
+    });
   });
 });

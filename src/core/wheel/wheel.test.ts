@@ -13,7 +13,10 @@ describe("readTyre", () => {
     expect(readTyre("26 x 4")).toEqual({ ok: false, problem: { key: "tyre.not-a-designation", typed: "26 x 4" } });
   });
   it("refuses a width no tyre has", () => {
-    expect(readTyre("300-559")).toMatchObject({ ok: false, problem: { key: "tyre.width-out-of-range", minMm: 18, maxMm: 130 } });
+    expect(readTyre("300-559")).toMatchObject({
+      ok: false,
+      problem: { key: "tyre.width-out-of-range", minMm: 18, maxMm: 130 },
+    });
   });
   it("names the nearest rim when there is none of that diameter", () => {
     expect(readTyre("50-560")).toMatchObject({ ok: false, problem: { key: "tyre.unknown-bead-seat", nearestMm: 559 } });
@@ -26,7 +29,9 @@ describe("compareWithTyre", () => {
     expect(compareWithTyre(measuredRollout({ distanceMm: 2060, turns: 1, tapeErrorMm: 5 }), tyre)).toBeNull();
   });
   it("notices two turns booked as one", () => {
-    expect(compareWithTyre(measuredRollout({ distanceMm: 4120, turns: 1, tapeErrorMm: 5 }), tyre)).toMatchObject({ measuredMm: 4120 });
+    expect(compareWithTyre(measuredRollout({ distanceMm: 4120, turns: 1, tapeErrorMm: 5 }), tyre)).toMatchObject({
+      measuredMm: 4120,
+    });
   });
 });
 
@@ -66,11 +71,23 @@ describe("readOutCurve", () => {
 
 describe("rankWheels", () => {
   it("prefers a candidate that does not read low among those as good as the best", () => {
-    const ranked = rankWheels([{ code: "a", circumferenceMm: 1998 }, { code: "b", circumferenceMm: 2003 }], 2000);
+    const ranked = rankWheels(
+      [
+        { code: "a", circumferenceMm: 1998 },
+        { code: "b", circumferenceMm: 2003 },
+      ],
+      2000,
+    );
     expect(ranked.map((wheel) => wheel.code)).toEqual(["b", "a"]);
   });
   it("takes the nearest when the others are far off", () => {
-    const ranked = rankWheels([{ code: "a", circumferenceMm: 1998 }, { code: "b", circumferenceMm: 2100 }], 2000);
+    const ranked = rankWheels(
+      [
+        { code: "a", circumferenceMm: 1998 },
+        { code: "b", circumferenceMm: 2100 },
+      ],
+      2000,
+    );
     expect(ranked[0]?.code).toBe("a");
   });
   it("has nothing to say about no candidates", () => {

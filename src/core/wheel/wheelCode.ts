@@ -28,7 +28,11 @@ const AS_GOOD = 0.003;
  * Preference for never reading low follows UN Regulation 39 (0 ≤ shown − true), which does not bind pedal cycles.
  * @param pulseRatio true pulses over set pulses
  */
-export function rankWheels<Code>(candidates: readonly WheelCandidate<Code>[], rolloutMm: number, pulseRatio = 1): RankedWheel<Code>[] {
+export function rankWheels<Code>(
+  candidates: readonly WheelCandidate<Code>[],
+  rolloutMm: number,
+  pulseRatio = 1,
+): RankedWheel<Code>[] {
   const cost = (r: number) => Math.abs(Math.log(r));
   const ranked = candidates
     .map((candidate) => ({ ...candidate, r: (pulseRatio * candidate.circumferenceMm) / rolloutMm }))

@@ -33,22 +33,56 @@ describe("what stands on a sidewall", () => {
   ])("%s", (typed, expected) => expect(tyres(typed)).toEqual(expected));
 
   it("asks for the width where only a size stands there, and says which rims it could be", () => {
-    expect(readSidewall("26")).toMatchObject({ ok: false, problem: { key: "sidewall.width-missing", beadSeatsMm: expect.arrayContaining([559, 590]) } });
-    expect(readSidewall("650B")).toMatchObject({ ok: false, problem: { key: "sidewall.width-missing", beadSeatsMm: [584] } });
+    expect(readSidewall("26")).toMatchObject({
+      ok: false,
+      problem: { key: "sidewall.width-missing", beadSeatsMm: expect.arrayContaining([559, 590]) },
+    });
+    expect(readSidewall("650B")).toMatchObject({
+      ok: false,
+      problem: { key: "sidewall.width-missing", beadSeatsMm: [584] },
+    });
   });
-  it.each(["", "puncture proof", "33 x 2", "26 x 9", "20-999"])("knows nothing of %j", (typed) => expect(readSidewall(typed)).toMatchObject({ ok: false, problem: { key: "sidewall.nothing-known" } }));
+  it.each(["", "puncture proof", "33 x 2", "26 x 9", "20-999"])("knows nothing of %j", (typed) =>
+    expect(readSidewall(typed)).toMatchObject({ ok: false, problem: { key: "sidewall.nothing-known" } }),
+  );
   it("whatever is typed, gives only tyres there are, or says what it lacks", () => {
-    const bits = fc.constantFrom("26", "28", "700", "x", " ", "1 3/8", "2.1", "-", "622", "C", "40", "650", "B", "½", "999");
+    const bits = fc.constantFrom(
+      "26",
+      "28",
+      "700",
+      "x",
+      " ",
+      "1 3/8",
+      "2.1",
+      "-",
+      "622",
+      "C",
+      "40",
+      "650",
+      "B",
+      "½",
+      "999",
+    );
     fc.assert(
-      fc.property(fc.oneof(fc.string({ maxLength: 40 }), fc.array(bits, { maxLength: 8 }).map((parts) => parts.join(""))), (typed) => {
-        const reading = readSidewall(typed);
-        if (!reading.ok) {
-          expect(reading.problem.typed).toBe(typed);
-          return;
-        }
-        expect(reading.candidates.length).toBeGreaterThan(0);
-        for (const { tyre } of reading.candidates) expect([tyre.widthMm >= 18 && tyre.widthMm <= 130, tyre.beadSeatMm >= 150 && tyre.beadSeatMm <= 642]).toEqual([true, true]);
-      }),
+      fc.property(
+        fc.oneof(
+          fc.string({ maxLength: 40 }),
+          fc.array(bits, { maxLength: 8 }).map((parts) => parts.join("")),
+        ),
+        (typed) => {
+          const reading = readSidewall(typed);
+          if (!reading.ok) {
+            expect(reading.problem.typed).toBe(typed);
+            return;
+          }
+          expect(reading.candidates.length).toBeGreaterThan(0);
+          for (const { tyre } of reading.candidates)
+            expect([
+              tyre.widthMm >= 18 && tyre.widthMm <= 130,
+              tyre.beadSeatMm >= 150 && tyre.beadSeatMm <= 642,
+            ]).toEqual([true, true]);
+        },
+      ),
       { numRuns: 2000 },
     );
   });
@@ -57,9 +91,24 @@ describe("what stands on a sidewall", () => {
 describe("sources of a rollout", () => {
   const tyre = { widthMm: 100, beadSeatMm: 559 };
   it("stand in order of trust, and say which cannot be right", () => {
-    const found = rolloutSources({ measured: { mm: 2310, uncertaintyMm: 3, from: "measured" }, gps: { mm: 2330, uncertaintyMm: 25 }, outerDiameterMm: 739, tyre });
-    expect(found.map(({ source, agrees }) => [source, agrees])).toEqual([["rollout", true], ["gps", true], ["outer-diameter", true], ["sidewall", true]]);
-    const wrong = rolloutSources({ measured: { mm: 2055, uncertaintyMm: 3, from: "measured" }, gps: null, outerDiameterMm: null, tyre });
+    const found = rolloutSources({
+      measured: { mm: 2310, uncertaintyMm: 3, from: "measured" },
+      gps: { mm: 2330, uncertaintyMm: 25 },
+      outerDiameterMm: 739,
+      tyre,
+    });
+    expect(found.map(({ source, agrees }) => [source, agrees])).toEqual([
+      ["rollout", true],
+      ["gps", true],
+      ["outer-diameter", true],
+      ["sidewall", true],
+    ]);
+    const wrong = rolloutSources({
+      measured: { mm: 2055, uncertaintyMm: 3, from: "measured" },
+      gps: null,
+      outerDiameterMm: null,
+      tyre,
+    });
     expect(wrong[1]).toMatchObject({ source: "sidewall", agrees: false });
     expect(rolloutSources({ measured: null, gps: null, outerDiameterMm: null, tyre: null })).toEqual([]);
   });
@@ -110,14 +159,43 @@ describe("which pick-up it is", () => {
   // Common practice, no source: 16 pole pairs through a 5:1 gear give 80 pulses a wheel turn; a direct drive has 46 poles.
   it("works 80 back from one reading of a geared hub", () => {
     const facts = pickUpHypotheses({ spokeMagnets: null, motorPoles: 32, gearRatio: 5 });
-    const found = workBack({ trueKmh: 20, trueUncertaintyKmh: 0.3, shownKmh: 40.2, shownStepKmh: 0.1, pulsesSet: 40, circumferenceSetMm: 2180, rolloutMm: 2180, rolloutUncertaintyMm: 5 }, facts);
+    const found = workBack(
+      {
+        trueKmh: 20,
+        trueUncertaintyKmh: 0.3,
+        shownKmh: 40.2,
+        shownStepKmh: 0.1,
+        pulsesSet: 40,
+        circumferenceSetMm: 2180,
+        rolloutMm: 2180,
+        rolloutUncertaintyMm: 5,
+      },
+      facts,
+    );
     expect(found.pulses).toBeCloseTo(80.4, 1);
     expect(found.ranked[0]).toMatchObject({ meaning: "pole-pairs-geared", pulses: 80, possible: true });
     expect(found.ranked.filter(({ possible }) => possible)).toHaveLength(1);
   });
   it("keeps two that a coarse reading cannot tell apart", () => {
     const facts = pickUpHypotheses({ spokeMagnets: 22, motorPoles: 46, gearRatio: 1 });
-    const found = workBack({ trueKmh: 9, trueUncertaintyKmh: 0.5, shownKmh: 9, shownStepKmh: 1, pulsesSet: 23, circumferenceSetMm: 2180, rolloutMm: 2180, rolloutUncertaintyMm: 20 }, facts);
-    expect(found.ranked.filter(({ possible }) => possible).map(({ meaning }) => meaning).sort()).toEqual(["pole-pairs", "spoke-magnets"]);
+    const found = workBack(
+      {
+        trueKmh: 9,
+        trueUncertaintyKmh: 0.5,
+        shownKmh: 9,
+        shownStepKmh: 1,
+        pulsesSet: 23,
+        circumferenceSetMm: 2180,
+        rolloutMm: 2180,
+        rolloutUncertaintyMm: 20,
+      },
+      facts,
+    );
+    expect(
+      found.ranked
+        .filter(({ possible }) => possible)
+        .map(({ meaning }) => meaning)
+        .sort(),
+    ).toEqual(["pole-pairs", "spoke-magnets"]);
   });
 });

@@ -1,7 +1,17 @@
 "use client";
 import Link from "next/link";
 import { useEffect, useRef, useState } from "react";
-import { atHome, contextOf, decodeAll, factoryRaws, linesOf, rawValues, readPastedList, shows, type DisplayProfile } from "@/core/display";
+import {
+  atHome,
+  contextOf,
+  decodeAll,
+  factoryRaws,
+  linesOf,
+  rawValues,
+  readPastedList,
+  shows,
+  type DisplayProfile,
+} from "@/core/display";
 import { addUnknownLine, isUnread, readingTour } from "@/core/record";
 import { Button, buttonClass, Caution, Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, keyNames, lineName, shownProblemText, valueMeaning } from "@/ui/wording";
@@ -17,7 +27,14 @@ export function AsFound(props: StageProps) {
   return job.profile ? <Readings {...props} profile={job.profile} /> : <NoDisplay job={job} />;
 }
 
-function Readings({ job, workings, change, line, setLine, profile }: StageProps & { readonly profile: DisplayProfile }) {
+function Readings({
+  job,
+  workings,
+  change,
+  line,
+  setLine,
+  profile,
+}: StageProps & { readonly profile: DisplayProfile }) {
   const { found, foundCount, baseline } = workings;
   const [way, setWay] = useKeptState(`as-found-way.${job.id}`, "guided");
   const lines = linesOf(profile);
@@ -50,11 +67,28 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
           </p>
         </div>
         {way === "column" ? (
-          <Column profile={profile} shown={job.asFound.shown} onKeep={(shown) => change((now) => ({ ...now, asFound: { ...now.asFound, shown } }))} />
+          <Column
+            profile={profile}
+            shown={job.asFound.shown}
+            onKeep={(shown) => change((now) => ({ ...now, asFound: { ...now.asFound, shown } }))}
+          />
         ) : way === "list" ? (
-          <PastedList profile={profile} onTake={(shown) => change((now) => ({ ...now, asFound: { ...now.asFound, shown: { ...now.asFound.shown, ...shown } } }))} />
+          <PastedList
+            profile={profile}
+            onTake={(shown) =>
+              change((now) => ({ ...now, asFound: { ...now.asFound, shown: { ...now.asFound.shown, ...shown } } }))
+            }
+          />
         ) : (
-          <Guided profile={profile} at={at} typed={job.asFound.shown} found={found} onKeep={keep} onGo={(index) => setLine(lines[index]?.code ?? "")} photos={<LinePhotos jobId={job.id} code={lines[at]?.code ?? ""} />} />
+          <Guided
+            profile={profile}
+            at={at}
+            typed={job.asFound.shown}
+            found={found}
+            onKeep={keep}
+            onGo={(index) => setLine(lines[index]?.code ?? "")}
+            photos={<LinePhotos jobId={job.id} code={lines[at]?.code ?? ""} />}
+          />
         )}
         <Foreign found={found} profile={profile} />
         <UnknownLine profile={profile} onAdd={(code, shown) => change((now) => addUnknownLine(now, code, shown))} />
@@ -64,7 +98,10 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
             <h2 id="no-baseline" className="text-[1.15rem]">
               Cannot write it all down?
             </h2>
-            <p className="mb-3 max-w-[62ch] text-quiet">The as-found sheet is the way home. Without it no keys are planned, unless you write why. The card then stops at every line nobody has read.</p>
+            <p className="mb-3 max-w-[62ch] text-quiet">
+              The as-found sheet is the way home. Without it no keys are planned, unless you write why. The card then
+              stops at every line nobody has read.
+            </p>
             <KeptField
               label="Why there is no full baseline"
               long
@@ -75,14 +112,23 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
           </section>
         ) : null}
         <div className="mt-6 flex flex-wrap items-center gap-4">
-          <Link href={`/job/${job.id}/plan`} className={buttonClass(baseline.kind === "missing" ? "plain" : "main", true)}>
+          <Link
+            href={`/job/${job.id}/plan`}
+            className={buttonClass(baseline.kind === "missing" ? "plain" : "main", true)}
+          >
             Work out the plan <kbd className="code text-base opacity-80">3</kbd>
           </Link>
-          {baseline.kind === "missing" ? <span className="text-quiet">{count(baseline.unread, "line")} still unread.</span> : null}
+          {baseline.kind === "missing" ? (
+            <span className="text-quiet">{count(baseline.unread, "line")} still unread.</span>
+          ) : null}
         </div>
       </div>
 
-      <aside aria-label="All lines" className="self-start rounded-xl bg-sheet py-3 lg:sticky lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:overflow-y-auto" tabIndex={0}>
+      <aside
+        aria-label="All lines"
+        className="self-start rounded-xl bg-sheet py-3 lg:sticky lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:overflow-y-auto"
+        tabIndex={0}
+      >
         <ol>
           {lines.map((each, i) => {
             const state = found[i];
@@ -102,7 +148,9 @@ function Readings({ job, workings, change, line, setLine, profile }: StageProps 
                   <span className="w-8 font-bold">{each.code}</span>
                   <span className="flex-1 text-quiet">{lineName(each)}</span>
                   {state?.problem ? <SignShape sign="caution" /> : null}
-                  <span className={state?.raw === null ? "text-quiet" : "font-semibold"}>{each.encoding.kind === "read-only" ? each.encoding.shows : state?.typed || "—"}</span>
+                  <span className={state?.raw === null ? "text-quiet" : "font-semibold"}>
+                    {each.encoding.kind === "read-only" ? each.encoding.shows : state?.typed || "—"}
+                  </span>
                 </button>
               </li>
             );
@@ -124,7 +172,10 @@ interface GuidedProps {
 }
 
 /** Short codes stand in segment digits as the display writes them; words in type. */
-const codeFace = (code: string): string => (/^[\d-]{1,3}$/.test(code) ? "segment text-[5rem] max-sm:text-[4rem]" : "font-head text-[2.6rem] leading-tight font-extrabold break-words");
+const codeFace = (code: string): string =>
+  /^[\d-]{1,3}$/.test(code)
+    ? "segment text-[5rem] max-sm:text-[4rem]"
+    : "font-head text-[2.6rem] leading-tight font-extrabold break-words";
 
 const PAD = ["7", "8", "9", "4", "5", "6", "1", "2", "3", ".", "0", "⌫"] as const;
 
@@ -144,7 +195,19 @@ function Guided({ profile, at, typed, found, onKeep, onGo, photos }: GuidedProps
   const usual = readOnly ? "" : shows(line.encoding, line.factoryRaw);
   const problem = found[at]?.problem;
   const raw = found[at]?.raw;
-  const meaning = raw === null || raw === undefined ? null : valueMeaning(decodeAll(line, raw, contextOf(profile, found.map((each) => each.raw))));
+  const meaning =
+    raw === null || raw === undefined
+      ? null
+      : valueMeaning(
+          decodeAll(
+            line,
+            raw,
+            contextOf(
+              profile,
+              found.map((each) => each.raw),
+            ),
+          ),
+        );
   const go = (index: number) => {
     setSince(moment());
     onGo(index);
@@ -192,7 +255,13 @@ function Guided({ profile, at, typed, found, onKeep, onGo, photos }: GuidedProps
               onEnter={next}
               problem={problem ? shownProblemText(problem) : null}
               inputClass="text-[2rem] font-bold font-head min-h-16"
-              hint={meaning ? `That is: ${meaning}.` : choices.length <= 12 ? `It can show ${choices.map((each) => shows(line.encoding, each)).join(", ")}.` : undefined}
+              hint={
+                meaning
+                  ? `That is: ${meaning}.`
+                  : choices.length <= 12
+                    ? `It can show ${choices.map((each) => shows(line.encoding, each)).join(", ")}.`
+                    : undefined
+              }
             />
           )}
           <div className="flex flex-wrap gap-3">
@@ -203,8 +272,14 @@ function Guided({ profile, at, typed, found, onKeep, onGo, photos }: GuidedProps
               Back
             </Button>
           </div>
-          <p className="text-[0.9rem] text-quiet">Enter takes the maker’s value{usual ? `, ${usual},` : ""} if nothing is typed.</p>
-          <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} onRestart={() => setSince(moment())} />
+          <p className="text-[0.9rem] text-quiet">
+            Enter takes the maker’s value{usual ? `, ${usual},` : ""} if nothing is typed.
+          </p>
+          <MenuClock
+            closesAfterMs={profile.menu.idle.closesAfterMs}
+            since={since}
+            onRestart={() => setSince(moment())}
+          />
         </div>
         {readOnly ? null : (
           <div className="grid h-max grid-cols-3 gap-1.5" role="group" aria-label="Number pad">
@@ -230,7 +305,11 @@ function Guided({ profile, at, typed, found, onKeep, onGo, photos }: GuidedProps
       <details className="mt-6 border-t border-rule pt-3">
         <summary className="min-h-11 font-semibold">The keys to this line from the home screen</summary>
         <div className="mt-2 flex flex-col gap-4">
-          <Caution>Wheel clear of the floor or brake held. {keyNames(profile, entry[0] && "keys" in entry[0].stroke ? entry[0].stroke.keys : [])} must go down together.</Caution>
+          <Caution>
+            Wheel clear of the floor or brake held.{" "}
+            {keyNames(profile, entry[0] && "keys" in entry[0].stroke ? entry[0].stroke.keys : [])} must go down
+            together.
+          </Caution>
           <StrokeRuns profile={profile} runs={entry} size={64} />
         </div>
       </details>
@@ -238,9 +317,20 @@ function Guided({ profile, at, typed, found, onKeep, onGo, photos }: GuidedProps
   );
 }
 
-function Column({ profile, shown, onKeep }: { readonly profile: DisplayProfile; readonly shown: Readonly<Record<string, string>>; readonly onKeep: (shown: Record<string, string>) => void }) {
+function Column({
+  profile,
+  shown,
+  onKeep,
+}: {
+  readonly profile: DisplayProfile;
+  readonly shown: Readonly<Record<string, string>>;
+  readonly onKeep: (shown: Record<string, string>) => void;
+}) {
   const lines = linesOf(profile).filter((line) => line.encoding.kind !== "read-only");
-  const text = lines.map((line) => shown[line.code] ?? "").join("\n").replace(/\n+$/, "");
+  const text = lines
+    .map((line) => shown[line.code] ?? "")
+    .join("\n")
+    .replace(/\n+$/, "");
   const [draft, setDraft] = useState<string | null>(null);
   const value = draft ?? text;
   return (
@@ -275,7 +365,13 @@ function Column({ profile, shown, onKeep }: { readonly profile: DisplayProfile; 
 }
 
 /** The list as it was written on a phone or a scrap: "31 = 0", one a row, read by code. */
-function PastedList({ profile, onTake }: { readonly profile: DisplayProfile; readonly onTake: (shown: Readonly<Record<string, string>>) => void }) {
+function PastedList({
+  profile,
+  onTake,
+}: {
+  readonly profile: DisplayProfile;
+  readonly onTake: (shown: Readonly<Record<string, string>>) => void;
+}) {
   const [text, setText] = useState("");
   const reading = readPastedList(profile, text);
   const codes = Object.keys(reading.shown);
@@ -284,7 +380,13 @@ function PastedList({ profile, onTake }: { readonly profile: DisplayProfile; rea
       <label htmlFor="pasted" className="font-semibold">
         Line and value, one a row: {linesOf(profile)[0]?.code} = 0
       </label>
-      <textarea id="pasted" rows={8} value={text} onChange={(event) => setText(event.target.value)} className="mt-2 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.95rem]" />
+      <textarea
+        id="pasted"
+        rows={8}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        className="mt-2 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.95rem]"
+      />
       <div className="mt-2 flex flex-wrap items-center gap-4">
         <Button
           weight="main"
@@ -296,27 +398,42 @@ function PastedList({ profile, onTake }: { readonly profile: DisplayProfile; rea
         >
           Take {count(codes.length, "value")}
         </Button>
-        {reading.unknown.length > 0 ? <span className="text-quiet">{count(reading.unknown.length, "row")} not understood; they stay here.</span> : null}
+        {reading.unknown.length > 0 ? (
+          <span className="text-quiet">{count(reading.unknown.length, "row")} not understood; they stay here.</span>
+        ) : null}
       </div>
     </div>
   );
 }
 
 /** Values that could not come from this display: another display or variant was chosen, or the wrong line was read. */
-function Foreign({ found, profile }: { readonly found: StageProps["workings"]["found"]; readonly profile: DisplayProfile }) {
+function Foreign({
+  found,
+  profile,
+}: {
+  readonly found: StageProps["workings"]["found"];
+  readonly profile: DisplayProfile;
+}) {
   const codes = found.flatMap((line, i) => (line.problem ? [linesOf(profile)[i]?.code ?? ""] : []));
   if (codes.length < 2) return null;
   return (
     <div className="mt-5" role="status">
       <Caution>
-        {count(codes.length, "value")} could not come from a {profile.name}, {profile.variant}: lines {codes.join(", ")}. Is it another display or variant? “Which of these is it?” under Displays tells with a few looks.
+        {count(codes.length, "value")} could not come from a {profile.name}, {profile.variant}: lines {codes.join(", ")}
+        . Is it another display or variant? “Which of these is it?” under Displays tells with a few looks.
       </Caution>
     </div>
   );
 }
 
 /** A line the menu has and the description does not: added to this job's copy on the spot, with what it shows. */
-function UnknownLine({ profile, onAdd }: { readonly profile: DisplayProfile; readonly onAdd: (code: string, shown: string) => void }) {
+function UnknownLine({
+  profile,
+  onAdd,
+}: {
+  readonly profile: DisplayProfile;
+  readonly onAdd: (code: string, shown: string) => void;
+}) {
   const [code, setCode] = useState("");
   const [shown, setShown] = useState("");
   const taken = linesOf(profile).some((line) => line.code === code.trim());
@@ -324,13 +441,26 @@ function UnknownLine({ profile, onAdd }: { readonly profile: DisplayProfile; rea
   return (
     <details className="mt-5 border-t border-rule pt-3">
       <summary className="min-h-11 font-semibold">A line is missing here?</summary>
-      <p className="mb-3 max-w-[60ch] text-quiet">It is added to this bike’s copy of the description as not known, left as found, and read back like the others.</p>
+      <p className="mb-3 max-w-[60ch] text-quiet">
+        It is added to this bike’s copy of the description as not known, left as found, and read back like the others.
+      </p>
       <div className="flex flex-wrap items-start gap-3">
         <div className="w-40">
-          <KeptField label="Its code" value={code} onKeep={setCode} problem={taken ? "This line is already there." : code.length > 24 ? "Keep it to 24 characters." : null} />
+          <KeptField
+            label="Its code"
+            value={code}
+            onKeep={setCode}
+            problem={taken ? "This line is already there." : code.length > 24 ? "Keep it to 24 characters." : null}
+          />
         </div>
         <div className="w-40">
-          <KeptField label="What it shows" numeric value={shown} onKeep={setShown} problem={bad ? "Give a whole number up to 9999." : null} />
+          <KeptField
+            label="What it shows"
+            numeric
+            value={shown}
+            onKeep={setShown}
+            problem={bad ? "Give a whole number up to 9999." : null}
+          />
         </div>
         <Button
           className="mt-7"

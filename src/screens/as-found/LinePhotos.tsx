@@ -17,7 +17,13 @@ async function madeSmall(file: File): Promise<Blob> {
   canvas.height = Math.max(1, Math.round(bitmap.height * scale));
   canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   bitmap.close();
-  return new Promise((resolve, reject) => canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error("the picture could not be made small"))), "image/jpeg", 0.8));
+  return new Promise((resolve, reject) =>
+    canvas.toBlob(
+      (blob) => (blob ? resolve(blob) : reject(new Error("the picture could not be made small"))),
+      "image/jpeg",
+      0.8,
+    ),
+  );
 }
 
 /** Photos of a line as found, kept with the job on this machine. */
@@ -62,7 +68,11 @@ function Thumb({ photo, onDrop }: { readonly photo: Photo; readonly onDrop: () =
       {/* A blob of this browser's own: no image service stands behind it. */}
       {/* eslint-disable-next-line @next/next/no-img-element */}
       <img src={url} alt={`Line ${photo.code} as found`} className="h-16 rounded-md border-2 border-rule" />
-      <button type="button" onClick={onDrop} className="min-h-9 px-1 text-[0.85rem] text-quiet underline underline-offset-4">
+      <button
+        type="button"
+        onClick={onDrop}
+        className="min-h-9 px-1 text-[0.85rem] text-quiet underline underline-offset-4"
+      >
         take away
       </button>
     </span>

@@ -15,11 +15,16 @@ export function Compare() {
   const b = displays.all.find(({ id }) => id === right) ?? displays.all[1];
   if (!a || !b) return null;
   const rows = compareDisplays(a, b);
-  const only = (side: "a" | "b") => rows.filter((row) => row[side] !== null && row[side === "a" ? "b" : "a"] === null).length;
+  const only = (side: "a" | "b") =>
+    rows.filter((row) => row[side] !== null && row[side === "a" ? "b" : "a"] === null).length;
   const pick = (label: string, value: string, onPick: (id: string) => void) => (
     <label className="flex flex-col gap-1">
       <span className="text-[0.92rem] font-semibold">{label}</span>
-      <select value={value} onChange={(event) => onPick(event.target.value)} className="min-h-11 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold">
+      <select
+        value={value}
+        onChange={(event) => onPick(event.target.value)}
+        className="min-h-11 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold"
+      >
         {displays.all.map((each) => (
           <option key={each.id} value={each.id}>
             {each.name}
@@ -39,7 +44,8 @@ export function Compare() {
         {pick("The other", b.id, setRight)}
       </div>
       <p className="mb-3 text-quiet">
-        {count(rows.length, "setting")} between them. {a.name} alone sets {only("a")}, {b.name} alone {only("b")}. To carry a bike’s sheet over, swap the display at its intake.
+        {count(rows.length, "setting")} between them. {a.name} alone sets {only("a")}, {b.name} alone {only("b")}. To
+        carry a bike’s sheet over, swap the display at its intake.
       </p>
       <RuledTable label={`${a.name} and ${b.name}`} headings={["Setting", a.name, b.name]} widthClass="min-w-[520px]">
         {rows.map((row) => (
@@ -61,7 +67,12 @@ function Ability({ ability }: { readonly ability: AbilityRow["a"] }) {
     <td className="py-1 pr-3">
       {ability ? (
         <>
-          <strong>{ability.code}</strong> <span className="text-quiet">{ability.values <= 1 || ability.first === ability.last ? ability.first : `${ability.first} to ${ability.last}`}</span>
+          <strong>{ability.code}</strong>{" "}
+          <span className="text-quiet">
+            {ability.values <= 1 || ability.first === ability.last
+              ? ability.first
+              : `${ability.first} to ${ability.last}`}
+          </span>
         </>
       ) : (
         <span className="inline-flex items-baseline gap-1.5 text-quiet">

@@ -1,15 +1,36 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
-import { atHome, factoryRaws, rawValues, settingsOf, shows, SETTINGS, type DisplayProfile, type Line, type MenuState } from "@/core/display";
+import {
+  atHome,
+  factoryRaws,
+  rawValues,
+  settingsOf,
+  shows,
+  SETTINGS,
+  type DisplayProfile,
+  type Line,
+  type MenuState,
+} from "@/core/display";
 import { AT_REST, readingsOf, rigAfter, type RigState } from "@/core/rig";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, Caution, RuledTable } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, lineName, ruleConditions, secondsOf, WHO_SETS } from "@/ui/wording";
 
-const SCREENS = { off: "Off", home: "Home screen", menu: "Menu", code: "Code", confirm: "Question", monitor: "Monitor" } as const;
+const SCREENS = {
+  off: "Off",
+  home: "Home screen",
+  menu: "Menu",
+  code: "Code",
+  confirm: "Question",
+  monitor: "Monitor",
+} as const;
 
-const SAVING = { "each-change": "each change is kept at once", "leaving-line": "a change is kept when its line is left", "leaving-menu": "changes are kept together on leaving" } as const;
+const SAVING = {
+  "each-change": "each change is kept at once",
+  "leaving-line": "a change is kept when its line is left",
+  "leaving-menu": "changes are kept together on leaving",
+} as const;
 
 /** How often the rig is looked at, ms. */
 const TICK_MS = 150;
@@ -21,7 +42,10 @@ export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
   const readings = readingsOf(profile, pressed, rig);
   const { wheelTurns } = readings;
   // The machine is told that the wheel turns: some menus open only while it is still.
-  const state = useMemo(() => (pressed.wheelTurns === wheelTurns ? pressed : { ...pressed, wheelTurns }), [pressed, wheelTurns]);
+  const state = useMemo(
+    () => (pressed.wheelTurns === wheelTurns ? pressed : { ...pressed, wheelTurns }),
+    [pressed, wheelTurns],
+  );
   const onHold = useLiveMachine({ profile, state, running: true, onState: setPressed });
   const moving = rig.pedalling || rig.speedKmh > 0 || state.screen.kind === "walk-assist";
   useEffect(() => {
@@ -32,10 +56,16 @@ export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
   return (
     <div>
       <SimulatedDisplay profile={profile} state={state} readings={readings} onHold={onHold} />
-      <Button className="mt-2.5 w-full" aria-pressed={rig.pedalling} onClick={() => setRig((now) => ({ ...now, pedalling: !now.pedalling }))}>
+      <Button
+        className="mt-2.5 w-full"
+        aria-pressed={rig.pedalling}
+        onClick={() => setRig((now) => ({ ...now, pedalling: !now.pedalling }))}
+      >
         {rig.pedalling ? "Stop pedalling" : "Pedal the wheel"}
       </Button>
-      <p className="mt-3 text-[0.9rem] text-quiet">On a keyboard: {profile.keys.map((key) => `${key.name} is ${key.keyboard}`).join(", ")}.</p>
+      <p className="mt-3 text-[0.9rem] text-quiet">
+        On a keyboard: {profile.keys.map((key) => `${key.name} is ${key.keyboard}`).join(", ")}.
+      </p>
       {state.screen.kind === "walk-assist" ? (
         <div className="mt-3">
           <Caution>On a bike the motor would run now. Let go.</Caution>
@@ -43,7 +73,11 @@ export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
       ) : null}
       {state.done.length > 0 ? (
         <div className="mt-3">
-          <Caution>{state.done.at(-1) === "restore" ? "The maker’s values are back. On a bike every setting would be lost." : "Done. On a bike there would be no undo."}</Caution>
+          <Caution>
+            {state.done.at(-1) === "restore"
+              ? "The maker’s values are back. On a bike every setting would be lost."
+              : "Done. On a bike there would be no undo."}
+          </Caution>
         </div>
       ) : null}
     </div>
@@ -68,7 +102,9 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
   return (
     <div className="min-w-0">
       <p className="mb-5 max-w-[70ch] text-quiet">
-        {profile.source} The menu closes after {secondsOf(idle.closesAfterMs)} s and {idle.pending === "save" ? "saves" : "throws away"} what is not saved; {SAVING[saves]}; {profile.inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.
+        {profile.source} The menu closes after {secondsOf(idle.closesAfterMs)} s and{" "}
+        {idle.pending === "save" ? "saves" : "throws away"} what is not saved; {SAVING[saves]};{" "}
+        {profile.inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.
       </p>
       <h3 className="mb-1 text-[1.15rem]">Keys</h3>
       <table className="mb-6 w-full text-[0.95rem]">
@@ -84,27 +120,38 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
             <tr key={i} className="border-b border-rule align-top">
               <td className="py-1 pr-3 whitespace-nowrap text-quiet">{SCREENS[rule.on]}</td>
               <td className="py-1 pr-3 font-semibold">
-                {keyNames(profile, rule.keys)} <span className="font-normal text-quiet">{rule.gesture.kind === "tap" ? "" : gestureWords(rule)}</span>
+                {keyNames(profile, rule.keys)}{" "}
+                <span className="font-normal text-quiet">{rule.gesture.kind === "tap" ? "" : gestureWords(rule)}</span>
               </td>
               <td className="py-1">
                 {deedWords(profile, rule)}
-                {ruleConditions(profile, rule) ? <span className="text-quiet">, {ruleConditions(profile, rule)}</span> : null}
+                {ruleConditions(profile, rule) ? (
+                  <span className="text-quiet">, {ruleConditions(profile, rule)}</span>
+                ) : null}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
       <h3 className="mb-1 text-[1.15rem]">Lines</h3>
-      <RuledTable label={`Lines of ${profile.name}`} headings={["Line", "Sets", "Shows", "Maker’s", "Set by"]} widthClass="min-w-[540px]">
+      <RuledTable
+        label={`Lines of ${profile.name}`}
+        headings={["Line", "Sets", "Shows", "Maker’s", "Set by"]}
+        widthClass="min-w-[540px]"
+      >
         {profile.lines.map((line) => (
           <tr key={line.code} className="border-b border-rule align-top">
             <td className="py-1 pr-3 font-bold whitespace-nowrap">{line.code}</td>
             <td className="py-1 pr-3">
               {lineName(line)}
-              {line.shownWhen ? <span className="block text-[0.82rem] text-quiet">only with {line.shownWhen.line}</span> : null}
+              {line.shownWhen ? (
+                <span className="block text-[0.82rem] text-quiet">only with {line.shownWhen.line}</span>
+              ) : null}
             </td>
             <td className="py-1 pr-3">{rangeOf(line)}</td>
-            <td className="py-1 pr-3">{line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}</td>
+            <td className="py-1 pr-3">
+              {line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}
+            </td>
             <td className="py-1 text-quiet">{whoSets(line)}</td>
           </tr>
         ))}

@@ -47,7 +47,10 @@ export function Displays() {
   const drop = async (gone: DisplayProfile) => {
     await removeDisplay(gone.id);
     setChosen("");
-    tell(`${gone.name} was taken out. Jobs keep the description they were planned with.`, () => void restoreDisplay(gone));
+    tell(
+      `${gone.name} was taken out. Jobs keep the description they were planned with.`,
+      () => void restoreDisplay(gone),
+    );
   };
 
   return (
@@ -60,7 +63,12 @@ export function Displays() {
           </p>
         </div>
         <div className="flex flex-wrap gap-2.5">
-          <FilePick weight="quiet" label="Display file to import" accept=".json,application/json" onPick={(file) => void take(file)}>
+          <FilePick
+            weight="quiet"
+            label="Display file to import"
+            accept=".json,application/json"
+            onPick={(file) => void take(file)}
+          >
             Import a display
           </FilePick>
           <Link href="/displays/compare" className={buttonClass()}>
@@ -89,10 +97,16 @@ export function Displays() {
           <ul>
             {displays.all.map((each) => (
               <li key={each.id} className="border-t border-rule">
-                <button type="button" aria-current={each.id === profile?.id ? "true" : undefined} onClick={() => setChosen(each.id)} className={`block min-h-12 w-full border-l-4 px-3 py-1.5 text-left ${each.id === profile?.id ? "border-action bg-sheet" : "border-transparent hover:bg-sheet"}`}>
+                <button
+                  type="button"
+                  aria-current={each.id === profile?.id ? "true" : undefined}
+                  onClick={() => setChosen(each.id)}
+                  className={`block min-h-12 w-full border-l-4 px-3 py-1.5 text-left ${each.id === profile?.id ? "border-action bg-sheet" : "border-transparent hover:bg-sheet"}`}
+                >
                   <span className="block font-head font-bold break-words">{each.name}</span>
                   <span className="block text-[0.82rem] text-quiet">
-                    {count(each.lines.length, "line")}, {count(each.keys.filter((key) => key.part === "key").length, "key")}
+                    {count(each.lines.length, "line")},{" "}
+                    {count(each.keys.filter((key) => key.part === "key").length, "key")}
                     {displays.own.includes(each) ? ", described here" : ""}
                   </span>
                 </button>
@@ -118,7 +132,17 @@ export function Displays() {
                   </Link>
                 ) : null}
                 <Button onClick={() => void vary(profile)}>Clone and vary</Button>
-                <Button onClick={() => saveText(`odd-spoke-display-${profile.id}.json`, `${JSON.stringify(profile, null, 1)}\n`, "application/json")}>Save as a file</Button>
+                <Button
+                  onClick={() =>
+                    saveText(
+                      `odd-spoke-display-${profile.id}.json`,
+                      `${JSON.stringify(profile, null, 1)}\n`,
+                      "application/json",
+                    )
+                  }
+                >
+                  Save as a file
+                </Button>
                 {isOwn ? (
                   <Button weight="quiet" onClick={() => void drop(profile)}>
                     Take it out

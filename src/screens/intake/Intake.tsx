@@ -26,15 +26,20 @@ const SECTIONS: readonly { readonly title: string; readonly keys: readonly Intak
   { title: "The bike", keys: ["nickname", "frame", "visit", "rider", "complaint"] },
   { title: "Wheel", keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
   { title: "Motor and sensors", keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
-  { title: "Battery and controller", keys: ["packV", "chemistry", "series", "packAh", "bmsA", "controllerA", "controllerV"] },
+  {
+    title: "Battery and controller",
+    keys: ["packV", "chemistry", "series", "packAh", "bmsA", "controllerA", "controllerV"],
+  },
 ];
 
 /** Intake: what can be seen or measured, kept as typed; what follows from it beside it. */
 export function Intake({ job, workings, change }: StageProps) {
   const { intake } = workings;
   const { rule, acceptReading, acceptedKmh, acknowledged } = job.classChoice;
-  const keep = (key: IntakeKey) => (typed: string) => change((now) => ({ ...now, intake: { ...now.intake, [key]: typed } }));
-  const setClass = (edit: Partial<typeof job.classChoice>) => change((now) => ({ ...now, classChoice: { ...now.classChoice, ...edit } }));
+  const keep = (key: IntakeKey) => (typed: string) =>
+    change((now) => ({ ...now, intake: { ...now.intake, [key]: typed } }));
+  const setClass = (edit: Partial<typeof job.classChoice>) =>
+    change((now) => ({ ...now, classChoice: { ...now.classChoice, ...edit } }));
   const readingProblem = acceptReading ? acceptedReadingProblem(acceptedKmh) : null;
 
   return (
@@ -46,7 +51,18 @@ export function Intake({ job, workings, change }: StageProps) {
           </h2>
           <div className="grid gap-4">
             <DisplayOnTheBike job={job} change={change} />
-            <Choice label="Must leave as" value={rule?.id ?? ""} options={CLASSES.map((each) => ({ value: each.id, label: each.name }))} onChoose={(id) => setClass({ rule: CLASSES.find((each) => each.id === id) ?? null, acceptReading: false, acceptedKmh: "" })} />
+            <Choice
+              label="Must leave as"
+              value={rule?.id ?? ""}
+              options={CLASSES.map((each) => ({ value: each.id, label: each.name }))}
+              onChoose={(id) =>
+                setClass({
+                  rule: CLASSES.find((each) => each.id === id) ?? null,
+                  acceptReading: false,
+                  acceptedKmh: "",
+                })
+              }
+            />
             {rule?.acceptedReading ? (
               <div className="grid gap-3 sm:grid-cols-2">
                 <Choice
@@ -59,7 +75,15 @@ export function Intake({ job, workings, change }: StageProps) {
                   onChoose={(how) => setClass({ acceptReading: how === "accepted" })}
                 />
                 {acceptReading ? (
-                  <KeptField label="Accepted as" unit="km/h" numeric value={acceptedKmh} guess={plain(rule.acceptedReading.value)} onKeep={(typed) => setClass({ acceptedKmh: typed })} problem={readingProblem ? fieldProblemText(readingProblem) : null} />
+                  <KeptField
+                    label="Accepted as"
+                    unit="km/h"
+                    numeric
+                    value={acceptedKmh}
+                    guess={plain(rule.acceptedReading.value)}
+                    onKeep={(typed) => setClass({ acceptedKmh: typed })}
+                    problem={readingProblem ? fieldProblemText(readingProblem) : null}
+                  />
                 ) : null}
               </div>
             ) : null}
@@ -83,10 +107,26 @@ export function Intake({ job, workings, change }: StageProps) {
                 const problem = intake.problems[key];
                 return key === "tyre" && problem?.key === "tyre.not-a-designation" ? (
                   <div key={key}>
-                    <TypedField field={INTAKE_FIELDS[key]} words={INTAKE_WORDS[key]} value={job.intake[key] ?? ""} problem={fieldProblemText(problem)} onKeep={keep(key)} />
+                    <TypedField
+                      field={INTAKE_FIELDS[key]}
+                      words={INTAKE_WORDS[key]}
+                      value={job.intake[key] ?? ""}
+                      problem={fieldProblemText(problem)}
+                      onKeep={keep(key)}
+                    />
                     <Sidewall typed={problem.typed} job={job} change={change} workings={workings} />
                   </div>
-                ) : <TypedField key={key} field={INTAKE_FIELDS[key]} words={INTAKE_WORDS[key]} value={job.intake[key] ?? ""} problem={problem ? fieldProblemText(problem) : null} long={key === "complaint"} onKeep={keep(key)} />;
+                ) : (
+                  <TypedField
+                    key={key}
+                    field={INTAKE_FIELDS[key]}
+                    words={INTAKE_WORDS[key]}
+                    value={job.intake[key] ?? ""}
+                    problem={problem ? fieldProblemText(problem) : null}
+                    long={key === "complaint"}
+                    onKeep={keep(key)}
+                  />
+                );
               })}
             </div>
           </section>
@@ -106,7 +146,8 @@ function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
   const own = useLiveQuery(() => ownDisplays()) ?? [];
   const [swapTo, setSwapTo] = useState<DisplayProfile | null>(null);
   const known: readonly DisplayName[] = [...SHIPPED_NAMES, ...own];
-  const mine: readonly DisplayName[] = job.profile && !known.some(({ id }) => id === job.profile?.id) ? [job.profile] : [];
+  const mine: readonly DisplayName[] =
+    job.profile && !known.some(({ id }) => id === job.profile?.id) ? [job.profile] : [];
   const written = Object.values(job.asFound.shown).some((typed) => typed.trim() !== "");
   const choose = async (id: string) => {
     const profile = own.find((each) => each.id === id) ?? (await loadShipped(id));
@@ -117,11 +158,25 @@ function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
   const newer = own.find(({ id, revision }) => id === job.profile?.id && revision !== job.profile.revision);
   return (
     <div>
-      <Choice label="Display on the bike" value={job.profile?.id ?? ""} options={[...mine, ...known].map((profile) => ({ value: profile.id, label: profile.name }))} onChoose={(id) => void choose(id)} hint={job.profile ? job.profile.variant : "Not among them? Describe it under Displays: a leaflet’s text is enough to begin with."} />
+      <Choice
+        label="Display on the bike"
+        value={job.profile?.id ?? ""}
+        options={[...mine, ...known].map((profile) => ({ value: profile.id, label: profile.name }))}
+        onChoose={(id) => void choose(id)}
+        hint={
+          job.profile
+            ? job.profile.variant
+            : "Not among them? Describe it under Displays: a leaflet’s text is enough to begin with."
+        }
+      />
       {newer && !job.program ? (
         <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[0.9rem]">
           Its description has changed since (revision {job.profile?.revision} here, {newer.revision} now).
-          <button type="button" className="min-h-9 font-semibold underline underline-offset-4" onClick={() => change((now) => ({ ...now, profile: newer }))}>
+          <button
+            type="button"
+            className="min-h-9 font-semibold underline underline-offset-4"
+            onClick={() => change((now) => ({ ...now, profile: newer }))}
+          >
             Use the new one
           </button>
         </p>
@@ -155,33 +210,90 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
         <Figure
           label="Rollout"
           value={bike.rollout ? `${plain(bike.rollout.mm, 0)} mm` : null}
-          note={bike.rollout ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}` : "needs the tyre or a measured rollout"}
-          working={bike.rollout ? [bike.rollout.from === "measured" ? `${job.intake.rolloutMm ?? ""} mm ÷ ${count(bike.rolloutTurns, "turn")}` : "from the designation by ISO 5775-1, rider on, ±1.5 %", "The wheel bench under Numbers holds it against other sources."] : []}
+          note={
+            bike.rollout
+              ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}`
+              : "needs the tyre or a measured rollout"
+          }
+          working={
+            bike.rollout
+              ? [
+                  bike.rollout.from === "measured"
+                    ? `${job.intake.rolloutMm ?? ""} mm ÷ ${count(bike.rolloutTurns, "turn")}`
+                    : "from the designation by ISO 5775-1, rider on, ±1.5 %",
+                  "The wheel bench under Numbers holds it against other sources.",
+                ]
+              : []
+          }
         />
         <Figure
           label="Full pack"
           value={bike.series ? `${plain(fullPackV(bike.series, bike.chemistry))} V` : null}
-          note={bike.series ? `${bike.series} cells in series` : bike.packV ? "no usual series count for these volts" : "needs the pack’s volts"}
-          working={bike.series ? [`${bike.series} × ${plain(fullPackV(1, bike.chemistry), 2)} V at rest`, bike.seriesSaid ? "cells in series as you said" : "cells in series as usual for these volts: common practice, no source"] : []}
+          note={
+            bike.series
+              ? `${bike.series} cells in series`
+              : bike.packV
+                ? "no usual series count for these volts"
+                : "needs the pack’s volts"
+          }
+          working={
+            bike.series
+              ? [
+                  `${bike.series} × ${plain(fullPackV(1, bike.chemistry), 2)} V at rest`,
+                  bike.seriesSaid
+                    ? "cells in series as you said"
+                    : "cells in series as usual for these volts: common practice, no source",
+                ]
+              : []
+          }
         />
         <Figure
           label="Label watts"
           value={bike.packV && bike.controllerA ? `${plain(labelWatts(bike.packV, bike.controllerA), 0)} W` : null}
-          note={bike.packV && bike.controllerA ? "battery side, not the motor’s rating" : "needs pack volts and controller amps"}
+          note={
+            bike.packV && bike.controllerA
+              ? "battery side, not the motor’s rating"
+              : "needs pack volts and controller amps"
+          }
           working={[`${plain(bike.packV ?? 0)} V × ${plain(bike.controllerA ?? 0)} A`]}
         />
-        <Figure label="Assist limit" value={choice && limit ? speed(limit.kmh, choice.rule.speedUnit) : null} note={choice ? (limit ? choice.rule.badge : "this class sets none") : "needs the class"} working={choice ? [`${choice.rule.source}, as known on ${choice.rule.knownOn}`, ...(limit?.strict ? ["assist ends before it, not at it"] : [])] : []} />
+        <Figure
+          label="Assist limit"
+          value={choice && limit ? speed(limit.kmh, choice.rule.speedUnit) : null}
+          note={choice ? (limit ? choice.rule.badge : "this class sets none") : "needs the class"}
+          working={
+            choice
+              ? [
+                  `${choice.rule.source}, as known on ${choice.rule.knownOn}`,
+                  ...(limit?.strict ? ["assist ends before it, not at it"] : []),
+                ]
+              : []
+          }
+        />
       </div>
       <div className="mt-4 flex flex-col gap-2 border-t border-rule pt-3 text-[0.95rem]">
-        {workings.notToBeRidden ? <Caution>Brand new: not to be ridden until it is programmed. Judged on the maker’s values until you write down what it shows.</Caution> : null}
-        {intake.disagreement ? <FindingLine severity="caution">{disagreementText(intake.disagreement)}</FindingLine> : null}
+        {workings.notToBeRidden ? (
+          <Caution>
+            Brand new: not to be ridden until it is programmed. Judged on the maker’s values until you write down what
+            it shows.
+          </Caution>
+        ) : null}
+        {intake.disagreement ? (
+          <FindingLine severity="caution">{disagreementText(intake.disagreement)}</FindingLine>
+        ) : null}
         {findings.map((finding) => (
           <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
             {findingText(finding.message, voice)}
           </FindingLine>
         ))}
-        {job.profile && choice && findings.length === 0 ? <p className="text-quiet">Nothing found against {choice.rule.name} yet.</p> : null}
-        {intake.missing.length > 0 ? <p className="text-quiet">Still to say: {intake.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.</p> : null}
+        {job.profile && choice && findings.length === 0 ? (
+          <p className="text-quiet">Nothing found against {choice.rule.name} yet.</p>
+        ) : null}
+        {intake.missing.length > 0 ? (
+          <p className="text-quiet">
+            Still to say: {intake.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.
+          </p>
+        ) : null}
       </div>
     </aside>
   );

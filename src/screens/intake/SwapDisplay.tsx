@@ -14,7 +14,12 @@ interface SwapDisplayProps {
   readonly onClose: () => void;
 }
 
-const SIGNS: Readonly<Record<Fate, "breach" | "odd" | "done" | "unknown">> = { lost: "breach", rounded: "odd", kept: "done", gained: "unknown" };
+const SIGNS: Readonly<Record<Fate, "breach" | "odd" | "done" | "unknown">> = {
+  lost: "breach",
+  rounded: "odd",
+  kept: "done",
+  gained: "unknown",
+};
 const ORDER: readonly Fate[] = ["lost", "rounded", "gained", "kept"];
 
 /** What becomes of every value when the display is swapped, before it is. */
@@ -22,10 +27,20 @@ export function SwapDisplay({ job, to, onSwap, onClose }: SwapDisplayProps) {
   const outlook = swapOutlook(job, to);
   if (!outlook || !job.profile) return null;
   const rows = [...outlook.settings].sort((a, b) => ORDER.indexOf(a.fate) - ORDER.indexOf(b.fate));
-  const tally = ORDER.map((fate) => [fate, rows.filter((row) => row.fate === fate).length] as const).filter(([, n]) => n > 0);
+  const tally = ORDER.map((fate) => [fate, rows.filter((row) => row.fate === fate).length] as const).filter(
+    ([, n]) => n > 0,
+  );
   return (
-    <Panel open onOpenChange={(open) => !open && onClose()} title={`${job.profile.name} comes off, ${to.name} goes on`} description="Every value of the old display, and what the new one makes of it. What was found stays sealed in the job.">
-      <Caution>The plug may fit and the pins not: check the lead against both makers’ drawings. A swap can end a warranty. Prove the bike anew.</Caution>
+    <Panel
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={`${job.profile.name} comes off, ${to.name} goes on`}
+      description="Every value of the old display, and what the new one makes of it. What was found stays sealed in the job."
+    >
+      <Caution>
+        The plug may fit and the pins not: check the lead against both makers’ drawings. A swap can end a warranty.
+        Prove the bike anew.
+      </Caution>
       <p className="my-3 flex flex-wrap gap-x-5">
         {tally.map(([fate, n]) => (
           <span key={fate} className="inline-flex items-baseline gap-1.5">
@@ -33,14 +48,20 @@ export function SwapDisplay({ job, to, onSwap, onClose }: SwapDisplayProps) {
           </span>
         ))}
       </p>
-      <RuledTable label="Values carried over" headings={["Setting", "Was", "Will be", "Why"]} heightClass="max-h-[42vh] overflow-y-auto">
+      <RuledTable
+        label="Values carried over"
+        headings={["Setting", "Was", "Will be", "Why"]}
+        heightClass="max-h-[42vh] overflow-y-auto"
+      >
         {rows.map((row) => (
           <tr key={row.setting} className="border-b border-rule align-top">
             <th scope="row" className="py-1 pr-2 text-left font-semibold">
               {SETTING_NAMES[row.setting]}
             </th>
             <td className="py-1 pr-2">{row.from === null ? "—" : settingValueWords(row.setting, row.from)}</td>
-            <td className="py-1 pr-2">{row.to === null || row.fate === "lost" ? "—" : settingValueWords(row.setting, row.to)}</td>
+            <td className="py-1 pr-2">
+              {row.to === null || row.fate === "lost" ? "—" : settingValueWords(row.setting, row.to)}
+            </td>
             <td className="py-1">
               <span className="inline-flex items-baseline gap-1.5">
                 <SignShape sign={SIGNS[row.fate]} size={10} /> {FATE_WORDS[row.fate]}
@@ -52,7 +73,8 @@ export function SwapDisplay({ job, to, onSwap, onClose }: SwapDisplayProps) {
       </RuledTable>
       <div className="mt-4 flex flex-wrap gap-3">
         <Button weight="main" onClick={onSwap}>
-          Swap and carry over {count(rows.filter((row) => row.fate === "kept" || row.fate === "rounded").length, "value")}
+          Swap and carry over{" "}
+          {count(rows.filter((row) => row.fate === "kept" || row.fate === "rounded").length, "value")}
         </Button>
         <Button onClick={onClose}>Leave {job.profile.name} on</Button>
       </div>

@@ -44,7 +44,9 @@ export function JobScreen({ id }: { readonly id: string }) {
     return (
       <div className="max-w-xl py-10">
         <h1 className="text-3xl">This bike is not on this machine</h1>
-        <p className="my-4 text-quiet">Jobs are kept in the browser they were made in. Import its file from the rack to work on it here.</p>
+        <p className="my-4 text-quiet">
+          Jobs are kept in the browser they were made in. Import its file from the rack to work on it here.
+        </p>
         <Link href="/" className="font-semibold underline">
           Back to the rack
         </Link>
@@ -64,7 +66,11 @@ function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage | nu
   useEffect(() => {
     if (stage && job.stage !== stage) void changeJob(job.id, (now) => ({ ...now, stage }));
   }, [job.id, job.stage, stage]);
-  useShortcuts(Object.fromEntries([NUMBERS, ...STAGES].map((target, i) => [String(i), () => router.push(`/job/${job.id}/${target}`)])));
+  useShortcuts(
+    Object.fromEntries(
+      [NUMBERS, ...STAGES].map((target, i) => [String(i), () => router.push(`/job/${job.id}/${target}`)]),
+    ),
+  );
 
   return (
     <div className="mx-auto max-w-[1160px]">
@@ -79,7 +85,14 @@ function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage | nu
 
 function JobHead({ job, workings }: { readonly job: Job; readonly workings: Workings }) {
   const { bike, choice } = workings;
-  const facts = [bike.frame, bike.motorRatedW ? `${bike.motorRatedW} W` : null, bike.packV ? `${bike.packV} V${bike.packAh ? ` ${bike.packAh} Ah` : ""}` : null, job.profile?.name].filter(Boolean).join(" · ");
+  const facts = [
+    bike.frame,
+    bike.motorRatedW ? `${bike.motorRatedW} W` : null,
+    bike.packV ? `${bike.packV} V${bike.packAh ? ` ${bike.packAh} Ah` : ""}` : null,
+    job.profile?.name,
+  ]
+    .filter(Boolean)
+    .join(" · ");
   return (
     <div className="no-print mb-3 flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
       <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
@@ -87,7 +100,11 @@ function JobHead({ job, workings }: { readonly job: Job; readonly workings: Work
         <span className="code text-quiet">{String(job.number).padStart(4, "0")}</span>
         <span className="text-quiet">{facts}</span>
       </div>
-      {choice ? <span className="rounded-full border-2 border-ink px-3.5 py-0.5 font-semibold whitespace-nowrap">{choice.rule.badge}</span> : null}
+      {choice ? (
+        <span className="rounded-full border-2 border-ink px-3.5 py-0.5 font-semibold whitespace-nowrap">
+          {choice.rule.badge}
+        </span>
+      ) : null}
     </div>
   );
 }
@@ -96,11 +113,19 @@ function stageCaption(job: Job, workings: Workings, stage: Stage): string {
   const { intake, counts, sheet, foundCount } = workings;
   switch (stage) {
     case "intake":
-      return intake.missing.length > 0 ? `${count(intake.missing.length, "fact")} missing` : job.profile && workings.choice ? "all known" : "display or class missing";
+      return intake.missing.length > 0
+        ? `${count(intake.missing.length, "fact")} missing`
+        : job.profile && workings.choice
+          ? "all known"
+          : "display or class missing";
     case "as-found":
       return job.profile ? `${foundCount} of ${sheet?.rows.length ?? 0} lines` : "—";
     case "plan":
-      return counts ? [`${counts.odd} odd`, counts.breaches ? count(counts.breaches, "breach", "breaches") : null].filter(Boolean).join(" · ") : "—";
+      return counts
+        ? [`${counts.odd} odd`, counts.breaches ? count(counts.breaches, "breach", "breaches") : null]
+            .filter(Boolean)
+            .join(" · ")
+        : "—";
     case "program": {
       if (job.program?.done) return "in force";
       if (job.program) return "under way";
@@ -116,7 +141,15 @@ function stageCaption(job: Job, workings: Workings, stage: Stage): string {
   }
 }
 
-function StageRail({ job, workings, stage }: { readonly job: Job; readonly workings: Workings; readonly stage: Stage | null }) {
+function StageRail({
+  job,
+  workings,
+  stage,
+}: {
+  readonly job: Job;
+  readonly workings: Workings;
+  readonly stage: Stage | null;
+}) {
   return (
     <nav aria-label="Stages of the job" className="no-print mb-5 flex border-b-4 border-rule max-md:overflow-x-auto">
       <ol className="relative -mb-1 flex gap-2 md:overflow-x-auto" tabIndex={-1}>
@@ -129,20 +162,34 @@ function StageRail({ job, workings, stage }: { readonly job: Job; readonly worki
                 aria-current={here ? "step" : undefined}
                 className={`block min-w-24 border-b-4 pr-5 pb-2 ${here ? "border-action" : done ? "border-ink" : "border-transparent"}`}
               >
-                <span className={`flex items-baseline gap-1.5 ${here ? "font-bold" : done ? "font-semibold" : "text-quiet"}`}>
+                <span
+                  className={`flex items-baseline gap-1.5 ${here ? "font-bold" : done ? "font-semibold" : "text-quiet"}`}
+                >
                   {STAGE_NAMES[target]}
                   {done ? <SignShape sign="done" size={11} /> : null}
                   {done ? <span className="sr-only">done</span> : null}
                 </span>
-                <span className="block text-[0.82rem] whitespace-nowrap text-quiet">{stageCaption(job, workings, target)}</span>
+                <span className="block text-[0.82rem] whitespace-nowrap text-quiet">
+                  {stageCaption(job, workings, target)}
+                </span>
               </Link>
             </li>
           );
         })}
       </ol>
-      <Link href={`/job/${job.id}/${NUMBERS}`} aria-current={stage === null ? "page" : undefined} className={`-mb-1 ml-auto block shrink-0 border-b-4 pb-2 pl-5 ${stage === null ? "border-action" : "border-transparent"}`}>
-        <span className={`block border-l border-rule pl-5 ${stage === null ? "font-bold" : "text-quiet hover:text-ink"}`}>Numbers</span>
-        <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">wheel to range</span>
+      <Link
+        href={`/job/${job.id}/${NUMBERS}`}
+        aria-current={stage === null ? "page" : undefined}
+        className={`-mb-1 ml-auto block shrink-0 border-b-4 pb-2 pl-5 ${stage === null ? "border-action" : "border-transparent"}`}
+      >
+        <span
+          className={`block border-l border-rule pl-5 ${stage === null ? "font-bold" : "text-quiet hover:text-ink"}`}
+        >
+          Numbers
+        </span>
+        <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">
+          wheel to range
+        </span>
       </Link>
     </nav>
   );

@@ -5,7 +5,11 @@ import { plain } from "@/ui/wording";
 
 interface TypedFieldProps {
   readonly field: IntakeField;
-  readonly words: { readonly label: string; readonly hint?: string; readonly options?: Readonly<Record<string, string>> };
+  readonly words: {
+    readonly label: string;
+    readonly hint?: string;
+    readonly options?: Readonly<Record<string, string>>;
+  };
   readonly value: string;
   readonly problem: string | null;
   readonly onKeep: (typed: string) => void;
@@ -25,7 +29,9 @@ export function TypedField({ field, words, value, problem, onKeep, long = false,
         <Choice
           label={words.label}
           value={value || (guessed ?? "")}
-          hint={value === "" && guessed ? `Guessed: ${words.options?.[guessed] ?? guessed}, until you say.` : words.hint}
+          hint={
+            value === "" && guessed ? `Guessed: ${words.options?.[guessed] ?? guessed}, until you say.` : words.hint
+          }
           options={field.options.map((option) => ({ value: option, label: words.options?.[option] ?? option }))}
           onChoose={onKeep}
         />
@@ -40,7 +46,9 @@ export function TypedField({ field, words, value, problem, onKeep, long = false,
         label={words.label}
         value={value}
         onKeep={onKeep}
-        hint={converted !== null && numeric ? `Taken as ${plain(converted, 2)} ${unit ?? field.unit ?? ""}.` : words.hint}
+        hint={
+          converted !== null && numeric ? `Taken as ${plain(converted, 2)} ${unit ?? field.unit ?? ""}.` : words.hint
+        }
         problem={problem}
         long={long}
         numeric={numeric}

@@ -11,7 +11,15 @@ export function Bench({ known, children }: { readonly known: ReactNode; readonly
 }
 
 /** A part of a bench under its own heading. */
-export function Part({ title, hint, children }: { readonly title: string; readonly hint?: string; readonly children: ReactNode }) {
+export function Part({
+  title,
+  hint,
+  children,
+}: {
+  readonly title: string;
+  readonly hint?: string;
+  readonly children: ReactNode;
+}) {
   return (
     <section aria-label={title} className="min-w-0">
       <h3 className="text-[1.2rem]">{title}</h3>

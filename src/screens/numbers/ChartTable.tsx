@@ -4,7 +4,9 @@ import type { ReactNode } from "react";
 export function ChartTable({ children }: { readonly children: ReactNode }) {
   return (
     <details className="mt-1">
-      <summary className="flex min-h-11 items-center font-semibold underline decoration-rule decoration-2 underline-offset-4">The same as a table</summary>
+      <summary className="flex min-h-11 items-center font-semibold underline decoration-rule decoration-2 underline-offset-4">
+        The same as a table
+      </summary>
       {children}
     </details>
   );

@@ -11,7 +11,8 @@ interface FigureFieldsProps<Key extends FigureKey | IntakeKey> extends Pick<Stag
   /** Figures of the bench, and facts of the intake that are asked here as well. */
   readonly keys: readonly Key[];
   /** Words of the bench's own figures; those of the intake are known. */
-  readonly words?: Readonly<Partial<Record<FigureKey, FigureWords>>> & Readonly<Record<Exclude<Key, IntakeKey>, FigureWords>>;
+  readonly words?: Readonly<Partial<Record<FigureKey, FigureWords>>> &
+    Readonly<Record<Exclude<Key, IntakeKey>, FigureWords>>;
   /** Units that depend on the display, and guesses that depend on the bike. */
   readonly units?: Partial<Record<FigureKey, string>>;
   readonly guesses?: Partial<Record<FigureKey | IntakeKey, string | null>>;
@@ -20,9 +21,21 @@ interface FigureFieldsProps<Key extends FigureKey | IntakeKey> extends Pick<Stag
 const FIELDS: Readonly<Record<FigureKey | IntakeKey, IntakeField>> = { ...INTAKE_FIELDS, ...FIGURES };
 
 /** Figures of a bench, kept with the job as typed. */
-export function FigureFields<Key extends FigureKey | IntakeKey>({ job, workings, change, figures, keys, words, units = {}, guesses = {} }: FigureFieldsProps<Key>) {
+export function FigureFields<Key extends FigureKey | IntakeKey>({
+  job,
+  workings,
+  change,
+  figures,
+  keys,
+  words,
+  units = {},
+  guesses = {},
+}: FigureFieldsProps<Key>) {
   const wordsOf: { readonly [K in FigureKey | IntakeKey]?: FigureWords } = { ...INTAKE_WORDS, ...words };
-  const problems: { readonly [K in FigureKey | IntakeKey]?: FieldProblem } = { ...workings.intake.problems, ...figures.problems };
+  const problems: { readonly [K in FigureKey | IntakeKey]?: FieldProblem } = {
+    ...workings.intake.problems,
+    ...figures.problems,
+  };
   const unitOf: { readonly [K in FigureKey | IntakeKey]?: string } = units;
   return (
     <div className="grid gap-x-4 gap-y-3.5 sm:grid-cols-2">

@@ -22,8 +22,14 @@ export function LadderBench(props: BenchProps) {
   const { job, workings, figures, raws } = props;
   const { bike, sheet } = workings;
   const { profile } = job;
-  const reading = useMemo(() => rideOf({ bike, figures, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }), [bike, figures, profile, raws, sheet]);
-  const bench = useMemo(() => (reading.ok ? ladderBench(reading.ride, figures, profile, raws) : null), [reading, figures, profile, raws]);
+  const reading = useMemo(
+    () => rideOf({ bike, figures, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
+    [bike, figures, profile, raws, sheet],
+  );
+  const bench = useMemo(
+    () => (reading.ok ? ladderBench(reading.ride, figures, profile, raws) : null),
+    [reading, figures, profile, raws],
+  );
   const kind = reading.ok ? reading.ride.kind.kind : "current";
   const shape = figures.option("shape");
   return (
@@ -31,11 +37,38 @@ export function LadderBench(props: BenchProps) {
       known={
         <>
           <Part title="The kit’s levels">
-            <FigureFields {...props} words={LADDER_WORDS} keys={["levelKind", ...(kind === "speed" ? (["topLevelKmh"] as const) : []), ...(kind === "torque" ? (["topTimesRider"] as const) : []), "measuredSpeeds", "freeKmh"]} guesses={{ levelKind: "current" }} />
-            {bench?.measuredProblem ? <p className="mt-1 text-[0.9rem] text-breach">{listProblemText(bench.measuredProblem)}</p> : null}
+            <FigureFields
+              {...props}
+              words={LADDER_WORDS}
+              keys={[
+                "levelKind",
+                ...(kind === "speed" ? (["topLevelKmh"] as const) : []),
+                ...(kind === "torque" ? (["topTimesRider"] as const) : []),
+                "measuredSpeeds",
+                "freeKmh",
+              ]}
+              guesses={{ levelKind: "current" }}
+            />
+            {bench?.measuredProblem ? (
+              <p className="mt-1 text-[0.9rem] text-breach">{listProblemText(bench.measuredProblem)}</p>
+            ) : null}
           </Part>
           <Part title="A better ladder">
-            <FigureFields {...props} words={LADDER_WORDS} keys={["shape", ...(shape === "equal-speed" || shape === "equal-power" ? (["feelOn"] as const) : []), "levels", "firstPercent", "topPercent", "floorPercent", "ceilingPercent", "stepPercent"]} guesses={bench ? { levels: String(bench.designed.rows.length - 1) } : {}} />
+            <FigureFields
+              {...props}
+              words={LADDER_WORDS}
+              keys={[
+                "shape",
+                ...(shape === "equal-speed" || shape === "equal-power" ? (["feelOn"] as const) : []),
+                "levels",
+                "firstPercent",
+                "topPercent",
+                "floorPercent",
+                "ceilingPercent",
+                "stepPercent",
+              ]}
+              guesses={bench ? { levels: String(bench.designed.rows.length - 1) } : {}}
+            />
             {shape === "by-hand" && bench ? <ByHand bench={bench} {...props} /> : null}
           </Part>
           <Part title="Start">
@@ -44,7 +77,15 @@ export function LadderBench(props: BenchProps) {
         </>
       }
     >
-      {reading.ok && bench ? <Both bench={bench} ride={reading.ride} unit={voiceOf(workings).unit} /> : <Lacks>Still to say: {reading.ok ? "" : reading.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Then every level’s speed and power is worked out.</Lacks>}
+      {reading.ok && bench ? (
+        <Both bench={bench} ride={reading.ride} unit={voiceOf(workings).unit} />
+      ) : (
+        <Lacks>
+          Still to say:{" "}
+          {reading.ok ? "" : reading.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Then every
+          level’s speed and power is worked out.
+        </Lacks>
+      )}
       {reading.ok ? null : <MeasuredAlone figures={figures} />}
       <Start {...props} />
     </Bench>
@@ -58,7 +99,11 @@ function MeasuredAlone({ figures }: Pick<BenchProps, "figures">) {
   const found = twinsBySpeed(values);
   return (
     <Part title="By the measured speeds alone">
-      {found.length === 0 ? <p>All {values.length} levels differ by {plain(TWIN.speedKmh)} km/h or more.</p> : null}
+      {found.length === 0 ? (
+        <p>
+          All {values.length} levels differ by {plain(TWIN.speedKmh)} km/h or more.
+        </p>
+      ) : null}
       {found.map(({ level, sameAs }) => (
         <FindingLine key={level} severity="caution">
           Level {level + 1} is really level {sameAs + 1} again.
@@ -68,13 +113,31 @@ function MeasuredAlone({ figures }: Pick<BenchProps, "figures">) {
   );
 }
 
-const FROM = { display: "from the display’s lines", usual: "as such displays usually come", measured: "measured" } as const;
+const FROM = {
+  display: "from the display’s lines",
+  usual: "as such displays usually come",
+  measured: "measured",
+} as const;
 
 function Both({ bench, ride, unit }: { readonly bench: Ladders; readonly ride: Ride; readonly unit: SpeedUnit }) {
   const { present, designed } = bench;
   const from = present.rows.some((row) => row.from === "measured") ? "measured" : (present.rows[1]?.from ?? "usual");
   const lines = useMemo((): readonly Series[] => {
-    const speeds = (ladder: Ladder, name: string, rest: Pick<Series, "colour" | "dashed" | "dash">, on: "flat" | "hill"): Series => ({ name, ...rest, points: ladder.rows.filter((row) => on === "flat" || row.explained).map((row) => ({ x: row.level, y: speedFromKmh(on === "flat" ? (row.measuredKmh ?? row.flat.speedKmh) : row.hill.speedKmh, unit) })) });
+    const speeds = (
+      ladder: Ladder,
+      name: string,
+      rest: Pick<Series, "colour" | "dashed" | "dash">,
+      on: "flat" | "hill",
+    ): Series => ({
+      name,
+      ...rest,
+      points: ladder.rows
+        .filter((row) => on === "flat" || row.explained)
+        .map((row) => ({
+          x: row.level,
+          y: speedFromKmh(on === "flat" ? (row.measuredKmh ?? row.flat.speedKmh) : row.hill.speedKmh, unit),
+        })),
+    });
     return [
       speeds(present, "as it is, flat", { colour: "--spoke", dashed: true }, "flat"),
       speeds(designed, "better ladder, flat", { colour: "--action" }, "flat"),
@@ -85,28 +148,81 @@ function Both({ bench, ride, unit }: { readonly bench: Ladders; readonly ride: R
   return (
     <>
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <Figure label="Real levels now" size="large" value={`${present.real - 1} of ${present.rows.length - 1}`} note={FROM[from]} working={["two levels are twins where speed differs under 1.5 km/h and battery power under 8 % of the largest,", "on the flat and on 5 % alike, after the cap", "The limits are from memory."]} />
-        <Figure label="Real levels of the better ladder" size="large" value={`${designed.real - 1} of ${designed.rows.length - 1}`} note={`held in steps of ${plain(100 * bench.grid.step, 1)} %`} working={designed.rows.slice(1).map((row) => `level ${row.level}: ${plain(100 * row.share, 1)} %`)} />
+        <Figure
+          label="Real levels now"
+          size="large"
+          value={`${present.real - 1} of ${present.rows.length - 1}`}
+          note={FROM[from]}
+          working={[
+            "two levels are twins where speed differs under 1.5 km/h and battery power under 8 % of the largest,",
+            "on the flat and on 5 % alike, after the cap",
+            "The limits are from memory.",
+          ]}
+        />
+        <Figure
+          label="Real levels of the better ladder"
+          size="large"
+          value={`${designed.real - 1} of ${designed.rows.length - 1}`}
+          note={`held in steps of ${plain(100 * bench.grid.step, 1)} %`}
+          working={designed.rows.slice(1).map((row) => `level ${row.level}: ${plain(100 * row.share, 1)} %`)}
+        />
       </div>
-      {present.rows.filter((row) => row.twinOf !== null).map((row) => (
-        <FindingLine key={row.level} severity="caution">
-          Level {row.level} is really level {row.twinOf} again.
-        </FindingLine>
-      ))}
-      {present.rows.some((row) => !row.explained) ? <p className="text-quiet">Some measured speeds are not what the model makes of this rider and road: usually the rider’s power on the Ride bench is not theirs. The measured speeds stand; power and range of those levels are left out.</p> : null}
-      {present.rows.some((row) => row.level > 0 && row.measuredKmh !== null) && present.rows[0]?.measuredKmh === null ? <p className="text-quiet">Level 0 was not measured, so whether level 1 adds anything is not judged.</p> : null}
+      {present.rows
+        .filter((row) => row.twinOf !== null)
+        .map((row) => (
+          <FindingLine key={row.level} severity="caution">
+            Level {row.level} is really level {row.twinOf} again.
+          </FindingLine>
+        ))}
+      {present.rows.some((row) => !row.explained) ? (
+        <p className="text-quiet">
+          Some measured speeds are not what the model makes of this rider and road: usually the rider’s power on the
+          Ride bench is not theirs. The measured speeds stand; power and range of those levels are left out.
+        </p>
+      ) : null}
+      {present.rows.some((row) => row.level > 0 && row.measuredKmh !== null) &&
+      present.rows[0]?.measuredKmh === null ? (
+        <p className="text-quiet">Level 0 was not measured, so whether level 1 adds anything is not judged.</p>
+      ) : null}
       <LadderTable title="As it is" ladder={present} ride={ride} unit={unit} />
       <LadderTable title="Better ladder" ladder={designed} ride={ride} unit={unit} />
-      {bench.toSet.length > 0 ? <p>To set: {bench.toSet.map(({ code, shows }) => `${code} ${shows}`).join(", ")}.</p> : <p className="text-quiet">This display has no line for each level’s share. The better ladder is a yardstick: change how many levels there are, or the kit.</p>}
+      {bench.toSet.length > 0 ? (
+        <p>To set: {bench.toSet.map(({ code, shows }) => `${code} ${shows}`).join(", ")}.</p>
+      ) : (
+        <p className="text-quiet">
+          This display has no line for each level’s share. The better ladder is a yardstick: change how many levels
+          there are, or the kit.
+        </p>
+      )}
       <Part title="Speed of each level">
-        <LineChart series={lines} wholeX xTitle="level" yTitle={unitName(unit)} label={`Steady speed of each level on the flat and on 5 %, as it is and with the better ladder, ${count(designed.rows.length - 1, "level")}`} />
+        <LineChart
+          series={lines}
+          wholeX
+          xTitle="level"
+          yTitle={unitName(unit)}
+          label={`Steady speed of each level on the flat and on 5 %, as it is and with the better ladder, ${count(designed.rows.length - 1, "level")}`}
+        />
       </Part>
-      {ride.capUnknown ? <p className="text-[0.92rem] text-quiet">Where assist ends is not known on this display, so speeds are shown without a cap.</p> : null}
+      {ride.capUnknown ? (
+        <p className="text-[0.92rem] text-quiet">
+          Where assist ends is not known on this display, so speeds are shown without a cap.
+        </p>
+      ) : null}
     </>
   );
 }
 
-function LadderTable({ title, ladder, ride, unit }: { readonly title: string; readonly ladder: Ladder; readonly ride: Ride; readonly unit: SpeedUnit }) {
+function LadderTable({
+  title,
+  ladder,
+  ride,
+  unit,
+}: {
+  readonly title: string;
+  readonly ladder: Ladder;
+  readonly ride: Ride;
+  readonly unit: SpeedUnit;
+}) {
   return (
     <NumberTable
       caption={title}
@@ -124,7 +240,12 @@ function LadderTable({ title, ladder, ride, unit }: { readonly title: string; re
           row.level === 0 || !row.explained || row.flat.rangeKm === null ? "—" : distance(row.flat.rangeKm, unit),
           row.twinOf === null ? "" : `as ${row.twinOf}`,
         ],
-        working: !row.explained ? [`measured: ${plain(row.measuredKmh ?? 0)} km/h`, `the model comes to ${fixed(row.flat.speedKmh)} km/h with this rider and road, so nothing else is said of this level`] : ["On the flat:", ...rideWorking(ride, row.flat, 0), "On 5 %:", ...rideWorking(ride, row.hill, 0.05)],
+        working: !row.explained
+          ? [
+              `measured: ${plain(row.measuredKmh ?? 0)} km/h`,
+              `the model comes to ${fixed(row.flat.speedKmh)} km/h with this rider and road, so nothing else is said of this level`,
+            ]
+          : ["On the flat:", ...rideWorking(ride, row.flat, 0), "On 5 %:", ...rideWorking(ride, row.hill, 0.05)],
       }))}
     />
   );
@@ -142,7 +263,15 @@ function ByHand({ bench, job, change }: Pick<StageProps, "job" | "change"> & { r
       {shares.map((share, i) => (
         <label key={i} className="flex items-center gap-3">
           <span className="w-16 font-semibold">Level {i + 1}</span>
-          <input type="range" min={100 * bench.grid.least} max={100 * bench.grid.most} step={100 * bench.grid.step} value={100 * share} onChange={(event) => set(i, Number(event.target.value))} className="h-11 min-w-0 flex-1 accent-action" />
+          <input
+            type="range"
+            min={100 * bench.grid.least}
+            max={100 * bench.grid.most}
+            step={100 * bench.grid.step}
+            value={100 * share}
+            onChange={(event) => set(i, Number(event.target.value))}
+            className="h-11 min-w-0 flex-1 accent-action"
+          />
           <span className="w-14 text-right">{plain(100 * share, 1)} %</span>
         </label>
       ))}
@@ -154,10 +283,19 @@ function ByHand({ bench, job, change }: Pick<StageProps, "job" | "change"> & { r
 
 /** When assist starts: angle, delay, and the display's own number for it. */
 function Start({ job, workings, figures, raws }: BenchProps) {
-  const bench = useMemo(() => startBench(workings.bike, figures, job.profile, raws), [workings.bike, figures, job.profile, raws]);
-  const rows = [["Gentler", bench.gentler], ["Keener", bench.keener]] as const;
+  const bench = useMemo(
+    () => startBench(workings.bike, figures, job.profile, raws),
+    [workings.bike, figures, job.profile, raws],
+  );
+  const rows = [
+    ["Gentler", bench.gentler],
+    ["Keener", bench.keener],
+  ] as const;
   return (
-    <Part title={`Start after ${plain(bench.wantedDeg, 0)}° of crank`} hint={`${bench.crankPulses} pulses a crank turn; a double sensor counts twice its magnets.`}>
+    <Part
+      title={`Start after ${plain(bench.wantedDeg, 0)}° of crank`}
+      hint={`${bench.crankPulses} pulses a crank turn; a double sensor counts twice its magnets.`}
+    >
       <NumberTable
         caption="Pulses to count"
         hideCaption
@@ -165,13 +303,22 @@ function Start({ job, workings, figures, raws }: BenchProps) {
         rows={rows.map(([name, count]) => ({
           key: name,
           head: name,
-          cells: [String(count.pulses), `${plain(count.angle.leastDeg, 0)}–${plain(count.angle.mostDeg, 0)}°`, `${fixed(count.fromRestS, 2)} s`, `${fixed(count.ridingS, 2)} s`],
-          working: [`360 × (${count.pulses} − 1) ÷ ${bench.crankPulses} to 360 × ${count.pulses} ÷ ${bench.crankPulses}`, `60 × ${count.pulses} ÷ (${bench.crankPulses} × 30 rpm) = ${fixed(count.fromRestS, 2)} s from rest`],
+          cells: [
+            String(count.pulses),
+            `${plain(count.angle.leastDeg, 0)}–${plain(count.angle.mostDeg, 0)}°`,
+            `${fixed(count.fromRestS, 2)} s`,
+            `${fixed(count.ridingS, 2)} s`,
+          ],
+          working: [
+            `360 × (${count.pulses} − 1) ÷ ${bench.crankPulses} to 360 × ${count.pulses} ÷ ${bench.crankPulses}`,
+            `60 × ${count.pulses} ÷ (${bench.crankPulses} × 30 rpm) = ${fixed(count.fromRestS, 2)} s from rest`,
+          ],
         }))}
       />
       {bench.line ? (
         <p className="mt-2">
-          Line {bench.line.code} at <strong>{bench.line.shows}</strong>: on this display a larger number starts {bench.line.larger}.{bench.line.angle ? "" : " Its numbers are no pulses; prove it on the stand."}
+          Line {bench.line.code} at <strong>{bench.line.shows}</strong>: on this display a larger number starts{" "}
+          {bench.line.larger}.{bench.line.angle ? "" : " Its numbers are no pulses; prove it on the stand."}
         </p>
       ) : (
         <p className="mt-2 text-quiet">No line of this display sets when assist starts.</p>

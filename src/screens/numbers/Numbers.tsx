@@ -15,7 +15,14 @@ export interface BenchProps extends StageProps {
 const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride"] as const;
 type BenchName = (typeof BENCHES)[number];
 
-const TITLES: Readonly<Record<BenchName, string>> = { wheel: "Wheel", speedometer: "Speedometer", battery: "Battery", current: "Current", ladder: "Ladder", ride: "Ride" };
+const TITLES: Readonly<Record<BenchName, string>> = {
+  wheel: "Wheel",
+  speedometer: "Speedometer",
+  battery: "Battery",
+  current: "Current",
+  ladder: "Ladder",
+  ride: "Ride",
+};
 
 /** Each bench is loaded when it is first opened. */
 const SCREENS: Readonly<Record<BenchName, ComponentType<BenchProps>>> = {

@@ -11,7 +11,12 @@ function sidewallProblemText(problem: SidewallProblem): string {
 }
 
 /** What the sidewall text means, and one press to take it. */
-export function Sidewall({ typed, job, change, workings }: Pick<StageProps, "job" | "change" | "workings"> & { readonly typed: string }) {
+export function Sidewall({
+  typed,
+  job,
+  change,
+  workings,
+}: Pick<StageProps, "job" | "change" | "workings"> & { readonly typed: string }) {
   const reading = readSidewall(typed);
   if (!reading.ok) return <p className="mt-2 text-[0.9rem] text-breach">{sidewallProblemText(reading.problem)}</p>;
   const inUse = job.intake.tyre ?? "";
@@ -28,7 +33,9 @@ export function Sidewall({ typed, job, change, workings }: Pick<StageProps, "job
           </Button>
         );
       })}
-      {workings.bike.rollout?.from === "measured" ? <span className="text-quiet">The measured rollout stays in use.</span> : null}
+      {workings.bike.rollout?.from === "measured" ? (
+        <span className="text-quiet">The measured rollout stays in use.</span>
+      ) : null}
     </div>
   );
 }

@@ -14,7 +14,10 @@ import { ChartTable } from "./ChartTable";
 /** Rows of the table behind the pictures. */
 const TABLE_POINTS = 24;
 
-type State = { readonly kind: "idle" } | { readonly kind: "working"; readonly name: string; readonly share: number } | { readonly kind: "done"; readonly name: string; readonly answer: TrackAnswer };
+type State =
+  | { readonly kind: "idle" }
+  | { readonly kind: "working"; readonly name: string; readonly share: number }
+  | { readonly kind: "done"; readonly name: string; readonly answer: TrackAnswer };
 
 export interface TrackFile {
   readonly state: State;
@@ -37,7 +40,10 @@ export function useTrackFile(jobId: string, onLength: (km: number) => void): Tra
     state,
     take: async (file) => {
       setState({ kind: "working", name: file.name, share: 0 });
-      const answer = await solveTrackFile(file, (share) => alive.current && setState((now) => (now.kind === "working" ? { ...now, share } : now)));
+      const answer = await solveTrackFile(
+        file,
+        (share) => alive.current && setState((now) => (now.kind === "working" ? { ...now, share } : now)),
+      );
       if (!alive.current || !answer) return;
       setState({ kind: "done", name: file.name, answer });
       if (answer.ok) onLength(answer.track.lengthKm);
@@ -53,7 +59,10 @@ export function useTrackFile(jobId: string, onLength: (km: number) => void): Tra
 export function TrackPart({ file: { state, take, stop } }: { readonly file: TrackFile }) {
   const [over, setOver] = useState(false);
   return (
-    <Part title="A recorded ride" hint="A GPX file. It is read here and stays here; only its length is kept with the job.">
+    <Part
+      title="A recorded ride"
+      hint="A GPX file. It is read here and stays here; only its length is kept with the job."
+    >
       <div
         onDragOver={(event) => {
           event.preventDefault();
@@ -70,13 +79,21 @@ export function TrackPart({ file: { state, take, stop } }: { readonly file: Trac
       >
         {state.kind === "working" ? (
           <>
-            <progress aria-label={`Reading ${state.name}`} value={state.share} className="h-2 min-w-40 flex-1 accent-action" />
+            <progress
+              aria-label={`Reading ${state.name}`}
+              value={state.share}
+              className="h-2 min-w-40 flex-1 accent-action"
+            />
             <span className="text-quiet">{plain(100 * state.share, 0)} %</span>
             <Button onClick={stop}>Stop</Button>
           </>
         ) : (
           <>
-            <FilePick label="GPX file" accept=".gpx,application/gpx+xml,text/xml,application/xml" onPick={(file) => void take(file)}>
+            <FilePick
+              label="GPX file"
+              accept=".gpx,application/gpx+xml,text/xml,application/xml"
+              onPick={(file) => void take(file)}
+            >
               Choose a GPX file
             </FilePick>
             <span className="text-quiet max-sm:hidden">or drop it here</span>
@@ -94,13 +111,55 @@ export function TrackPart({ file: { state, take, stop } }: { readonly file: Trac
 }
 
 /** What a recorded ride comes to: length, speed, the way without a map, and stretches of steady speed. */
-export function TrackFound({ file: { state }, onSteady }: { readonly file: TrackFile; readonly onSteady: (kmh: number) => void }) {
-  return state.kind === "done" && state.answer.ok ? <Solved track={state.answer.track} fixes={state.answer.fixes} name={state.name} onSteady={onSteady} /> : null;
+export function TrackFound({
+  file: { state },
+  onSteady,
+}: {
+  readonly file: TrackFile;
+  readonly onSteady: (kmh: number) => void;
+}) {
+  return state.kind === "done" && state.answer.ok ? (
+    <Solved track={state.answer.track} fixes={state.answer.fixes} name={state.name} onSteady={onSteady} />
+  ) : null;
 }
 
-function Solved({ track, fixes, name, onSteady }: { readonly track: Track; readonly fixes: number; readonly name: string; readonly onSteady: (kmh: number) => void }) {
-  const speed = useMemo((): readonly Series[] => [{ name: "speed", colour: "--action", points: track.points.map(({ timeS, speedKmh, breaks }) => ({ x: timeS / 60, y: breaks ? Number.NaN : speedKmh })) }], [track]);
-  const way = useMemo((): readonly Series[] => [{ name: "way", colour: "--action", points: track.points.map(({ eastM, northM, breaks }) => ({ x: eastM / 1000, y: breaks ? Number.NaN : northM / 1000 })) }], [track]);
+function Solved({
+  track,
+  fixes,
+  name,
+  onSteady,
+}: {
+  readonly track: Track;
+  readonly fixes: number;
+  readonly name: string;
+  readonly onSteady: (kmh: number) => void;
+}) {
+  const speed = useMemo(
+    (): readonly Series[] => [
+      {
+        name: "speed",
+        colour: "--action",
+        points: track.points.map(({ timeS, speedKmh, breaks }) => ({
+          x: timeS / 60,
+          y: breaks ? Number.NaN : speedKmh,
+        })),
+      },
+    ],
+    [track],
+  );
+  const way = useMemo(
+    (): readonly Series[] => [
+      {
+        name: "way",
+        colour: "--action",
+        points: track.points.map(({ eastM, northM, breaks }) => ({
+          x: eastM / 1000,
+          y: breaks ? Number.NaN : northM / 1000,
+        })),
+      },
+    ],
+    [track],
+  );
   return (
     <div className="flex flex-col gap-4">
       <Figure
@@ -118,13 +177,39 @@ function Solved({ track, fixes, name, onSteady }: { readonly track: Track; reado
       />
       <p className="text-[0.92rem] text-quiet">
         {track.stops} stops · {track.badFixes} bad fixes · {track.gaps} gaps
-        {track.gapKm > 0 ? `, ${plain(track.gapKm, 2)} km across them by the shortest way: the true way may be longer` : ""}
+        {track.gapKm > 0
+          ? `, ${plain(track.gapKm, 2)} km across them by the shortest way: the true way may be longer`
+          : ""}
       </p>
-      <LineChart series={speed} xTitle="minutes" yTitle="km/h" label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`} />
+      <LineChart
+        series={speed}
+        xTitle="minutes"
+        yTitle="km/h"
+        label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`}
+      />
       <ChartTable>
-        <NumberTable caption="Along the way" hideCaption headings={["Time", "Way", "Speed"]} rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({ key: String(i), head: duration(point.timeS * 1000), working: ["way: geodesics between smoothed places, stops left out", "speed: of the smoothed places at this moment"], cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`] }))} />
+        <NumberTable
+          caption="Along the way"
+          hideCaption
+          headings={["Time", "Way", "Speed"]}
+          rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({
+            key: String(i),
+            head: duration(point.timeS * 1000),
+            working: [
+              "way: geodesics between smoothed places, stops left out",
+              "speed: of the smoothed places at this moment",
+            ],
+            cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`],
+          }))}
+        />
       </ChartTable>
-      <LineChart series={way} xTitle="km east of the start" yTitle="km north" label="The way ridden, seen from above" square />
+      <LineChart
+        series={way}
+        xTitle="km east of the start"
+        yTitle="km north"
+        label="The way ridden, seen from above"
+        square
+      />
       {track.steady.length > 0 ? (
         <NumberTable
           caption="Stretches of steady speed"
@@ -132,7 +217,9 @@ function Solved({ track, fixes, name, onSteady }: { readonly track: Track; reado
           rows={track.steady.map((run) => ({
             key: String(run.fromS),
             head: duration(run.fromS * 1000),
-            working: [`way ÷ time over ${duration(run.seconds * 1000)} in which the speed stayed within 0.8 km/h = ${fixed(run.kmh, 1)} km/h`],
+            working: [
+              `way ÷ time over ${duration(run.seconds * 1000)} in which the speed stayed within 0.8 km/h = ${fixed(run.kmh, 1)} km/h`,
+            ],
             cells: [
               duration(run.seconds * 1000),
               `${fixed(run.kmh, 1)} km/h`,

@@ -4,7 +4,16 @@ import { rawValues, shows } from "@/core/display";
 import { withEvent } from "@/core/record";
 import { definitionsOf, type Reason, type Sheet, type SheetRow } from "@/core/setup";
 import { Button, KeptField, SignShape } from "@/ui/primitives";
-import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/ui/wording";
+import {
+  findingText,
+  lineName,
+  marginText,
+  offBy,
+  reasonWords,
+  valueMeaning,
+  WHO_SETS,
+  type Voice,
+} from "@/ui/wording";
 import type { StageProps } from "../job/JobScreen";
 
 interface BecauseProps extends StageProps {
@@ -22,8 +31,18 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
   const mended = sheet.mended.filter((finding) => finding.lines.includes(row.code));
   const left = sheet.targetFindings.filter((finding) => finding.lines[0] === row.code);
   const held = (value: SheetRow["target"]) => (value ? (valueMeaning(value.means) ?? value.shows) : "unread");
-  const title = row.changes === true ? `${lineName(row.line)} ${held(row.present)} → ${held(row.target)}` : row.changes === null && row.target ? `${lineName(row.line)} → ${held(row.target)}` : `${lineName(row.line)} ${held(row.present)}`;
-  const short = row.settings[0] === "circumferenceMm" ? (row.changes ? `Wheel ${row.present?.shows ?? "unread"} → ${row.target?.shows}` : `Wheel ${row.present?.shows ?? "unread"}`) : title;
+  const title =
+    row.changes === true
+      ? `${lineName(row.line)} ${held(row.present)} → ${held(row.target)}`
+      : row.changes === null && row.target
+        ? `${lineName(row.line)} → ${held(row.target)}`
+        : `${lineName(row.line)} ${held(row.present)}`;
+  const short =
+    row.settings[0] === "circumferenceMm"
+      ? row.changes
+        ? `Wheel ${row.present?.shows ?? "unread"} → ${row.target?.shows}`
+        : `Wheel ${row.present?.shows ?? "unread"}`
+      : title;
   return (
     <section aria-label={`Because: line ${row.code}`} className="rounded-xl bg-sheet p-5">
       <p className="code text-quiet">Line {row.code}</p>
@@ -36,13 +55,22 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
       {reason.working.length > 0 ? <div className="working my-3">{reason.working.join("\n")}</div> : null}
       {row.reason.key === "reason.wheel" ? <WheelBars reason={row.reason} /> : null}
       {mended.map((finding) => (
-        <p key={finding.message.key} className={`my-3 rounded-md px-3 py-2.5 text-[0.95rem] ${finding.severity === "breach" ? "bg-breach-tint" : "bg-caution-tint"}`}>
-          <SignShape sign={finding.severity === "note" ? "done" : finding.severity} /> As it is: {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}. ` : ""}The plan mends it.
+        <p
+          key={finding.message.key}
+          className={`my-3 rounded-md px-3 py-2.5 text-[0.95rem] ${finding.severity === "breach" ? "bg-breach-tint" : "bg-caution-tint"}`}
+        >
+          <SignShape sign={finding.severity === "note" ? "done" : finding.severity} /> As it is:{" "}
+          {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}. ` : ""}The
+          plan mends it.
         </p>
       ))}
       {left.map((finding) => (
-        <p key={finding.message.key} className={`my-3 rounded-md px-3 py-2.5 text-[0.95rem] ${finding.severity === "breach" ? "bg-breach-tint" : finding.severity === "caution" ? "bg-caution-tint" : "border border-rule"}`}>
-          {finding.severity === "note" ? null : <SignShape sign={finding.severity} />} {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}.` : ""}
+        <p
+          key={finding.message.key}
+          className={`my-3 rounded-md px-3 py-2.5 text-[0.95rem] ${finding.severity === "breach" ? "bg-breach-tint" : finding.severity === "caution" ? "bg-caution-tint" : "border border-rule"}`}
+        >
+          {finding.severity === "note" ? null : <SignShape sign={finding.severity} />}{" "}
+          {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}.` : ""}
         </p>
       ))}
       {row.line.note ? <p className="mb-2 text-[0.9rem] text-quiet">{row.line.note}</p> : null}
@@ -76,7 +104,11 @@ function WheelBars({ reason }: { readonly reason: Extract<Reason, { key: "reason
               {option.shows}
             </th>
             <td className="px-2">
-              <span aria-hidden="true" className={`block h-2 rounded-sm ${option.shows === reason.chosen ? "bg-action" : "bg-spoke"}`} style={{ width: `${Math.max(2, (100 * Math.abs(option.r - 1)) / most)}%` }} />
+              <span
+                aria-hidden="true"
+                className={`block h-2 rounded-sm ${option.shows === reason.chosen ? "bg-action" : "bg-spoke"}`}
+                style={{ width: `${Math.max(2, (100 * Math.abs(option.r - 1)) / most)}%` }}
+              />
             </td>
             <td className="w-20 text-right">{offBy(option.r)}</td>
           </tr>
@@ -102,7 +134,11 @@ function ByHand({ job, change, row }: Pick<StageProps, "job" | "change"> & { rea
     const typed = opening ? undefined : "";
     return (
       <div className="mt-3 border-t border-rule pt-3">
-        {typed === undefined ? <Unlock row={row} change={change} /> : <Button onClick={() => setOpening(true)}>Unlock with a reason</Button>}
+        {typed === undefined ? (
+          <Unlock row={row} change={change} />
+        ) : (
+          <Button onClick={() => setOpening(true)}>Unlock with a reason</Button>
+        )}
       </div>
     );
   }
@@ -141,7 +177,16 @@ function Unlock({ row, change }: { readonly row: SheetRow; readonly change: Stag
       <KeptField label="Why it must be changed" value={reason} onKeep={setReason} hint="Kept with the job." />
       <Button
         disabled={reason.trim().length < LEAST_REASON}
-        onClick={() => change((now) => withEvent({ ...now, unlocked: { ...now.unlocked, [row.code]: reason.trim() } }, new Date().toISOString(), "line-unlocked", `${row.code}: ${reason.trim()}`))}
+        onClick={() =>
+          change((now) =>
+            withEvent(
+              { ...now, unlocked: { ...now.unlocked, [row.code]: reason.trim() } },
+              new Date().toISOString(),
+              "line-unlocked",
+              `${row.code}: ${reason.trim()}`,
+            ),
+          )
+        }
       >
         Unlock line {row.code}
       </Button>

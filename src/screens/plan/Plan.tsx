@@ -34,10 +34,17 @@ export function Plan(props: StageProps) {
 
   const voice = voiceOf(workings);
   const outlook = outlookOf(job, workings);
-  const flagged = new Set([...sheet.presentFindings, ...sheet.targetFindings].filter((finding) => finding.severity !== "note").flatMap((finding) => finding.lines));
+  const flagged = new Set(
+    [...sheet.presentFindings, ...sheet.targetFindings]
+      .filter((finding) => finding.severity !== "note")
+      .flatMap((finding) => finding.lines),
+  );
   const rows = sheet.rows.filter((row) => FILTERS[filter](row, flagged));
   const worst = sheet.presentFindings.find((finding) => finding.severity === "breach");
-  const selected = sheet.rows.find((row) => row.code === line) ?? sheet.rows.find((row) => row.code === worst?.lines[0]) ?? sheet.rows[0];
+  const selected =
+    sheet.rows.find((row) => row.code === line) ??
+    sheet.rows.find((row) => row.code === worst?.lines[0]) ??
+    sheet.rows[0];
   const move = (by: 1 | -1) => {
     const at = rows.findIndex((row) => row.code === selected?.code);
     const next = rows[(at + by + rows.length) % rows.length];
@@ -49,11 +56,22 @@ export function Plan(props: StageProps) {
   return (
     <div className="grid gap-x-7 gap-y-6 lg:grid-cols-[252px_minmax(0,1fr)_318px]">
       <section aria-label="How it stands" className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[252px_1fr]">
-        <SpokeDial spokes={spokesOf(job, workings)} size={252} showCodes centre={{ figure: String(counts.odd), word: "odd" }} selected={selected?.code} onSelect={setLine} />
+        <SpokeDial
+          spokes={spokesOf(job, workings)}
+          size={252}
+          showCodes
+          centre={{ figure: String(counts.odd), word: "odd" }}
+          selected={selected?.code}
+          onSelect={setLine}
+        />
         <div>
           <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
             <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "line") + " to change"} />
-            <Tally sign="breach" when={counts.breaches > 0} text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.targetFindings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`} />
+            <Tally
+              sign="breach"
+              when={counts.breaches > 0}
+              text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.targetFindings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`}
+            />
             <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
             <Tally sign="unknown" when={counts.unknown > 0} text={`${count(counts.unknown, "line")} unread`} />
             <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left as found`} />
@@ -80,7 +98,12 @@ export function Plan(props: StageProps) {
               onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}
             />
           )}
-          <button type="button" aria-pressed={moving} onClick={() => setMoving(!moving)} className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}>
+          <button
+            type="button"
+            aria-pressed={moving}
+            onClick={() => setMoving(!moving)}
+            className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}
+          >
             What if
           </button>
         </div>
@@ -123,7 +146,10 @@ export function Plan(props: StageProps) {
             ? `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)} · walking the leaflet would take ${outlook.leafletPresses} and ${duration(outlook.leafletMs)}`
             : "Write the as-found lines down first, or say why you cannot."}
         </span>
-        <Link href={`/job/${job.id}/${outlook ? "program" : "as-found"}`} className={`${buttonClass("main")} min-h-12! px-6! text-[1.1rem]!`}>
+        <Link
+          href={`/job/${job.id}/${outlook ? "program" : "as-found"}`}
+          className={`${buttonClass("main")} min-h-12! px-6! text-[1.1rem]!`}
+        >
           {outlook ? "Program it" : "As found"} <kbd className="code text-base opacity-80">{outlook ? 4 : 2}</kbd>
         </Link>
       </div>
@@ -131,7 +157,15 @@ export function Plan(props: StageProps) {
   );
 }
 
-function Tally({ sign, when, text }: { readonly sign: "odd" | "breach" | "caution" | "unknown" | "left-alone"; readonly when: boolean; readonly text: string }) {
+function Tally({
+  sign,
+  when,
+  text,
+}: {
+  readonly sign: "odd" | "breach" | "caution" | "unknown" | "left-alone";
+  readonly when: boolean;
+  readonly text: string;
+}) {
   if (!when) return null;
   return (
     <li className="flex items-baseline gap-2">
@@ -146,17 +180,40 @@ function TrueCap({ workings }: StageProps) {
   if (!sheet || !choice) return null;
   const { unit } = voiceOf(workings);
   const { targetCap, presentCap } = sheet;
-  const was = presentCap.kind === "true" && targetCap.kind === "true" && Math.abs(presentCap.kmh.nominal - targetCap.kmh.nominal) > 0.05 ? presentCap.kmh.nominal : null;
-  const missing = { uncapped: "no cap", "no-wheel": "needs the rollout", unmeasured: "measure it", "not-read": "cap line not read", "no-line": "measure it" } as const;
+  const was =
+    presentCap.kind === "true" &&
+    targetCap.kind === "true" &&
+    Math.abs(presentCap.kmh.nominal - targetCap.kmh.nominal) > 0.05
+      ? presentCap.kmh.nominal
+      : null;
+  const missing = {
+    uncapped: "no cap",
+    "no-wheel": "needs the rollout",
+    unmeasured: "measure it",
+    "not-read": "cap line not read",
+    "no-line": "measure it",
+  } as const;
   return (
     <div className="mt-4">
-      <p className="text-[0.95rem]">{choice.rule.assist ? `${choice.rule.name}, as this display will really apply it:` : "As this display will really apply it:"}</p>
+      <p className="text-[0.95rem]">
+        {choice.rule.assist
+          ? `${choice.rule.name}, as this display will really apply it:`
+          : "As this display will really apply it:"}
+      </p>
       <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3">
-        <strong className="font-head text-[2.1rem] leading-tight">{targetCap.kind === "true" ? speed(targetCap.kmh.nominal, unit, 2) : missing[targetCap.kind]}</strong>
+        <strong className="font-head text-[2.1rem] leading-tight">
+          {targetCap.kind === "true" ? speed(targetCap.kmh.nominal, unit, 2) : missing[targetCap.kind]}
+        </strong>
         {targetCap.kind === "true" ? (
           <span className="text-quiet">
             true{was !== null ? ", was " : ""}
-            {was !== null ? <s className="font-semibold">{speed(was, unit)}</s> : presentCap.kind === "uncapped" ? ", was uncapped" : ""}
+            {was !== null ? (
+              <s className="font-semibold">{speed(was, unit)}</s>
+            ) : presentCap.kind === "uncapped" ? (
+              ", was uncapped"
+            ) : (
+              ""
+            )}
           </span>
         ) : null}
       </p>
@@ -164,18 +221,48 @@ function TrueCap({ workings }: StageProps) {
   );
 }
 
-function Row({ row, selected, onSelect }: { readonly row: SheetRow; readonly selected: boolean; readonly onSelect: () => void }) {
+function Row({
+  row,
+  selected,
+  onSelect,
+}: {
+  readonly row: SheetRow;
+  readonly selected: boolean;
+  readonly onSelect: () => void;
+}) {
   const { line, present, target, changes } = row;
   return (
-    <tr className={`border-b border-rule ${selected ? "bg-sheet outline-2 -outline-offset-2 outline-action" : "hover:bg-sheet"}`} onClick={onSelect}>
+    <tr
+      className={`border-b border-rule ${selected ? "bg-sheet outline-2 -outline-offset-2 outline-action" : "hover:bg-sheet"}`}
+      onClick={onSelect}
+    >
       <td className="py-0 pl-2 font-bold">
-        <button type="button" data-line={row.code} aria-pressed={selected} aria-label={`Line ${row.code}, ${lineName(line)}`} onClick={onSelect} className="min-h-[1.85rem] min-w-8 text-left">
+        <button
+          type="button"
+          data-line={row.code}
+          aria-pressed={selected}
+          aria-label={`Line ${row.code}, ${lineName(line)}`}
+          onClick={onSelect}
+          className="min-h-[1.85rem] min-w-8 text-left"
+        >
           {row.code}
         </button>
       </td>
       <td className="py-1 pr-2 leading-tight">{lineName(line)}</td>
-      <td className={`py-1 pr-2 ${changes ? "text-quiet" : ""}`}>{present ? <Value row={row} value={present} /> : <span className="text-quiet">unread</span>}</td>
-      <td className="py-1 pr-2">{changes === false ? <span className="text-quiet">same</span> : target ? <strong><Value row={row} value={target} /></strong> : <span className="text-quiet">as it is</span>}</td>
+      <td className={`py-1 pr-2 ${changes ? "text-quiet" : ""}`}>
+        {present ? <Value row={row} value={present} /> : <span className="text-quiet">unread</span>}
+      </td>
+      <td className="py-1 pr-2">
+        {changes === false ? (
+          <span className="text-quiet">same</span>
+        ) : target ? (
+          <strong>
+            <Value row={row} value={target} />
+          </strong>
+        ) : (
+          <span className="text-quiet">as it is</span>
+        )}
+      </td>
       <td className="py-1 text-[0.9rem]">
         <MarkSign mark={row.mark} />
       </td>
@@ -186,7 +273,11 @@ function Row({ row, selected, onSelect }: { readonly row: SheetRow; readonly sel
 function Value({ row, value }: { readonly row: SheetRow; readonly value: NonNullable<SheetRow["target"]> }) {
   // A wheel code is what the technician sees and sets; the millimetres behind it stand in its reason.
   const meaning = row.settings[0] === "circumferenceMm" ? null : valueMeaning(value.means);
-  const bare = meaning && (meaning === value.shows || meaning.startsWith(`${value.shows} `) || Number(value.shows) === Number.parseFloat(meaning));
+  const bare =
+    meaning &&
+    (meaning === value.shows ||
+      meaning.startsWith(`${value.shows} `) ||
+      Number(value.shows) === Number.parseFloat(meaning));
   return (
     <>
       {bare ? meaning : value.shows}
@@ -220,7 +311,8 @@ function Findings({ workings }: StageProps) {
         ))}
         {left.every((finding) => finding.severity === "note") && workings.choice ? (
           <p className="text-quiet">
-            Checked against {workings.choice.rule.source}, as known on {workings.choice.rule.knownOn}. Check your local code and, where needed, a licensed inspector.
+            Checked against {workings.choice.rule.source}, as known on {workings.choice.rule.knownOn}. Check your local
+            code and, where needed, a licensed inspector.
           </p>
         ) : null}
       </div>

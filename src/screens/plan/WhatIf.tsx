@@ -5,7 +5,20 @@ import { readFigures } from "@/core/setup/figures";
 import { HILL_GRADE, movableRows, outcomeOf, withMoved, type Movable, type Outcome } from "@/core/setup/outcome";
 import type { Sheet } from "@/core/setup";
 import { Button, FindingLine, NumberTable, SignShape, useTell } from "@/ui/primitives";
-import { distance, findingText, fixed, INTAKE_WORDS, lineName, offBy, plain, speed, speedList, valueMeaning, whPer, type Voice } from "@/ui/wording";
+import {
+  distance,
+  findingText,
+  fixed,
+  INTAKE_WORDS,
+  lineName,
+  offBy,
+  plain,
+  speed,
+  speedList,
+  valueMeaning,
+  whPer,
+  type Voice,
+} from "@/ui/wording";
 import { loadWorking, MEMORY, rideWorking, wattsWorking } from "@/ui/wording/workings";
 import { voiceOf } from "../job/voice";
 import type { StageProps } from "../job/JobScreen";
@@ -23,16 +36,27 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
   const figures = useMemo(() => readFigures(job.intake), [job.intake]);
   const now = useDeferredValue(moved);
   const rows = useMemo(() => movableRows(sheet.rows), [sheet]);
-  const found = useMemo(() => (profile ? outcomeOf({ profile, bike, figures, choice }, foundRaws) : null), [profile, bike, figures, choice, foundRaws]);
-  const target = useMemo(() => (profile ? outcomeOf({ profile, bike, figures, choice }, sheet.targetRaws) : null), [profile, bike, figures, choice, sheet]);
-  const whatIf = useMemo(() => (profile ? outcomeOf({ profile, bike, figures, choice }, withMoved(sheet.targetRaws, now)) : null), [profile, bike, figures, choice, sheet, now]);
+  const found = useMemo(
+    () => (profile ? outcomeOf({ profile, bike, figures, choice }, foundRaws) : null),
+    [profile, bike, figures, choice, foundRaws],
+  );
+  const target = useMemo(
+    () => (profile ? outcomeOf({ profile, bike, figures, choice }, sheet.targetRaws) : null),
+    [profile, bike, figures, choice, sheet],
+  );
+  const whatIf = useMemo(
+    () => (profile ? outcomeOf({ profile, bike, figures, choice }, withMoved(sheet.targetRaws, now)) : null),
+    [profile, bike, figures, choice, sheet, now],
+  );
   if (!profile || !found || !target || !whatIf) return null;
   const voice = voiceOf(workings);
   const raws = withMoved(sheet.targetRaws, moved);
   const context = contextOf(profile, raws);
   const take = () => {
     const before = job;
-    const chosen = Object.fromEntries([...moved].flatMap(([index, raw]) => (sheet.rows[index] ? [[sheet.rows[index].code, raw]] : [])));
+    const chosen = Object.fromEntries(
+      [...moved].flatMap(([index, raw]) => (sheet.rows[index] ? [[sheet.rows[index].code, raw]] : [])),
+    );
     change((current) => ({ ...current, overrides: { ...current.overrides, ...chosen } }));
     setMoved(new Map());
     tell("Set by hand. Each line can go back to its proposal.", () => change(() => before));
@@ -40,31 +64,35 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
   return (
     <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.45fr)]">
       <div className="flex min-w-0 flex-col gap-4 lg:sticky lg:top-4 lg:col-start-2 lg:row-start-1 lg:self-start">
-      <Outcomes found={found} target={target} whatIf={whatIf} moved={moved.size > 0} voice={voice} />
-      {whatIf.missing.length > 0 ? <p className="text-[0.92rem] text-quiet">Levels and range need: {whatIf.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.</p> : null}
-      {moved.size > 0 ? (
-        <div className="flex flex-col gap-2" role="status">
-          {whatIf.findings
-            .filter(({ severity }) => severity !== "note")
-            .slice(0, 4)
-            .map((finding) => (
-              <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
-                {findingText(finding.message, voice)}
-              </FindingLine>
-            ))}
-          {whatIf.findings.every(({ severity }) => severity === "note") ? <p>No finding with these values.</p> : null}
-          <div className="flex flex-wrap gap-3">
-            <Button onClick={take} disabled={job.program !== null}>
-              Set these by hand
-            </Button>
-            <Button weight="quiet" onClick={() => setMoved(new Map())}>
-              Back to the target
-            </Button>
+        <Outcomes found={found} target={target} whatIf={whatIf} moved={moved.size > 0} voice={voice} />
+        {whatIf.missing.length > 0 ? (
+          <p className="text-[0.92rem] text-quiet">
+            Levels and range need: {whatIf.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.
+          </p>
+        ) : null}
+        {moved.size > 0 ? (
+          <div className="flex flex-col gap-2" role="status">
+            {whatIf.findings
+              .filter(({ severity }) => severity !== "note")
+              .slice(0, 4)
+              .map((finding) => (
+                <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
+                  {findingText(finding.message, voice)}
+                </FindingLine>
+              ))}
+            {whatIf.findings.every(({ severity }) => severity === "note") ? <p>No finding with these values.</p> : null}
+            <div className="flex flex-wrap gap-3">
+              <Button onClick={take} disabled={job.program !== null}>
+                Set these by hand
+              </Button>
+              <Button weight="quiet" onClick={() => setMoved(new Map())}>
+                Back to the target
+              </Button>
+            </div>
           </div>
-        </div>
-      ) : (
-        <p className="text-quiet">Nothing is kept until you say so.</p>
-      )}
+        ) : (
+          <p className="text-quiet">Nothing is kept until you say so.</p>
+        )}
       </div>
       <ul className="border-t border-rule lg:col-start-1 lg:row-start-1">
         {rows.map((each) => (
@@ -124,7 +152,9 @@ function MovableLine({ movable: { row, raws }, raw, target, meaning, onMove, onF
       />
       <span className="text-right leading-tight">
         <strong>{shown}</strong>
-        {means && means !== shown && raw === target ? <span className="block text-[0.82rem] break-words text-quiet">{means}</span> : null}
+        {means && means !== shown && raw === target ? (
+          <span className="block text-[0.82rem] break-words text-quiet">{means}</span>
+        ) : null}
         {raw !== target ? (
           <span className="block text-[0.82rem] text-quiet">
             <SignShape sign="odd" size={10} /> was {target === null ? "unread" : shows(row.line.encoding, target)}
@@ -157,8 +187,17 @@ interface OutcomeRow {
   readonly working: (outcome: Outcome, voice: Voice) => readonly string[];
 }
 
-const rangeOf = (km: number | null | undefined, unit: Voice["unit"]): string | null => (km === null || km === undefined ? null : distance(km, unit));
-const levelsWorking = ({ levels }: Outcome): readonly string[] => [...levels.slice(1).map(({ level, share, from, flat, hill, measuredKmh }) => `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${fixed(measuredKmh ?? flat.speedKmh)} km/h on the flat, ${fixed(hill.speedKmh)} on 5 %`), MEMORY];
+const rangeOf = (km: number | null | undefined, unit: Voice["unit"]): string | null =>
+  km === null || km === undefined ? null : distance(km, unit);
+const levelsWorking = ({ levels }: Outcome): readonly string[] => [
+  ...levels
+    .slice(1)
+    .map(
+      ({ level, share, from, flat, hill, measuredKmh }) =>
+        `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${fixed(measuredKmh ?? flat.speedKmh)} km/h on the flat, ${fixed(hill.speedKmh)} on 5 %`,
+    ),
+  MEMORY,
+];
 const topWorking = (outcome: Outcome, on: "flat" | "hill"): readonly string[] => {
   const top = outcome.levels.at(-1);
   return outcome.ride && top ? rideWorking(outcome.ride, top[on], on === "flat" ? 0 : HILL_GRADE) : [];
@@ -168,23 +207,113 @@ const OUTCOMES: readonly OutcomeRow[] = [
   {
     what: "Assist really ends at",
     of: ({ cap }, voice) => capWords(cap, voice),
-    working: ({ cap, r }, voice) => (cap.kind === "true" && r ? [`cap set ${speed(cap.shownKmh, voice.unit, 2)} ÷ r ${fixed(r.nominal, 4)} = ${speed(cap.kmh.nominal, voice.unit, 2)}`, `between ${fixed(cap.kmh.low, 2)} and ${fixed(cap.kmh.high, 2)} km/h within what is measured`] : []),
+    working: ({ cap, r }, voice) =>
+      cap.kind === "true" && r
+        ? [
+            `cap set ${speed(cap.shownKmh, voice.unit, 2)} ÷ r ${fixed(r.nominal, 4)} = ${speed(cap.kmh.nominal, voice.unit, 2)}`,
+            `between ${fixed(cap.kmh.low, 2)} and ${fixed(cap.kmh.high, 2)} km/h within what is measured`,
+          ]
+        : [],
   },
-  { what: "The speed shown reads", of: ({ r }) => r && offBy(r.nominal), working: ({ r }) => (r ? [`r = shown ÷ true = ${fixed(r.nominal, 4)} (${fixed(r.low, 4)} to ${fixed(r.high, 4)})`, "pulses true ÷ pulses set × circumference set ÷ rollout"] : []) },
-  { what: "Battery amps", of: ({ currentA }) => (currentA === null ? null : `${plain(currentA)} A`), working: () => ["what the current line lets through; the controller’s own where there is none"] },
-  { what: "Label watts", of: ({ watts }) => watts && `${plain(watts.labelW, 0)} W`, working: ({ watts, nominalV, currentA }) => (watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : []) },
-  { what: "Watts from a full pack", of: ({ watts }) => watts && `${plain(watts.fullW, 0)} W`, working: ({ watts, nominalV, currentA }) => (watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : []) },
-  { what: "Levels on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ flat, measuredKmh }) => measuredKmh ?? flat.speedKmh), unit) : null), working: levelsWorking },
-  { what: "Levels on 5 %", of: ({ levels }, { unit }) => (levels.length > 1 ? speedList(levels.slice(1).map(({ hill }) => hill.speedKmh), unit) : null), working: levelsWorking },
-  { what: "Levels that differ", of: ({ realLevels, levels }) => (realLevels === null ? null : `${realLevels} of ${levels.length - 1}`), working: () => ["alike: under 1.5 km/h and under 8 % of the largest battery power apart, on the flat and on 5 %"] },
-  { what: "Energy, top level on the flat", of: ({ levels }, { unit }) => (levels.length > 1 ? whPer(levels.at(-1)?.flat.whPerKm ?? 0, unit) : null), working: (outcome) => topWorking(outcome, "flat") },
-  { what: "Range, top level on the flat", of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.flat.rangeKm, unit), working: (outcome) => topWorking(outcome, "flat") },
-  { what: "Range, top level on 5 %", of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.hill.rangeKm, unit), working: (outcome) => topWorking(outcome, "hill") },
-  { what: "Top speed of the kit", of: ({ topKmh }, { unit }) => (topKmh === null ? null : speed(topKmh, unit)), working: ({ ride }) => (ride ? [loadWorking(ride, 0), "full level and the rider’s power balance it there, no cap in the way", MEMORY] : []) },
-  { what: "Findings", of: ({ findings }) => String(findings.filter(({ severity }) => severity !== "note").length), working: ({ findings }, voice) => findings.filter(({ severity }) => severity !== "note").map(({ message }) => findingText(message, voice)) },
+  {
+    what: "The speed shown reads",
+    of: ({ r }) => r && offBy(r.nominal),
+    working: ({ r }) =>
+      r
+        ? [
+            `r = shown ÷ true = ${fixed(r.nominal, 4)} (${fixed(r.low, 4)} to ${fixed(r.high, 4)})`,
+            "pulses true ÷ pulses set × circumference set ÷ rollout",
+          ]
+        : [],
+  },
+  {
+    what: "Battery amps",
+    of: ({ currentA }) => (currentA === null ? null : `${plain(currentA)} A`),
+    working: () => ["what the current line lets through; the controller’s own where there is none"],
+  },
+  {
+    what: "Label watts",
+    of: ({ watts }) => watts && `${plain(watts.labelW, 0)} W`,
+    working: ({ watts, nominalV, currentA }) =>
+      watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : [],
+  },
+  {
+    what: "Watts from a full pack",
+    of: ({ watts }) => watts && `${plain(watts.fullW, 0)} W`,
+    working: ({ watts, nominalV, currentA }) =>
+      watts && nominalV !== null && currentA !== null ? wattsWorking(watts, nominalV, currentA) : [],
+  },
+  {
+    what: "Levels on the flat",
+    of: ({ levels }, { unit }) =>
+      levels.length > 1
+        ? speedList(
+            levels.slice(1).map(({ flat, measuredKmh }) => measuredKmh ?? flat.speedKmh),
+            unit,
+          )
+        : null,
+    working: levelsWorking,
+  },
+  {
+    what: "Levels on 5 %",
+    of: ({ levels }, { unit }) =>
+      levels.length > 1
+        ? speedList(
+            levels.slice(1).map(({ hill }) => hill.speedKmh),
+            unit,
+          )
+        : null,
+    working: levelsWorking,
+  },
+  {
+    what: "Levels that differ",
+    of: ({ realLevels, levels }) => (realLevels === null ? null : `${realLevels} of ${levels.length - 1}`),
+    working: () => ["alike: under 1.5 km/h and under 8 % of the largest battery power apart, on the flat and on 5 %"],
+  },
+  {
+    what: "Energy, top level on the flat",
+    of: ({ levels }, { unit }) => (levels.length > 1 ? whPer(levels.at(-1)?.flat.whPerKm ?? 0, unit) : null),
+    working: (outcome) => topWorking(outcome, "flat"),
+  },
+  {
+    what: "Range, top level on the flat",
+    of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.flat.rangeKm, unit),
+    working: (outcome) => topWorking(outcome, "flat"),
+  },
+  {
+    what: "Range, top level on 5 %",
+    of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.hill.rangeKm, unit),
+    working: (outcome) => topWorking(outcome, "hill"),
+  },
+  {
+    what: "Top speed of the kit",
+    of: ({ topKmh }, { unit }) => (topKmh === null ? null : speed(topKmh, unit)),
+    working: ({ ride }) =>
+      ride
+        ? [loadWorking(ride, 0), "full level and the rider’s power balance it there, no cap in the way", MEMORY]
+        : [],
+  },
+  {
+    what: "Findings",
+    of: ({ findings }) => String(findings.filter(({ severity }) => severity !== "note").length),
+    working: ({ findings }, voice) =>
+      findings.filter(({ severity }) => severity !== "note").map(({ message }) => findingText(message, voice)),
+  },
 ];
 
-function Outcomes({ found, target, whatIf, moved, voice }: { readonly found: Outcome; readonly target: Outcome; readonly whatIf: Outcome; readonly moved: boolean; readonly voice: Voice }) {
+function Outcomes({
+  found,
+  target,
+  whatIf,
+  moved,
+  voice,
+}: {
+  readonly found: Outcome;
+  readonly target: Outcome;
+  readonly whatIf: Outcome;
+  readonly moved: boolean;
+  readonly voice: Voice;
+}) {
   return (
     <NumberTable
       caption="What the values come to, as found, as planned and with the lines moved"
@@ -195,7 +324,26 @@ function Outcomes({ found, target, whatIf, moved, voice }: { readonly found: Out
         return {
           key: what,
           head: what,
-          cells: [<span key="a" className="inline-block max-w-28 whitespace-normal text-quiet">{a}</span>, <span key="b" className="inline-block max-w-28 whitespace-normal">{b}</span>, moved ? <span key="c" className={`inline-block max-w-28 whitespace-normal ${c === b ? "text-quiet" : "font-bold"}`}>{c}</span> : <span key="c" className="text-quiet">—</span>],
+          cells: [
+            <span key="a" className="inline-block max-w-28 whitespace-normal text-quiet">
+              {a}
+            </span>,
+            <span key="b" className="inline-block max-w-28 whitespace-normal">
+              {b}
+            </span>,
+            moved ? (
+              <span
+                key="c"
+                className={`inline-block max-w-28 whitespace-normal ${c === b ? "text-quiet" : "font-bold"}`}
+              >
+                {c}
+              </span>
+            ) : (
+              <span key="c" className="text-quiet">
+                —
+              </span>
+            ),
+          ],
           working: working(moved ? whatIf : target, voice),
         };
       })}

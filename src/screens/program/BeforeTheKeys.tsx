@@ -25,7 +25,13 @@ export function BeforeTheKeys({ job, workings, change, profile }: StageProps & {
         {needsWord ? (
           <p className="mb-4">Private land asks for a written acknowledgement at intake before any key is planned.</p>
         ) : (
-          <p className="mb-4">{baseline.kind === "missing" ? `${count(baseline.unread, "line")} of ${baseline.total} not written down.` : ""} Without the as-found sheet nobody finds the way back, so no keys are planned. Write it down, or say why you cannot.</p>
+          <p className="mb-4">
+            {baseline.kind === "missing"
+              ? `${count(baseline.unread, "line")} of ${baseline.total} not written down.`
+              : ""}{" "}
+            Without the as-found sheet nobody finds the way back, so no keys are planned. Write it down, or say why you
+            cannot.
+          </p>
         )}
         <div className="mb-5 flex flex-wrap gap-3">
           <Link href={`/job/${job.id}/${needsWord ? "intake" : "as-found"}`} className={buttonClass("main", true)}>
@@ -46,13 +52,17 @@ export function BeforeTheKeys({ job, workings, change, profile }: StageProps & {
   return (
     <div className="max-w-3xl">
       <h2 className="mb-2 text-[1.7rem]">
-        {outlook.presses === 0 ? "Nothing to change" : `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)}`}
+        {outlook.presses === 0
+          ? "Nothing to change"
+          : `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)}`}
       </h2>
       <p className="mb-4 text-quiet">
         {outlook.presses === 0
           ? "The display already holds every target."
           : `Walking the leaflet line by line would take ${outlook.leafletPresses} presses and ${duration(outlook.leafletMs)}. Costs: a tap ⅓ s, a hold half a second more than asked.`}
-        {outlook.unread.length > 0 ? ` ${count(outlook.unread.length, "line")} nobody has read: the card stops at each.` : ""}
+        {outlook.unread.length > 0
+          ? ` ${count(outlook.unread.length, "line")} nobody has read: the card stops at each.`
+          : ""}
       </p>
       <div className="mb-5 flex flex-col gap-2">
         {breaches.map((finding) => (
@@ -66,7 +76,9 @@ export function BeforeTheKeys({ job, workings, change, profile }: StageProps & {
         {outlook.presses === 0 ? "Seal the sheet and go on" : "Start the keys"}
       </Button>
       <RestoreFirst job={job} outlook={outlook} />
-      <p className="mt-3 text-[0.9rem] text-quiet">Starting seals the as-found and the target sheet of {profile.name}. Targets are fixed from there on.</p>
+      <p className="mt-3 text-[0.9rem] text-quiet">
+        Starting seals the as-found and the target sheet of {profile.name}. Targets are fixed from there on.
+      </p>
     </div>
   );
 }
@@ -81,14 +93,20 @@ function RestoreFirst({ job, outlook }: { readonly job: Job; readonly outlook: P
   return (
     <details className="mt-5 border-t border-rule pt-3">
       <summary className="min-h-11 font-semibold">
-        Or restore the maker’s values first: {count(restore.presses, "key press", "key presses")}, {duration(restore.totalMs)}
+        Or restore the maker’s values first: {count(restore.presses, "key press", "key presses")},{" "}
+        {duration(restore.totalMs)}
       </summary>
-      <Caution>Restoring throws every value away, those nobody touched too. Compare with the as-found sheet first; this is the last resort.</Caution>
+      <Caution>
+        Restoring throws every value away, those nobody touched too. Compare with the as-found sheet first; this is the
+        last resort.
+      </Caution>
       <ol className="mt-3 grid gap-x-8 sm:grid-cols-2">
         {restore.steps.map((step, i) => (
           <li key={i} className="border-b border-rule py-1.5">
             <strong>{stepName(profile, step)}</strong>
-            <span className="block text-[0.92rem] text-quiet">{step.runs.map((run) => stepRunWords(profile, run)).join(", then ")}</span>
+            <span className="block text-[0.92rem] text-quiet">
+              {step.runs.map((run) => stepRunWords(profile, run)).join(", then ")}
+            </span>
           </li>
         ))}
       </ol>

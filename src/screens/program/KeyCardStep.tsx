@@ -31,7 +31,10 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
   if (line && view.kind === "line") {
     // What the line holds before the step: the blinking value where it is already being changed.
     const { screen } = step.before;
-    const raw = screen.kind === "menu" && screen.draft !== null && lineAt(profile, step.before) === view.line ? screen.draft : step.before.pending[view.line];
+    const raw =
+      screen.kind === "menu" && screen.draft !== null && lineAt(profile, step.before) === view.line
+        ? screen.draft
+        : step.before.pending[view.line];
     const now = raw === undefined ? "" : shows(line.encoding, raw);
     const isUnread = unread.includes(view.line);
     const changes = now !== view.shows;
@@ -50,7 +53,8 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
             <p className="font-head text-[4.4rem] leading-none font-extrabold max-sm:text-[3rem]">
               {changes ? (
                 <>
-                  <span className="text-faint">{now}</span> <span className="font-light text-quiet">→</span> {view.shows}
+                  <span className="text-faint">{now}</span> <span className="font-light text-quiet">→</span>{" "}
+                  {view.shows}
                 </>
               ) : isUnread ? (
                 <span className="text-[2.2rem] max-sm:text-[1.6rem]">Go there and read it</span>
@@ -69,9 +73,13 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
   const words = TITLES[step.kind];
   return (
     <div>
-      <h3 className="mb-6 text-[2.9rem] max-sm:text-[2rem]">{step.kind === "go" ? `Go into ${step.page ?? "the next page"}` : words.title}</h3>
+      <h3 className="mb-6 text-[2.9rem] max-sm:text-[2rem]">
+        {step.kind === "go" ? `Go into ${step.page ?? "the next page"}` : words.title}
+      </h3>
       <StrokeRuns profile={profile} runs={step.runs} size={size} from={from} />
-      <p className="mt-4 text-[1.1rem]">{view.kind === "home" || view.kind === "off" ? words.after : `It must show ${viewWords(view)}.`}</p>
+      <p className="mt-4 text-[1.1rem]">
+        {view.kind === "home" || view.kind === "off" ? words.after : `It must show ${viewWords(view)}.`}
+      </p>
     </div>
   );
 }

@@ -11,5 +11,9 @@ const KeyCard = dynamic(() => import("./KeyCard").then((module) => module.KeyCar
 export function Program(props: StageProps) {
   const { job } = props;
   if (!job.profile) return <NoDisplay job={job} />;
-  return job.program ? <KeyCard key={job.id} {...props} profile={job.profile} program={job.program} /> : <BeforeTheKeys {...props} profile={job.profile} />;
+  return job.program ? (
+    <KeyCard key={job.id} {...props} profile={job.profile} program={job.program} />
+  ) : (
+    <BeforeTheKeys {...props} profile={job.profile} />
+  );
 }

@@ -41,11 +41,21 @@ export function ReadingStep({ profile, line, suggested, left, state, onRead, clo
             It shows {first.shows}, as the maker sets it
           </Button>
         ) : null}
-        <div className="mt-4 flex max-h-64 flex-wrap gap-2 overflow-y-auto" role="group" aria-label="Value it shows" tabIndex={0}>
+        <div
+          className="mt-4 flex max-h-64 flex-wrap gap-2 overflow-y-auto"
+          role="group"
+          aria-label="Value it shows"
+          tabIndex={0}
+        >
           {choices
             .filter((choice) => choice.raw !== suggested)
             .map(({ raw, shows }) => (
-              <button key={raw} type="button" onClick={() => onRead(raw)} className="min-h-13 min-w-14 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold hover:border-quiet">
+              <button
+                key={raw}
+                type="button"
+                onClick={() => onRead(raw)}
+                className="min-h-13 min-w-14 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold hover:border-quiet"
+              >
                 {shows}
               </button>
             ))}

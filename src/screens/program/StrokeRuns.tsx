@@ -14,11 +14,23 @@ function passes({ views, stroke }: StrokeRun): string {
   if (stroke.kind === "repeat") return "if you pass it, tap back";
   if (!onOneLine || stroke.kind !== "tap") return `goes to ${last.code}`;
   if (views.length === 1 && last.blinks) return `${last.shows} blinks`;
-  return views.length <= 4 ? views.map((view) => (view.kind === "line" ? view.shows : "")).join(" · ") : `until it shows ${last.shows}`;
+  return views.length <= 4
+    ? views.map((view) => (view.kind === "line" ? view.shows : "")).join(" · ")
+    : `until it shows ${last.shows}`;
 }
 
 /** Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value. */
-export function StrokeRuns({ profile, runs, size, from }: { readonly profile: DisplayProfile; readonly runs: readonly StrokeRun[]; readonly size: number; readonly from?: string | null }) {
+export function StrokeRuns({
+  profile,
+  runs,
+  size,
+  from,
+}: {
+  readonly profile: DisplayProfile;
+  readonly runs: readonly StrokeRun[];
+  readonly size: number;
+  readonly from?: string | null;
+}) {
   const codeAfter = (i: number): string | null => {
     if (i < 0) return from ?? null;
     const last = runs[i]?.views.at(-1);
@@ -34,7 +46,10 @@ export function StrokeRuns({ profile, runs, size, from }: { readonly profile: Di
         return (
           <Fragment key={i}>
             {i > 0 ? (
-              <span className="font-head font-light text-quiet" style={{ fontSize: size * 0.42, lineHeight: `${size}px` }}>
+              <span
+                className="font-head font-light text-quiet"
+                style={{ fontSize: size * 0.42, lineHeight: `${size}px` }}
+              >
                 then
               </span>
             ) : null}
@@ -52,7 +67,11 @@ export function StrokeRuns({ profile, runs, size, from }: { readonly profile: Di
               </div>
               <p className="mt-1.5 font-bold" style={{ fontSize: Math.max(17, size * 0.23) }}>
                 {keys.length > 1 ? "together, " : ""}
-                {strokeWords(run.stroke, run.count, run.stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null)}
+                {strokeWords(
+                  run.stroke,
+                  run.count,
+                  run.stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null,
+                )}
               </p>
               <p className="text-[0.95rem] text-quiet">{result}</p>
             </div>

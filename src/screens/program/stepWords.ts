@@ -7,5 +7,15 @@ export function stepName(profile: DisplayProfile, step: KeyWork["steps"][number]
   const line = step.line === null ? undefined : linesOf(profile)[step.line];
   if (line) return `${line.code} ${lineName(line)}`;
   if (step.kind === "go") return `go into ${step.page ?? "the next page"}`;
-  return { "switch-on": "switch on", open: "open the menu", code: "enter the code", go: "go on", line: "next line", save: "save", leave: "leave the menu", "power-cycle": "switch off and on", wait: "wait" }[step.kind];
+  return {
+    "switch-on": "switch on",
+    open: "open the menu",
+    code: "enter the code",
+    go: "go on",
+    line: "next line",
+    save: "save",
+    leave: "leave the menu",
+    "power-cycle": "switch off and on",
+    wait: "wait",
+  }[step.kind];
 }

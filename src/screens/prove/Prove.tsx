@@ -27,13 +27,20 @@ export function Prove(props: StageProps) {
   return <Proof {...props} profile={job.profile} program={job.program} />;
 }
 
-function Proof({ job, workings, change, profile, program }: StageProps & { readonly profile: DisplayProfile; readonly program: Program }) {
+function Proof({
+  job,
+  workings,
+  change,
+  profile,
+  program,
+}: StageProps & { readonly profile: DisplayProfile; readonly program: Program }) {
   const { readBack, checks } = workings;
   const lines = linesOf(profile);
   const due = readBack.filter((verdict) => verdict.kind !== "as-planned").length;
   const wrong = readBack.filter((verdict) => verdict.kind === "differs").length;
   const checksLeft = checks.filter(({ verdict }) => verdict !== "passed").length;
-  const keep = (code: string) => (typed: string) => change((now) => ({ ...now, readBack: { ...now.readBack, [code]: typed } }));
+  const keep = (code: string) => (typed: string) =>
+    change((now) => ({ ...now, readBack: { ...now.readBack, [code]: typed } }));
   const focusNext = (index: number) => {
     for (let i = index + 1; i < lines.length; i++) {
       const input = document.querySelector<HTMLInputElement>(`[data-readback="${i}"] input`);
@@ -48,12 +55,15 @@ function Proof({ job, workings, change, profile, program }: StageProps & { reado
           Read back
         </h2>
         <p className="mb-3 text-quiet">
-          Open the menu once more and type what each line shows. Enter on an empty field: it shows what was planned. {due === 0 ? "All as planned." : `${count(due, "line")} to go.`}
+          Open the menu once more and type what each line shows. Enter on an empty field: it shows what was planned.{" "}
+          {due === 0 ? "All as planned." : `${count(due, "line")} to go.`}
         </p>
         {wrong > 0 ? (
           <div className="mb-3 flex flex-wrap items-center gap-3 rounded-md bg-breach-tint px-3 py-2">
             <SignShape sign="breach" />
-            <span>{count(wrong, "line")} not as planned. Set {wrong === 1 ? "it" : "them"} again before the bike leaves.</span>
+            <span>
+              {count(wrong, "line")} not as planned. Set {wrong === 1 ? "it" : "them"} again before the bike leaves.
+            </span>
             <Button
               onClick={() =>
                 change((now) => {
@@ -63,7 +73,12 @@ function Proof({ job, workings, change, profile, program }: StageProps & { reado
                     return verdict?.kind === "differs" ? verdict.raw : raw;
                   });
                   const state = { ...now.program.state, saved: shown, pending: shown, inForce: shown };
-                  return withEvent({ ...now, readBack: {}, program: { ...now.program, state, done: false } }, new Date().toISOString(), "read-back", `${wrong} not as planned`);
+                  return withEvent(
+                    { ...now, readBack: {}, program: { ...now.program, state, done: false } },
+                    new Date().toISOString(),
+                    "read-back",
+                    `${wrong} not as planned`,
+                  );
                 })
               }
             >
@@ -121,15 +136,23 @@ function Proof({ job, workings, change, profile, program }: StageProps & { reado
         <h2 id="checks" className="text-[1.5rem]">
           Checks
         </h2>
-        <p className="mb-3 text-quiet">{checksLeft === 0 ? "All passed." : `${count(checksLeft, "check")} due, in this order.`} Throttle and power bars on the display mean nothing with the wheel in the air.</p>
-        <Caution>Stand clear of the wheel. Brake cut-off is proven before anything else, and before the bike leaves.</Caution>
+        <p className="mb-3 text-quiet">
+          {checksLeft === 0 ? "All passed." : `${count(checksLeft, "check")} due, in this order.`} Throttle and power
+          bars on the display mean nothing with the wheel in the air.
+        </p>
+        <Caution>
+          Stand clear of the wheel. Brake cut-off is proven before anything else, and before the bike leaves.
+        </Caution>
         <ol className="mt-3">
           {checks.map(({ check, verdict }) => (
             <Check key={check.id} check={check} verdict={verdict} job={job} workings={workings} change={change} />
           ))}
         </ol>
         <ReadOutChart profile={profile} program={program} workings={workings} />
-        <Link href={`/job/${job.id}/hand-over`} className={`${buttonClass(due === 0 && checksLeft === 0 ? "main" : "plain", true)} mt-6`}>
+        <Link
+          href={`/job/${job.id}/hand-over`}
+          className={`${buttonClass(due === 0 && checksLeft === 0 ? "main" : "plain", true)} mt-6`}
+        >
           Hand it over <kbd className="code text-base opacity-80">6</kbd>
         </Link>
       </section>
@@ -137,10 +160,23 @@ function Proof({ job, workings, change, profile, program }: StageProps & { reado
   );
 }
 
-function Check({ check, verdict, job, workings, change }: Pick<StageProps, "job" | "workings" | "change"> & { readonly check: DueCheck; readonly verdict: Verdict }) {
+function Check({
+  check,
+  verdict,
+  job,
+  workings,
+  change,
+}: Pick<StageProps, "job" | "workings" | "change"> & { readonly check: DueCheck; readonly verdict: Verdict }) {
   const words = CHECK_WORDS[check.id];
   const result = job.checks[check.id] ?? { answer: "", measured: "", note: "" };
-  const set = (edit: Partial<typeof result>) => change((now) => ({ ...now, checks: { ...now.checks, [check.id]: { ...(now.checks[check.id] ?? { answer: "", measured: "", note: "" }), ...edit } } }));
+  const set = (edit: Partial<typeof result>) =>
+    change((now) => ({
+      ...now,
+      checks: {
+        ...now.checks,
+        [check.id]: { ...(now.checks[check.id] ?? { answer: "", measured: "", note: "" }), ...edit },
+      },
+    }));
   const { unit } = voiceOf(workings);
   const { expect } = check;
   const expected =
@@ -184,7 +220,17 @@ function Check({ check, verdict, job, workings, change }: Pick<StageProps, "job"
           />
         ) : (
           <div className="max-w-48">
-            <KeptField label={`${words.title}, measured`} hideLabel numeric unit="km/h" value={result.measured} onKeep={(measured) => set({ measured })} problem={verdict === "not-a-number" ? "Give a speed from 0 to 200 km/h, or name another unit: mph, m/s." : null} />
+            <KeptField
+              label={`${words.title}, measured`}
+              hideLabel
+              numeric
+              unit="km/h"
+              value={result.measured}
+              onKeep={(measured) => set({ measured })}
+              problem={
+                verdict === "not-a-number" ? "Give a speed from 0 to 200 km/h, or name another unit: mph, m/s." : null
+              }
+            />
           </div>
         )}
       </div>

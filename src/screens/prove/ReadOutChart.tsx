@@ -25,11 +25,33 @@ export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) 
   const left = useMemo(() => speedometer(profile, program.targets, bike), [profile, program.targets, bike]);
   const limitKmh = choice ? (assistLimit(choice)?.kmh ?? null) : null;
   const series = useMemo((): readonly Series[] => {
-    const curve = (name: string, r: NonNullable<typeof left>["r"], colour: Series["colour"], dashed: boolean): Series => ({ name, colour, dashed, points: readOutCurve(r, UP_TO_KMH, STEP_KMH).map(({ trueKmh, shownKmh }) => ({ x: trueKmh, y: shownKmh })) });
+    const curve = (
+      name: string,
+      r: NonNullable<typeof left>["r"],
+      colour: Series["colour"],
+      dashed: boolean,
+    ): Series => ({
+      name,
+      colour,
+      dashed,
+      points: readOutCurve(r, UP_TO_KMH, STEP_KMH).map(({ trueKmh, shownKmh }) => ({ x: trueKmh, y: shownKmh })),
+    });
     return [
       ...(left ? [curve("as left", left.r, "--action", false)] : []),
       ...(found ? [curve("as found", found.r, "--spoke", true)] : []),
-      ...(limitKmh !== null ? [{ name: "class limit, true", colour: "--breach", dashed: true, points: [{ x: limitKmh, y: 0 }, { x: limitKmh, y: UP_TO_KMH }] } satisfies Series] : []),
+      ...(limitKmh !== null
+        ? [
+            {
+              name: "class limit, true",
+              colour: "--breach",
+              dashed: true,
+              points: [
+                { x: limitKmh, y: 0 },
+                { x: limitKmh, y: UP_TO_KMH },
+              ],
+            } satisfies Series,
+          ]
+        : []),
     ];
   }, [left, found, limitKmh]);
   if (!left) return null;
@@ -39,7 +61,12 @@ export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) 
       <h3 id="read-out" className="mb-2 text-[1.1rem]">
         What it shows at what speed
       </h3>
-      <LineChart series={series} xTitle="true km/h" yTitle="shown km/h" label={`Shown speed against true speed. As left it shows ${fixed(left.r.nominal * 20)} at a true 20 km/h.`} />
+      <LineChart
+        series={series}
+        xTitle="true km/h"
+        yTitle="shown km/h"
+        label={`Shown speed against true speed. As left it shows ${fixed(left.r.nominal * 20)} at a true 20 km/h.`}
+      />
       <details className="mt-2">
         <summary className="min-h-11 font-semibold">The same as a table</summary>
         <table className="w-full max-w-md text-[0.95rem]">
@@ -54,7 +81,9 @@ export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) 
             {rows.map(({ trueKmh, shownKmh }, i) => (
               <tr key={trueKmh} className="border-b border-rule">
                 <td className="py-1">{plain(trueKmh)}</td>
-                {found ? <td className="py-1">{fixed(readOutCurve(found.r, UP_TO_KMH, STEP_KMH)[i]?.shownKmh ?? 0)}</td> : null}
+                {found ? (
+                  <td className="py-1">{fixed(readOutCurve(found.r, UP_TO_KMH, STEP_KMH)[i]?.shownKmh ?? 0)}</td>
+                ) : null}
                 <td className="py-1">{fixed(shownKmh)}</td>
               </tr>
             ))}

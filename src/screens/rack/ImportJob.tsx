@@ -21,23 +21,40 @@ export function ImportJob() {
 
   const look = async (file: File) => {
     const preview: ImportPreview =
-      file.size > LARGEST_JOB_FILE_BYTES ? { ok: false, problem: { key: "file.too-large", bytes: file.size, most: LARGEST_JOB_FILE_BYTES } } : await previewImport(await file.text());
+      file.size > LARGEST_JOB_FILE_BYTES
+        ? { ok: false, problem: { key: "file.too-large", bytes: file.size, most: LARGEST_JOB_FILE_BYTES } }
+        : await previewImport(await file.text());
     setLooked({ fileName: file.name, preview });
   };
   const take = async (how: "add" | "replace") => {
     if (!looked?.preview.ok) return;
     const { stored, replaced } = await importJob(looked.preview.job, how);
     setLooked(null);
-    tell(`${stored.intake.nickname || "The bike"} is on the rack.`, () => void (replaced ? restoreJobs([replaced]) : removeJobs([stored.id])));
+    tell(
+      `${stored.intake.nickname || "The bike"} is on the rack.`,
+      () => void (replaced ? restoreJobs([replaced]) : removeJobs([stored.id])),
+    );
     router.push(`/job/${stored.id}/${stored.stage}`);
   };
 
   return (
     <>
-      <FilePick weight="quiet" label="Job file to import" accept=".json,application/json" onPick={(file) => void look(file)}>
+      <FilePick
+        weight="quiet"
+        label="Job file to import"
+        accept=".json,application/json"
+        onPick={(file) => void look(file)}
+      >
         Import a job
       </FilePick>
-      {looked ? <ImportPanel fileName={looked.fileName} preview={looked.preview} onClose={() => setLooked(null)} onTake={(how) => void take(how)} /> : null}
+      {looked ? (
+        <ImportPanel
+          fileName={looked.fileName}
+          preview={looked.preview}
+          onClose={() => setLooked(null)}
+          onTake={(how) => void take(how)}
+        />
+      ) : null}
     </>
   );
 }

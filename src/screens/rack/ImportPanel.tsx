@@ -15,13 +15,27 @@ interface ImportPanelProps {
 /** What a job file holds and what taking it in would do, or why it was refused. */
 export function ImportPanel({ fileName, preview, onClose, onTake }: ImportPanelProps) {
   return (
-    <Panel open onOpenChange={(open) => !open && onClose()} title={preview.ok ? "Look before you take it in" : "This file was not taken in"}>
-      {preview.ok ? <Preview looked={fileName} preview={preview} onTake={onTake} /> : <Refusal fileName={fileName} preview={preview} />}
+    <Panel
+      open
+      onOpenChange={(open) => !open && onClose()}
+      title={preview.ok ? "Look before you take it in" : "This file was not taken in"}
+    >
+      {preview.ok ? (
+        <Preview looked={fileName} preview={preview} onTake={onTake} />
+      ) : (
+        <Refusal fileName={fileName} preview={preview} />
+      )}
     </Panel>
   );
 }
 
-function Refusal({ fileName, preview }: { readonly fileName: string; readonly preview: Extract<ImportPreview, { ok: false }> }) {
+function Refusal({
+  fileName,
+  preview,
+}: {
+  readonly fileName: string;
+  readonly preview: Extract<ImportPreview, { ok: false }>;
+}) {
   return (
     <div className="rounded-md bg-breach-tint p-4" role="alert">
       <p className="mb-1 font-semibold break-all">{fileName}</p>
@@ -34,7 +48,15 @@ function Refusal({ fileName, preview }: { readonly fileName: string; readonly pr
   );
 }
 
-function Preview({ looked, preview, onTake }: { readonly looked: string; readonly preview: Extract<ImportPreview, { ok: true }>; readonly onTake: (how: "add" | "replace") => void }) {
+function Preview({
+  looked,
+  preview,
+  onTake,
+}: {
+  readonly looked: string;
+  readonly preview: Extract<ImportPreview, { ok: true }>;
+  readonly onTake: (how: "add" | "replace") => void;
+}) {
   const { job, already } = preview;
   const workings = workOut(job);
   const facts: readonly (readonly [string, string])[] = [
@@ -56,7 +78,9 @@ function Preview({ looked, preview, onTake }: { readonly looked: string; readonl
           </div>
         ))}
       </dl>
-      {already ? <p className="mb-4">This bike is already on the rack, last changed {dayAndTime(already.updatedAt)}.</p> : null}
+      {already ? (
+        <p className="mb-4">This bike is already on the rack, last changed {dayAndTime(already.updatedAt)}.</p>
+      ) : null}
       <div className="flex flex-wrap gap-3">
         <Button weight="main" onClick={() => onTake("add")}>
           {already ? "Add beside it" : "Put it on the rack"}

@@ -26,7 +26,9 @@ export function Rack() {
   const tickets = jobs.map((job): Ticket => ({ job, workings: workOut(job) }));
   const onTheStand = tickets.filter(({ job }) => job.onTheStand);
   const waiting = tickets.filter(({ job }) => !job.onTheStand && job.handedOverAt === null);
-  const gone = tickets.filter(({ job }) => !job.onTheStand && job.handedOverAt !== null).sort((a, b) => (b.job.handedOverAt ?? "").localeCompare(a.job.handedOverAt ?? ""));
+  const gone = tickets
+    .filter(({ job }) => !job.onTheStand && job.handedOverAt !== null)
+    .sort((a, b) => (b.job.handedOverAt ?? "").localeCompare(a.job.handedOverAt ?? ""));
   const demo = jobs.filter((job) => job.demo);
 
   const newBike = async () => {
@@ -66,7 +68,9 @@ export function Rack() {
         <div className="rounded-xl bg-sheet p-6">
           <p className="text-xl font-semibold">The stand is empty.</p>
           <p className="mt-1 mb-4 max-w-[60ch] text-quiet">
-            {waiting.length > 0 ? "Open a waiting bike, or take in a new one." : "Take in a bike: say what it is, write down how its display was found, and the sheet works itself out."}
+            {waiting.length > 0
+              ? "Open a waiting bike, or take in a new one."
+              : "Take in a bike: say what it is, write down how its display was found, and the sheet works itself out."}
           </p>
           <div className="flex flex-wrap gap-3">
             <Button weight="main" onClick={() => void newBike()}>
@@ -106,7 +110,11 @@ export function Rack() {
       {demo.length > 0 ? (
         <p className="mt-8 flex flex-wrap items-center gap-x-3 text-[0.9rem] text-quiet">
           {count(demo.length, "bike")} here {demo.length === 1 ? "is" : "are"} made up, to look around with.
-          <button type="button" className="min-h-11 font-semibold text-ink underline underline-offset-4" onClick={() => void clearDemo()}>
+          <button
+            type="button"
+            className="min-h-11 font-semibold text-ink underline underline-offset-4"
+            onClick={() => void clearDemo()}
+          >
             Take the demo bikes off
           </button>
         </p>
@@ -136,7 +144,11 @@ function StandTicket({ job, workings }: Ticket) {
           <span>{line.text}</span>
         </p>
         <div className="mt-auto flex flex-wrap items-center gap-x-4 gap-y-2">
-          <Link href={`/job/${job.id}/${line.action.stage}`} className={buttonClass("main")} onClick={() => line.action.line && sessionStorage.setItem(`odd-spoke.line.${job.id}`, line.action.line)}>
+          <Link
+            href={`/job/${job.id}/${line.action.stage}`}
+            className={buttonClass("main")}
+            onClick={() => line.action.line && sessionStorage.setItem(`odd-spoke.line.${job.id}`, line.action.line)}
+          >
             {line.action.label}
           </Link>
           <span className="text-[0.9rem] text-quiet">{line.place}</span>
@@ -153,7 +165,9 @@ function WaitingTicket({ job, workings }: Ticket) {
       <Link href={`/job/${job.id}/${workings.next}`} className="flex items-center gap-3">
         <SpokeDial spokes={spokesOf(job, workings)} size={68} />
         <span className="min-w-0">
-          <span className="block font-head text-[1.15rem] leading-tight font-bold break-words">{workings.bike.nickname || "New bike"}</span>
+          <span className="block font-head text-[1.15rem] leading-tight font-bold break-words">
+            {workings.bike.nickname || "New bike"}
+          </span>
           <span className="block text-[0.85rem] leading-snug text-quiet">{ticketFacts(job, workings, true)}</span>
         </span>
       </Link>
@@ -161,7 +175,11 @@ function WaitingTicket({ job, workings }: Ticket) {
         {line.sign ? <SignShape sign={line.sign} size={11} /> : null}
         <span>{line.text}</span>
       </p>
-      <button type="button" className="mt-1 min-h-9 self-start text-[0.88rem] text-quiet underline underline-offset-4 hover:text-ink" onClick={() => void changeJob(job.id, (now) => ({ ...now, onTheStand: true }))}>
+      <button
+        type="button"
+        className="mt-1 min-h-9 self-start text-[0.88rem] text-quiet underline underline-offset-4 hover:text-ink"
+        onClick={() => void changeJob(job.id, (now) => ({ ...now, onTheStand: true }))}
+      >
         Put on the stand<span className="sr-only">: {workings.bike.nickname || "New bike"}</span>
       </button>
     </li>
@@ -172,10 +190,18 @@ function GoneTicket({ job, workings }: Ticket) {
   const { sheet, choice, bike } = workings;
   const unit = choice?.rule.speedUnit ?? "kmh";
   const cap = sheet?.presentCap;
-  const capText = choice && !choice.rule.publicRoad ? "not for public roads" : cap?.kind === "true" ? `true cap ${speed(cap.kmh.nominal, unit)}` : "cap to be measured";
+  const capText =
+    choice && !choice.rule.publicRoad
+      ? "not for public roads"
+      : cap?.kind === "true"
+        ? `true cap ${speed(cap.kmh.nominal, unit)}`
+        : "cap to be measured";
   return (
     <li className="border-t border-rule">
-      <Link href={`/job/${job.id}/hand-over`} className="grid min-h-11 grid-cols-[1.1fr_1.2fr_1.4fr_1.4fr_1fr_auto] items-center gap-4 py-1.5 hover:bg-sheet max-md:grid-cols-2">
+      <Link
+        href={`/job/${job.id}/hand-over`}
+        className="grid min-h-11 grid-cols-[1.1fr_1.2fr_1.4fr_1.4fr_1fr_auto] items-center gap-4 py-1.5 hover:bg-sheet max-md:grid-cols-2"
+      >
         <span className="font-bold">{bike.nickname}</span>
         <span className="text-quiet">{bike.frame}</span>
         <span>{choice?.rule.badge}</span>

@@ -17,7 +17,8 @@ interface PaletteProps {
   readonly onHelp: () => void;
 }
 
-const ITEM = "flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-select";
+const ITEM =
+  "flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-select";
 
 /** Find anything and go there: bikes, their stages, their lines, places. */
 export function Palette({ open, onOpenChange, ...rest }: PaletteProps) {
@@ -29,7 +30,13 @@ export function Palette({ open, onOpenChange, ...rest }: PaletteProps) {
   );
 }
 
-function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<PaletteProps, "open"> & { readonly jobs: readonly Job[] }) {
+function Finder({
+  jobs,
+  typedAhead,
+  onOpenChange,
+  onNewBike,
+  onHelp,
+}: Omit<PaletteProps, "open"> & { readonly jobs: readonly Job[] }) {
   const router = useRouter();
   const [search, setSearch] = useState(typedAhead);
   const go = (act: () => void) => () => {
@@ -38,7 +45,13 @@ function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<Pale
   };
   return (
     <Command label="Find a bike, a line, a place" loop>
-      <Command.Input autoFocus value={search} onValueChange={setSearch} placeholder="Type a nickname, a number, a stage, a line" className="mb-2 min-h-12 w-full rounded-md border-2 border-rule bg-ground px-3 focus:border-action" />
+      <Command.Input
+        autoFocus
+        value={search}
+        onValueChange={setSearch}
+        placeholder="Type a nickname, a number, a stage, a line"
+        className="mb-2 min-h-12 w-full rounded-md border-2 border-rule bg-ground px-3 focus:border-action"
+      />
       <Command.List className="max-h-[50vh] overflow-y-auto" aria-label="Found">
         <Command.Empty className="p-3 text-quiet">Nothing of that name.</Command.Empty>
         <Command.Item className={ITEM} onSelect={go(onNewBike)}>
@@ -60,7 +73,12 @@ function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<Pale
           Keys <kbd className="code">?</kbd>
         </Command.Item>
         {jobs.map((job) => (
-          <Command.Item key={job.id} value={`${job.intake.nickname ?? "new bike"} ${job.number} ${job.id}`} className={ITEM} onSelect={go(() => router.push(`/job/${job.id}/${job.stage}`))}>
+          <Command.Item
+            key={job.id}
+            value={`${job.intake.nickname ?? "new bike"} ${job.number} ${job.id}`}
+            className={ITEM}
+            onSelect={go(() => router.push(`/job/${job.id}/${job.stage}`))}
+          >
             <span className="font-semibold">{job.intake.nickname || "New bike"}</span>
             <span className="text-quiet">
               <span className="code">{String(job.number).padStart(4, "0")}</span> · {STAGE_NAMES[job.stage]}
@@ -82,7 +100,12 @@ function Finder({ jobs, typedAhead, onOpenChange, onNewBike, onHelp }: Omit<Pale
           )),
         )}
         {jobs.map((job) => (
-          <Command.Item key={`${job.id}-numbers`} value={`${job.intake.nickname ?? "new bike"} ${job.number} numbers wheel speedometer battery current ladder ride ${job.id}`} className={ITEM} onSelect={go(() => router.push(`/job/${job.id}/numbers`))}>
+          <Command.Item
+            key={`${job.id}-numbers`}
+            value={`${job.intake.nickname ?? "new bike"} ${job.number} numbers wheel speedometer battery current ladder ride ${job.id}`}
+            className={ITEM}
+            onSelect={go(() => router.push(`/job/${job.id}/numbers`))}
+          >
             <span>{job.intake.nickname || "New bike"} · Numbers</span>
           </Command.Item>
         ))}

@@ -51,7 +51,10 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
 
   return (
     <Toasts>
-      <a href="#work" className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-md focus:bg-sheet focus:p-3">
+      <a
+        href="#work"
+        className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-md focus:bg-sheet focus:p-3"
+      >
         Skip to the work
       </a>
       <header className="no-print flex min-h-[52px] items-center gap-4 border-b border-rule px-5 max-sm:gap-2 max-sm:px-3">
@@ -70,14 +73,22 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
         </button>
         <div className="ml-auto flex items-center gap-5 text-[0.9rem] text-quiet max-sm:gap-2">
           <KeptWhere />
-          <button type="button" onClick={() => setHelp(true)} className="min-h-9 px-1 hover:text-ink" aria-label="Keyboard shortcuts">
+          <button
+            type="button"
+            onClick={() => setHelp(true)}
+            className="min-h-9 px-1 hover:text-ink"
+            aria-label="Keyboard shortcuts"
+          >
             <kbd className="code">?</kbd>
           </button>
           <ThemeSwitch />
         </div>
       </header>
       <div className="flex max-md:flex-col">
-        <nav aria-label="Places" className="no-print w-[92px] shrink-0 border-r border-rule pt-4 max-md:flex max-md:w-full max-md:border-r-0 max-md:border-b max-md:pt-0 md:sticky md:top-0 md:h-[calc(100vh-53px)] md:self-start">
+        <nav
+          aria-label="Places"
+          className="no-print w-[92px] shrink-0 border-r border-rule pt-4 max-md:flex max-md:w-full max-md:border-r-0 max-md:border-b max-md:pt-0 md:sticky md:top-0 md:h-[calc(100vh-53px)] md:self-start"
+        >
           {PLACES.map(({ href, label, match }) => {
             const here = match(path);
             return (
@@ -96,7 +107,15 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
           {children}
         </main>
       </div>
-      {palette ? <Palette open={palette} typedAhead={ahead} onOpenChange={setPalette} onNewBike={() => void newBike()} onHelp={() => setHelp(true)} /> : null}
+      {palette ? (
+        <Palette
+          open={palette}
+          typedAhead={ahead}
+          onOpenChange={setPalette}
+          onNewBike={() => void newBike()}
+          onHelp={() => setHelp(true)}
+        />
+      ) : null}
       {help ? <ShortcutHelp open={help} onOpenChange={setHelp} /> : null}
     </Toasts>
   );
@@ -123,9 +142,16 @@ function useTypedAhead(asked: boolean): () => string {
 
 /** What is kept where, and when it last left this machine. */
 function KeptWhere() {
-  const facts = useLiveQuery(async () => ({ exported: (await db.facts.get("last-export"))?.value ?? null, ready: true }));
+  const facts = useLiveQuery(async () => ({
+    exported: (await db.facts.get("last-export"))?.value ?? null,
+    ready: true,
+  }));
   if (!facts?.ready) return <span className="max-md:hidden">&nbsp;</span>;
-  return <span className="max-md:hidden">Kept in this browser · {facts.exported ? `last export ${day(facts.exported)}` : "never exported"}</span>;
+  return (
+    <span className="max-md:hidden">
+      Kept in this browser · {facts.exported ? `last export ${day(facts.exported)}` : "never exported"}
+    </span>
+  );
 }
 
 const THEME = "odd-spoke.theme";

@@ -16,7 +16,13 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ["Enter", "On as found: the line shows the maker’s value. On read-back: it shows what was planned"],
 ];
 
-export function ShortcutHelp({ open, onOpenChange }: { readonly open: boolean; readonly onOpenChange: (open: boolean) => void }) {
+export function ShortcutHelp({
+  open,
+  onOpenChange,
+}: {
+  readonly open: boolean;
+  readonly onOpenChange: (open: boolean) => void;
+}) {
   const [on, setOn] = useState(singleKeysOn);
   return (
     <Panel open={open} onOpenChange={onOpenChange} title="Keys">

@@ -5,7 +5,13 @@ import { readNumbers } from "@/core/setup/figures";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain } from "@/ui/wording";
 
-const NAMES: Readonly<Record<UnitPair["id"], string>> = { speed: "Speed", distance: "Distance", length: "Length", mass: "Mass", temperature: "Temperature" };
+const NAMES: Readonly<Record<UnitPair["id"], string>> = {
+  speed: "Speed",
+  distance: "Distance",
+  length: "Length",
+  mass: "Mass",
+  temperature: "Temperature",
+};
 const [FIRST] = UNIT_PAIRS;
 
 /** A rule with two scales and one hairline: move it, or type on either side. */
@@ -14,7 +20,16 @@ export function UnitRule() {
   const pair = UNIT_PAIRS.find((each) => each.id === id) ?? FIRST;
   return (
     <div className="flex flex-col gap-5">
-      <Choice label="Units" hideLabel value={id} options={UNIT_PAIRS.map((each) => ({ value: each.id, label: `${NAMES[each.id]}: ${each.upper} and ${each.lower}` }))} onChoose={(next) => setId(UNIT_PAIRS.find((each) => each.id === next)?.id ?? "speed")} />
+      <Choice
+        label="Units"
+        hideLabel
+        value={id}
+        options={UNIT_PAIRS.map((each) => ({
+          value: each.id,
+          label: `${NAMES[each.id]}: ${each.upper} and ${each.lower}`,
+        }))}
+        onChoose={(next) => setId(UNIT_PAIRS.find((each) => each.id === next)?.id ?? "speed")}
+      />
       {pair ? <Rule key={pair.id} pair={pair} /> : null}
     </div>
   );
@@ -37,7 +52,8 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
     if (value !== null) setUpper(side === "upper" ? value : toUpper(pair, value));
   };
   const problem = typed && typed.text.trim() !== "" && typedNumber(typed.text) === null ? "Give a number." : null;
-  const shown = (side: "upper" | "lower") => (typed?.side === side ? typed.text : plain(side === "upper" ? upper : lower, 3));
+  const shown = (side: "upper" | "lower") =>
+    typed?.side === side ? typed.text : plain(side === "upper" ? upper : lower, 3);
   return (
     <>
       <Scales
@@ -68,8 +84,24 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
         />
       </div>
       <div className="grid max-w-xl grid-cols-2 gap-6">
-        <KeptField label={pair.upper === "°C" ? "Celsius" : `In ${pair.upper}`} numeric unit={pair.upper} value={shown("upper")} onKeep={type("upper")} problem={typed?.side === "upper" ? problem : null} inputClass="text-[1.4rem] font-bold" />
-        <KeptField label={pair.lower === "°F" ? "Fahrenheit" : `In ${pair.lower}`} numeric unit={pair.lower} value={shown("lower")} onKeep={type("lower")} problem={typed?.side === "lower" ? problem : null} inputClass="text-[1.4rem] font-bold" />
+        <KeptField
+          label={pair.upper === "°C" ? "Celsius" : `In ${pair.upper}`}
+          numeric
+          unit={pair.upper}
+          value={shown("upper")}
+          onKeep={type("upper")}
+          problem={typed?.side === "upper" ? problem : null}
+          inputClass="text-[1.4rem] font-bold"
+        />
+        <KeptField
+          label={pair.lower === "°F" ? "Fahrenheit" : `In ${pair.lower}`}
+          numeric
+          unit={pair.lower}
+          value={shown("lower")}
+          onKeep={type("lower")}
+          problem={typed?.side === "lower" ? problem : null}
+          inputClass="text-[1.4rem] font-bold"
+        />
       </div>
       <div className="working">
         {pair.says}
@@ -87,7 +119,15 @@ const MARGIN = 24;
 const RIGHT = 74;
 
 /** Both scales one above the other, with the hairline through both. */
-function Scales({ pair, upper, onMove }: { readonly pair: UnitPair; readonly upper: number; readonly onMove: (upper: number) => void }) {
+function Scales({
+  pair,
+  upper,
+  onMove,
+}: {
+  readonly pair: UnitPair;
+  readonly upper: number;
+  readonly onMove: (upper: number) => void;
+}) {
   const x = (at: number) => MARGIN + at * (WIDTH - MARGIN - RIGHT);
   const at = Math.min(1, Math.max(0, (upper - pair.from) / (pair.to - pair.from)));
   const drag = (event: PointerEvent<SVGSVGElement>) => {
@@ -97,7 +137,14 @@ function Scales({ pair, upper, onMove }: { readonly pair: UnitPair; readonly upp
   };
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Rule">
-      <svg onPointerDown={drag} onPointerMove={drag} viewBox={`0 0 ${WIDTH} 150`} className="w-full min-w-[560px] cursor-ew-resize touch-pan-y" role="img" aria-label={`${plain(upper, 2)} ${pair.upper} is ${plain(toLower(pair, upper), 2)} ${pair.lower}`}>
+      <svg
+        onPointerDown={drag}
+        onPointerMove={drag}
+        viewBox={`0 0 ${WIDTH} 150`}
+        className="w-full min-w-[560px] cursor-ew-resize touch-pan-y"
+        role="img"
+        aria-label={`${plain(upper, 2)} ${pair.upper} is ${plain(toLower(pair, upper), 2)} ${pair.lower}`}
+      >
         <rect x="0" y="14" width={WIDTH} height="61" fill="var(--sheet)" />
         <rect x="0" y="75" width={WIDTH} height="61" fill="var(--select)" />
         <line x1="0" x2={WIDTH} y1="75" y2="75" stroke="var(--ink)" strokeWidth="1.5" />
@@ -107,7 +154,13 @@ function Scales({ pair, upper, onMove }: { readonly pair: UnitPair; readonly upp
               const up = side === "upper";
               return (
                 <g key={tick.value}>
-                  <line x1={x(tick.at)} x2={x(tick.at)} y1="75" y2={up ? (tick.long ? 55 : 64) : tick.long ? 95 : 86} strokeWidth={tick.long ? 1.6 : 0.9} />
+                  <line
+                    x1={x(tick.at)}
+                    x2={x(tick.at)}
+                    y1="75"
+                    y2={up ? (tick.long ? 55 : 64) : tick.long ? 95 : 86}
+                    strokeWidth={tick.long ? 1.6 : 0.9}
+                  />
                   {tick.long ? (
                     <text x={x(tick.at)} y={up ? 46 : 113} textAnchor="middle" stroke="none" fontSize="17">
                       {plain(tick.value, 2)}
@@ -116,7 +169,14 @@ function Scales({ pair, upper, onMove }: { readonly pair: UnitPair; readonly upp
                 </g>
               );
             })}
-            <text x={WIDTH - 8} y={side === "upper" ? 50 : 110} textAnchor="end" stroke="none" fontSize="17" fontWeight="700">
+            <text
+              x={WIDTH - 8}
+              y={side === "upper" ? 50 : 110}
+              textAnchor="end"
+              stroke="none"
+              fontSize="17"
+              fontWeight="700"
+            >
               {pair[side]}
             </text>
           </g>

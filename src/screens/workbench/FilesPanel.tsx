@@ -38,8 +38,12 @@ export function FilesPanel({ profile, change }: WorkbenchProps) {
   return (
     <div>
       <div className="mb-4 flex flex-wrap gap-2">
-        <Button onClick={() => saveText(`odd-spoke-display-${profile.id}.json`, whole, "application/json")}>Save the display as JSON</Button>
-        <Button onClick={() => saveText(`odd-spoke-lines-${profile.id}.csv`, writeLinesCsv(profile.lines), "text/csv")}>Save its lines as CSV</Button>
+        <Button onClick={() => saveText(`odd-spoke-display-${profile.id}.json`, whole, "application/json")}>
+          Save the display as JSON
+        </Button>
+        <Button onClick={() => saveText(`odd-spoke-lines-${profile.id}.csv`, writeLinesCsv(profile.lines), "text/csv")}>
+          Save its lines as CSV
+        </Button>
         <FilePick label="Lines to import, as CSV" accept=".csv,text/csv" onPick={(file) => void takeLines(file)}>
           Take lines from CSV
         </FilePick>
@@ -59,7 +63,14 @@ export function FilesPanel({ profile, change }: WorkbenchProps) {
       <label htmlFor="whole" className="text-[0.92rem] font-semibold">
         The whole description as text
       </label>
-      <textarea id="whole" rows={22} spellCheck={false} value={text ?? whole} onChange={(event) => setText(event.target.value)} className="mt-1 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.78rem]" />
+      <textarea
+        id="whole"
+        rows={22}
+        spellCheck={false}
+        value={text ?? whole}
+        onChange={(event) => setText(event.target.value)}
+        className="mt-1 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.78rem]"
+      />
       <div className="mt-2 flex gap-2">
         <Button weight="main" disabled={text === null} onClick={takeText}>
           Take this text

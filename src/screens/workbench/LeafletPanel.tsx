@@ -1,6 +1,14 @@
 "use client";
 import { useMemo, useState } from "react";
-import { lineFromLeaflet, newLine, SETTING_KEYS, usualEncoding, withLines, type Line, type SettingKey } from "@/core/display";
+import {
+  lineFromLeaflet,
+  newLine,
+  SETTING_KEYS,
+  usualEncoding,
+  withLines,
+  type Line,
+  type SettingKey,
+} from "@/core/display";
 import { readLeaflet, type ReadLine } from "@/core/display/leaflet";
 import { Button, SignShape, useKeptState } from "@/ui/primitives";
 import { count, SETTING_NAMES } from "@/ui/wording";
@@ -17,14 +25,31 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
     const line = lineFromLeaflet(read);
     if (own === undefined) return { read, line };
     const encoding = own === "" ? newLine(read.code).encoding : usualEncoding(own);
-    return { read, line: { ...newLine(read.code, encoding, "rawMin" in encoding ? encoding.rawMin : encoding.kind === "choice" ? (encoding.options[0]?.raw ?? 0) : encoding.kind === "wheel-code" ? (encoding.codes[0]?.raw ?? 0) : 0), claims: line.claims } };
+    return {
+      read,
+      line: {
+        ...newLine(
+          read.code,
+          encoding,
+          "rawMin" in encoding
+            ? encoding.rawMin
+            : encoding.kind === "choice"
+              ? (encoding.options[0]?.raw ?? 0)
+              : encoding.kind === "wheel-code"
+                ? (encoding.codes[0]?.raw ?? 0)
+                : 0,
+        ),
+        claims: line.claims,
+      },
+    };
   });
   const sure = reading.lines.filter((line) => line.sureness === "sure" || corrected[line.code] !== undefined).length;
   const takeAll = () => {
     // Lines the reader only guesses at come in as guesses: what they set stands, as a claim nobody has chosen.
     change((now) => {
       const fresh = proposed.map(({ line }) => line);
-      const untouched = now.lines.length === 1 && now.lines[0]?.encoding.kind === "reserved" && now.lines[0].claims.length === 0;
+      const untouched =
+        now.lines.length === 1 && now.lines[0]?.encoding.kind === "reserved" && now.lines[0].claims.length === 0;
       const kept = untouched ? [] : now.lines.filter((line) => !fresh.some((other) => other.code === line.code));
       return withLines(now, [...kept, ...fresh]);
     });
@@ -35,14 +60,27 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
       <label htmlFor="leaflet" className="text-[0.92rem] font-semibold">
         The leaflet’s text, in whatever shape it comes
       </label>
-      <textarea id="leaflet" rows={9} value={text} onChange={(event) => setText(event.target.value)} placeholder={"h1  Brightness 1-5, default 3\nh2  Low voltage protection 28.0-44.0 V, default 31.5\nh3  Speed limit 10-45 km/h, default 25"} className="mt-1 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.85rem]" />
+      <textarea
+        id="leaflet"
+        rows={9}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        placeholder={
+          "h1  Brightness 1-5, default 3\nh2  Low voltage protection 28.0-44.0 V, default 31.5\nh3  Speed limit 10-45 km/h, default 25"
+        }
+        className="mt-1 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.85rem]"
+      />
       {text.trim() === "" ? (
-        <p className="mt-2 max-w-[60ch] text-quiet">Numbered lines, tables, broken English, mixed units: paste it as it is. Every line comes out with how sure the reading is. Without a leaflet, begin with the keys.</p>
+        <p className="mt-2 max-w-[60ch] text-quiet">
+          Numbered lines, tables, broken English, mixed units: paste it as it is. Every line comes out with how sure the
+          reading is. Without a leaflet, begin with the keys.
+        </p>
       ) : (
         <>
           <div className="my-3 flex flex-wrap items-center justify-between gap-3">
             <p aria-live="polite">
-              {count(reading.lines.length, "line")} found, {sure} sure{reading.leftOver.length > 0 ? `, ${count(reading.leftOver.length, "row")} left over` : ""}.
+              {count(reading.lines.length, "line")} found, {sure} sure
+              {reading.leftOver.length > 0 ? `, ${count(reading.leftOver.length, "row")} left over` : ""}.
             </p>
             <Button weight="main" disabled={proposed.length === 0} onClick={takeAll}>
               Take these lines
@@ -50,22 +88,46 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
           </div>
           <ul>
             {proposed.map(({ read, line }) => (
-              <li key={read.code} className="grid grid-cols-[4.5rem_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-[4.5rem_1fr]">
+              <li
+                key={read.code}
+                className="grid grid-cols-[4.5rem_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-[4.5rem_1fr]"
+              >
                 <strong className="pt-2">{read.code}</strong>
                 <span className="min-w-0 pt-2">
                   <span className="line-clamp-2 break-words text-quiet">{read.text}</span>
                   <span className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[0.88rem]">
                     <span className="inline-flex items-baseline gap-1.5">
-                      <SignShape sign={corrected[read.code] !== undefined ? "done" : read.sureness === "sure" ? "done" : read.sureness === "guess" ? "caution" : "unknown"} size={10} />
+                      <SignShape
+                        sign={
+                          corrected[read.code] !== undefined
+                            ? "done"
+                            : read.sureness === "sure"
+                              ? "done"
+                              : read.sureness === "guess"
+                                ? "caution"
+                                : "unknown"
+                        }
+                        size={10}
+                      />
                       {corrected[read.code] !== undefined ? "you said so" : SURENESS_WORDS[read.sureness]}
-                      {corrected[read.code] === undefined && read.setting ? `, ${Math.round(read.confidence * 100)} %` : ""}
+                      {corrected[read.code] === undefined && read.setting
+                        ? `, ${Math.round(read.confidence * 100)} %`
+                        : ""}
                     </span>
-                    {corrected[read.code] === undefined && read.doubts.length > 0 ? <span className="text-quiet">{read.doubts.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span> : null}
+                    {corrected[read.code] === undefined && read.doubts.length > 0 ? (
+                      <span className="text-quiet">{read.doubts.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span>
+                    ) : null}
                   </span>
                 </span>
                 <label className="max-sm:col-start-2">
                   <span className="sr-only">What line {read.code} sets</span>
-                  <select value={corrected[read.code] ?? line.encoding.setting ?? ""} onChange={(event) => setCorrected((all) => ({ ...all, [read.code]: event.target.value as SettingKey | "" }))} className="min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2">
+                  <select
+                    value={corrected[read.code] ?? line.encoding.setting ?? ""}
+                    onChange={(event) =>
+                      setCorrected((all) => ({ ...all, [read.code]: event.target.value as SettingKey | "" }))
+                    }
+                    className="min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
+                  >
                     <option value="">not known</option>
                     {SETTING_KEYS.map((key) => (
                       <option key={key} value={key}>

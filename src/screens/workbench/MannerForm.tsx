@@ -7,10 +7,13 @@ import type { WorkbenchProps } from "./Workbench";
 
 /** The manner a profile already has, as far as the short form can say it. */
 function mannerOf(profile: DisplayProfile): Manner {
-  const find = (on: KeyRule["on"], kind: KeyRule["does"]["kind"]) => profile.rules.find((rule) => rule.on === on && rule.does.kind === kind);
+  const find = (on: KeyRule["on"], kind: KeyRule["does"]["kind"]) =>
+    profile.rules.find((rule) => rule.on === on && rule.does.kind === kind);
   const first = (rule: KeyRule | undefined, otherwise: string) => rule?.keys[0] ?? otherwise;
-  const heldFor = (rule: KeyRule | undefined, otherwise: number) => (rule?.gesture.kind === "hold" ? rule.gesture.holdMs : otherwise);
-  const step = (by: 1 | -1) => profile.rules.find((rule) => rule.on === "menu" && rule.does.kind === "step-value" && rule.does.by === by);
+  const heldFor = (rule: KeyRule | undefined, otherwise: number) =>
+    rule?.gesture.kind === "hold" ? rule.gesture.holdMs : otherwise;
+  const step = (by: 1 | -1) =>
+    profile.rules.find((rule) => rule.on === "menu" && rule.does.kind === "step-value" && rule.does.by === by);
   const wayIn = find("home", "open-page");
   const save = find("menu", "save-and-leave");
   const fallback = profile.keys[0]?.id ?? "power";
@@ -23,7 +26,11 @@ function mannerOf(profile: DisplayProfile): Manner {
     less: step(-1)?.keys[0] ?? null,
     select: profile.menu.changing === "select" ? first(find("menu", "select"), fallback) : null,
     save: save ? { keys: save.keys, holdMs: heldFor(save, 2000) } : null,
-    power: { key: first(find("off", "power-on"), fallback), onMs: heldFor(find("off", "power-on"), 1000), offMs: heldFor(find("home", "power-off"), 2000) },
+    power: {
+      key: first(find("off", "power-on"), fallback),
+      onMs: heldFor(find("off", "power-on"), 1000),
+      offMs: heldFor(find("home", "power-off"), 2000),
+    },
     closesAfterMs: profile.menu.idle.closesAfterMs,
     closing: profile.menu.idle.pending,
     saves: profile.menu.saves,
@@ -35,7 +42,8 @@ function mannerOf(profile: DisplayProfile): Manner {
 export function MannerForm({ profile, change }: WorkbenchProps) {
   const tell = useTell();
   const manner = mannerOf(profile);
-  const beyond = profile.menu.pages.length > 1 || profile.rules.length > 14 || profile.keys.some((key) => key.part !== "key");
+  const beyond =
+    profile.menu.pages.length > 1 || profile.rules.length > 14 || profile.keys.some((key) => key.part !== "key");
   const set = (edit: Partial<Manner>) => {
     const before = profile;
     change((now) => withManner(now, { ...manner, ...edit }));
@@ -45,20 +53,41 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
   const [typedNames, setTypedNames] = useState(names.join(", "));
   const keys = names.map((name, i) => ({ value: profile.keys[i]?.id ?? keyId(name), label: name }));
   const optional = (label: string) => [{ value: "", label }, ...keys];
-  const seconds = (label: string, ms: number, keep: (ms: number) => void, least = 0.4, most = 30) => <Seconds label={label} ms={ms} least={least} most={most} onKeep={keep} />;
+  const seconds = (label: string, ms: number, keep: (ms: number) => void, least = 0.4, most = 30) => (
+    <Seconds label={label} ms={ms} least={least} most={most} onKeep={keep} />
+  );
   return (
     <div className="grid gap-6">
-      {beyond ? <p className="max-w-[64ch] rounded-md border border-rule px-3 py-2">This display does more than the short form below can say. Its rules are listed at the end; change them in the file. Choosing anything here writes all keys anew.</p> : null}
+      {beyond ? (
+        <p className="max-w-[64ch] rounded-md border border-rule px-3 py-2">
+          This display does more than the short form below can say. Its rules are listed at the end; change them in the
+          file. Choosing anything here writes all keys anew.
+        </p>
+      ) : null}
       <KeptField
         label="Its keys, by name"
         value={typedNames}
         hint="Between commas, as they lie on the display: Power, Plus, Minus."
         onKeep={(text) => {
           setTypedNames(text);
-          const next = text.split(",").map((name) => name.trim()).filter(Boolean).slice(0, 8);
+          const next = text
+            .split(",")
+            .map((name) => name.trim())
+            .filter(Boolean)
+            .slice(0, 8);
           if (next.length === 0) return;
           // Keys that keep their place keep their duties under the new name.
-          const moved = (id: string): string => keyId(next[Math.max(0, keys.findIndex((key) => key.value === id))] ?? next[0] ?? "key");
+          const moved = (id: string): string =>
+            keyId(
+              next[
+                Math.max(
+                  0,
+                  keys.findIndex((key) => key.value === id),
+                )
+              ] ??
+                next[0] ??
+                "key",
+            );
           set({
             keyNames: next,
             wayIn: { ...manner.wayIn, keys: [...new Set(manner.wayIn.keys.map(moved))] },
@@ -74,29 +103,95 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
       />
       <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
         <legend className="sr-only">Getting in</legend>
-        <Keys label="Opens the menu, held together" keys={keys} chosen={manner.wayIn.keys} onChoose={(chosen) => set({ wayIn: { ...manner.wayIn, keys: chosen } })} />
+        <Keys
+          label="Opens the menu, held together"
+          keys={keys}
+          chosen={manner.wayIn.keys}
+          onChoose={(chosen) => set({ wayIn: { ...manner.wayIn, keys: chosen } })}
+        />
         {seconds("Held for", manner.wayIn.holdMs, (holdMs) => set({ wayIn: { ...manner.wayIn, holdMs } }))}
       </fieldset>
       <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
         <legend className="sr-only">Moving and changing</legend>
         <Choice label="Goes to the next line" value={manner.next} options={keys} onChoose={(next) => set({ next })} />
-        <Choice label="Goes to the line before" value={manner.previous ?? ""} options={optional("no key")} onChoose={(previous) => set({ previous: previous || null })} />
+        <Choice
+          label="Goes to the line before"
+          value={manner.previous ?? ""}
+          options={optional("no key")}
+          onChoose={(previous) => set({ previous: previous || null })}
+        />
         <Choice label="Steps a value up" value={manner.more} options={keys} onChoose={(more) => set({ more })} />
-        <Choice label="Steps a value down" value={manner.less ?? ""} options={optional("no key")} onChoose={(less) => set({ less: less || null })} />
-        <Choice label="Makes a value blink, and confirms it" value={manner.select ?? ""} options={optional("changes at once")} onChoose={(select) => set({ select: select || null })} />
+        <Choice
+          label="Steps a value down"
+          value={manner.less ?? ""}
+          options={optional("no key")}
+          onChoose={(less) => set({ less: less || null })}
+        />
+        <Choice
+          label="Makes a value blink, and confirms it"
+          value={manner.select ?? ""}
+          options={optional("changes at once")}
+          onChoose={(select) => set({ select: select || null })}
+        />
       </fieldset>
       <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
         <legend className="sr-only">Saving and leaving</legend>
-        <Choice label="Changes are kept" value={manner.saves} options={[{ value: "leaving-menu", label: "On leaving" }, { value: "leaving-line", label: "Line by line" }, { value: "each-change", label: "At once" }]} onChoose={(saves) => set({ saves: saves === "each-change" ? "each-change" : saves === "leaving-line" ? "leaving-line" : "leaving-menu" })} />
-        <Choice label="Left alone, the menu" value={manner.closing} options={[{ value: "discard", label: "Throws changes away" }, { value: "save", label: "Saves them" }]} onChoose={(closing) => set({ closing: closing === "save" ? "save" : "discard" })} />
+        <Choice
+          label="Changes are kept"
+          value={manner.saves}
+          options={[
+            { value: "leaving-menu", label: "On leaving" },
+            { value: "leaving-line", label: "Line by line" },
+            { value: "each-change", label: "At once" },
+          ]}
+          onChoose={(saves) =>
+            set({
+              saves:
+                saves === "each-change" ? "each-change" : saves === "leaving-line" ? "leaving-line" : "leaving-menu",
+            })
+          }
+        />
+        <Choice
+          label="Left alone, the menu"
+          value={manner.closing}
+          options={[
+            { value: "discard", label: "Throws changes away" },
+            { value: "save", label: "Saves them" },
+          ]}
+          onChoose={(closing) => set({ closing: closing === "save" ? "save" : "discard" })}
+        />
         {seconds("Closes by itself after", manner.closesAfterMs, (closesAfterMs) => set({ closesAfterMs }), 3, 600)}
-        <Choice label="Values act" value={manner.inForce} options={[{ value: "at-once", label: "At once" }, { value: "after-power-cycle", label: "After off and on" }]} onChoose={(inForce) => set({ inForce: inForce === "at-once" ? "at-once" : "after-power-cycle" })} />
-        <Keys label="Saves and leaves, held together" keys={keys} chosen={manner.save?.keys ?? []} onChoose={(chosen) => set({ save: chosen.length > 0 ? { keys: chosen, holdMs: manner.save?.holdMs ?? 2000 } : null })} />
-        {manner.save ? seconds("Held for", manner.save.holdMs, (holdMs) => set({ save: manner.save && { ...manner.save, holdMs } })) : null}
+        <Choice
+          label="Values act"
+          value={manner.inForce}
+          options={[
+            { value: "at-once", label: "At once" },
+            { value: "after-power-cycle", label: "After off and on" },
+          ]}
+          onChoose={(inForce) => set({ inForce: inForce === "at-once" ? "at-once" : "after-power-cycle" })}
+        />
+        <Keys
+          label="Saves and leaves, held together"
+          keys={keys}
+          chosen={manner.save?.keys ?? []}
+          onChoose={(chosen) =>
+            set({ save: chosen.length > 0 ? { keys: chosen, holdMs: manner.save?.holdMs ?? 2000 } : null })
+          }
+        />
+        {manner.save
+          ? seconds("Held for", manner.save.holdMs, (holdMs) =>
+              set({ save: manner.save && { ...manner.save, holdMs } }),
+            )
+          : null}
       </fieldset>
       <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-3">
         <legend className="sr-only">Power</legend>
-        <Choice label="Switches on and off" value={manner.power.key} options={keys} onChoose={(key) => set({ power: { ...manner.power, key } })} />
+        <Choice
+          label="Switches on and off"
+          value={manner.power.key}
+          options={keys}
+          onChoose={(key) => set({ power: { ...manner.power, key } })}
+        />
         {seconds("On, held for", manner.power.onMs, (onMs) => set({ power: { ...manner.power, onMs } }))}
         {seconds("Off, held for", manner.power.offMs, (offMs) => set({ power: { ...manner.power, offMs } }))}
       </fieldset>
@@ -108,7 +203,10 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
               <span className="text-quiet">{rule.on}</span>
               <strong>{keyNames(profile, rule.keys)}</strong> {gestureWords(rule)}
               <span>{[deedWords(profile, rule), ruleConditions(profile, rule)].filter(Boolean).join(", ")}</span>
-              <Button weight="quiet" onClick={() => change((now) => ({ ...now, rules: now.rules.filter((_, k) => k !== i) }))}>
+              <Button
+                weight="quiet"
+                onClick={() => change((now) => ({ ...now, rules: now.rules.filter((_, k) => k !== i) }))}
+              >
                 Take out<span className="sr-only"> rule {i + 1}</span>
               </Button>
             </li>
@@ -133,8 +231,20 @@ function Keys({ label, keys, chosen, onChoose }: KeysProps) {
       <legend className="mb-1 text-[0.92rem] font-semibold">{label}</legend>
       <div className="flex flex-wrap gap-1.5">
         {keys.map((key) => (
-          <label key={key.value} className="relative flex min-h-11 items-center rounded-md border-2 border-rule bg-sheet px-3.5 hover:border-quiet has-checked:border-action has-checked:bg-action has-checked:font-semibold has-checked:text-on-action has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-action">
-            <input type="checkbox" checked={chosen.includes(key.value)} onChange={(event) => onChoose(event.target.checked ? [...chosen, key.value].slice(-4) : chosen.filter((each) => each !== key.value))} className="absolute inset-0 cursor-pointer opacity-0" />
+          <label
+            key={key.value}
+            className="relative flex min-h-11 items-center rounded-md border-2 border-rule bg-sheet px-3.5 hover:border-quiet has-checked:border-action has-checked:bg-action has-checked:font-semibold has-checked:text-on-action has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-action"
+          >
+            <input
+              type="checkbox"
+              checked={chosen.includes(key.value)}
+              onChange={(event) =>
+                onChoose(
+                  event.target.checked ? [...chosen, key.value].slice(-4) : chosen.filter((each) => each !== key.value),
+                )
+              }
+              className="absolute inset-0 cursor-pointer opacity-0"
+            />
             {key.label}
           </label>
         ))}
@@ -143,7 +253,19 @@ function Keys({ label, keys, chosen, onChoose }: KeysProps) {
   );
 }
 
-function Seconds({ label, ms, least, most, onKeep }: { readonly label: string; readonly ms: number; readonly least: number; readonly most: number; readonly onKeep: (ms: number) => void }) {
+function Seconds({
+  label,
+  ms,
+  least,
+  most,
+  onKeep,
+}: {
+  readonly label: string;
+  readonly ms: number;
+  readonly least: number;
+  readonly most: number;
+  readonly onKeep: (ms: number) => void;
+}) {
   const [kept, setKept] = useState<string | null>(null);
   const value = (typed: string) => Number(typed.trim().replace(",", "."));
   const fits = (typed: string) => typed.trim() !== "" && value(typed) >= least && value(typed) <= most;

@@ -42,7 +42,10 @@ export function Workbench({ id }: { readonly id: string }) {
     return (
       <div className="max-w-xl py-10">
         <h1 className="text-3xl">This display is not described on this machine</h1>
-        <p className="my-4 text-quiet">Displays that ship can be cloned and varied. Others are kept in the browser they were described in; import the file.</p>
+        <p className="my-4 text-quiet">
+          Displays that ship can be cloned and varied. Others are kept in the browser they were described in; import the
+          file.
+        </p>
         <Link href="/displays" className="font-semibold underline">
           To the displays
         </Link>
@@ -57,10 +60,22 @@ export function Workbench({ id }: { readonly id: string }) {
       <h1 className="sr-only">Workbench: {profile.name}</h1>
       <div className="mt-2 mb-4 flex flex-wrap items-start gap-x-6 gap-y-3">
         <div className="min-w-56 flex-1">
-          <KeptField label="What you call it" value={profile.name} onKeep={(name) => (name.trim() ? change((now) => ({ ...now, name: name.slice(0, 200) })) : undefined)} inputClass="font-head text-xl font-bold" />
+          <KeptField
+            label="What you call it"
+            value={profile.name}
+            onKeep={(name) => (name.trim() ? change((now) => ({ ...now, name: name.slice(0, 200) })) : undefined)}
+            inputClass="font-head text-xl font-bold"
+          />
         </div>
         <div className="min-w-56 flex-1">
-          <KeptField label="Which variant" value={profile.variant} onKeep={(variant) => (variant.trim() ? change((now) => ({ ...now, variant: variant.slice(0, 200) })) : undefined)} hint="Line count, marks, firmware: whatever tells it apart." />
+          <KeptField
+            label="Which variant"
+            value={profile.variant}
+            onKeep={(variant) =>
+              variant.trim() ? change((now) => ({ ...now, variant: variant.slice(0, 200) })) : undefined
+            }
+            hint="Line count, marks, firmware: whatever tells it apart."
+          />
         </div>
       </div>
       <div className="mb-5">
@@ -68,7 +83,15 @@ export function Workbench({ id }: { readonly id: string }) {
       </div>
       <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_300px]">
         <div className="min-w-0">
-          {part === "keys" ? <MannerForm profile={profile} change={change} /> : part === "lines" ? <LineGrid profile={profile} change={change} /> : part === "files" ? <FilesPanel profile={profile} change={change} /> : <LeafletPanel profile={profile} change={change} onDone={() => setPart("lines")} />}
+          {part === "keys" ? (
+            <MannerForm profile={profile} change={change} />
+          ) : part === "lines" ? (
+            <LineGrid profile={profile} change={change} />
+          ) : part === "files" ? (
+            <FilesPanel profile={profile} change={change} />
+          ) : (
+            <LeafletPanel profile={profile} change={change} onDone={() => setPart("lines")} />
+          )}
         </div>
         <aside aria-label="How it stands" className="self-start max-lg:max-w-[360px] lg:sticky lg:top-4">
           <Standing profile={profile} />
@@ -131,7 +154,8 @@ function Standing({ profile }: { readonly profile: DisplayProfile }) {
           <FreeDisplay key={profile.revision} profile={profile} />
           {tour ? (
             <p className="mt-3 text-[0.95rem]">
-              Keys to read every line: <strong>{count(tour.presses, "press", "presses")}</strong>, {duration(tour.totalMs)}.
+              Keys to read every line: <strong>{count(tour.presses, "press", "presses")}</strong>,{" "}
+              {duration(tour.totalMs)}.
             </p>
           ) : null}
         </>

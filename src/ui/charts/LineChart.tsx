@@ -30,15 +30,30 @@ interface LineChartProps {
 /** Ranges that show all points with one scale on both axes. */
 function squareRange(series: readonly Series[], aspect: number) {
   const points = series.flatMap((each) => each.points).filter(({ y }) => Number.isFinite(y));
-  const span = (of: (point: { readonly x: number; readonly y: number }) => number) => points.reduce<readonly [number, number]>(([low, high], point) => [Math.min(low, of(point)), Math.max(high, of(point))], [Infinity, -Infinity]);
+  const span = (of: (point: { readonly x: number; readonly y: number }) => number) =>
+    points.reduce<readonly [number, number]>(
+      ([low, high], point) => [Math.min(low, of(point)), Math.max(high, of(point))],
+      [Infinity, -Infinity],
+    );
   const [x0, x1] = span(({ x }) => x);
   const [y0, y1] = span(({ y }) => y);
   const half = 0.53 * Math.max((x1 - x0) / aspect, y1 - y0, 1);
-  return { x: { min: (x0 + x1) / 2 - half * aspect, max: (x0 + x1) / 2 + half * aspect }, y: { min: (y0 + y1) / 2 - half, max: (y0 + y1) / 2 + half } };
+  return {
+    x: { min: (x0 + x1) / 2 - half * aspect, max: (x0 + x1) / 2 + half * aspect },
+    y: { min: (y0 + y1) / 2 - half, max: (y0 + y1) / 2 + half },
+  };
 }
 
 /** A line chart. The drawing library is loaded only when one comes into sight; the owner puts the table behind it. */
-export function LineChart({ series, xTitle, yTitle, label, square = false, tall = false, wholeX = false }: LineChartProps) {
+export function LineChart({
+  series,
+  xTitle,
+  yTitle,
+  label,
+  square = false,
+  tall = false,
+  wholeX = false,
+}: LineChartProps) {
   const canvas = useRef<HTMLCanvasElement>(null);
   useEffect(() => {
     let gone = false;
@@ -50,9 +65,16 @@ export function LineChart({ series, xTitle, yTitle, label, square = false, tall 
       const tokens = getComputedStyle(document.documentElement);
       const token = (name: string) => tokens.getPropertyValue(name).trim();
       const font = { family: tokens.getPropertyValue("--font-text") || "sans-serif", size: 13 };
-      const axis = (text: string) => ({ type: "linear" as const, title: { display: true, text, color: token("--quiet"), font }, grid: { color: token("--rule") }, border: { color: token("--rule") }, ticks: { color: token("--quiet"), font } });
+      const axis = (text: string) => ({
+        type: "linear" as const,
+        title: { display: true, text, color: token("--quiet"), font },
+        grid: { color: token("--rule") },
+        border: { color: token("--rule") },
+        ticks: { color: token("--quiet"), font },
+      });
       const scalesOf = (x: ReturnType<typeof axis>, y: ReturnType<typeof axis>) => {
-        if (!square || !canvas.current) return { x: wholeX ? { ...x, ticks: { ...x.ticks, precision: 0, stepSize: 1 } } : x, y };
+        if (!square || !canvas.current)
+          return { x: wholeX ? { ...x, ticks: { ...x.ticks, precision: 0, stepSize: 1 } } : x, y };
         const { clientWidth, clientHeight } = canvas.current;
         const range = squareRange(series, clientWidth / Math.max(1, clientHeight));
         return { x: { ...x, ...range.x }, y: { ...y, ...range.y } };
@@ -60,9 +82,29 @@ export function LineChart({ series, xTitle, yTitle, label, square = false, tall 
       const chart = new Chart(canvas.current, {
         type: "line",
         data: {
-          datasets: series.map(({ name, points, colour, dashed, dash, dots, stepped }) => ({ label: name, data: [...points], borderColor: token(colour), backgroundColor: token(colour), borderWidth: 2.5, borderDash: dash ? [...dash] : dashed ? [6, 5] : [], pointRadius: dots ? 4.5 : 0, showLine: !dots, stepped: stepped ?? false, spanGaps: false })),
+          datasets: series.map(({ name, points, colour, dashed, dash, dots, stepped }) => ({
+            label: name,
+            data: [...points],
+            borderColor: token(colour),
+            backgroundColor: token(colour),
+            borderWidth: 2.5,
+            borderDash: dash ? [...dash] : dashed ? [6, 5] : [],
+            pointRadius: dots ? 4.5 : 0,
+            showLine: !dots,
+            stepped: stepped ?? false,
+            spanGaps: false,
+          })),
         },
-        options: { animation: false, responsive: true, maintainAspectRatio: false, events: [], scales: scalesOf(axis(xTitle), axis(yTitle)), plugins: { legend: { position: "bottom", labels: { color: token("--ink"), font, boxWidth: 26, boxHeight: 1 } } } },
+        options: {
+          animation: false,
+          responsive: true,
+          maintainAspectRatio: false,
+          events: [],
+          scales: scalesOf(axis(xTitle), axis(yTitle)),
+          plugins: {
+            legend: { position: "bottom", labels: { color: token("--ink"), font, boxWidth: 26, boxHeight: 1 } },
+          },
+        },
       });
       destroy = () => chart.destroy();
     };

@@ -20,12 +20,23 @@ interface SpokeDialProps {
 }
 
 /** Room for 24 spokes when nothing is known of the display yet. */
-const EMPTY: readonly Spoke[] = Array.from({ length: 18 }, (_, i) => ({ code: String(i), name: "", mark: "unknown" as const }));
+const EMPTY: readonly Spoke[] = Array.from({ length: 18 }, (_, i) => ({
+  code: String(i),
+  name: "",
+  mark: "unknown" as const,
+}));
 
 const RIM = 100;
 const HUB = 34;
 /** How far each kind of spoke reaches beyond the rim. */
-const REACH: Readonly<Record<Mark, number>> = { same: 0, "left-alone": 0, unknown: 0, odd: 20, caution: 14, breach: 14 };
+const REACH: Readonly<Record<Mark, number>> = {
+  same: 0,
+  "left-alone": 0,
+  unknown: 0,
+  odd: 20,
+  caution: 14,
+  breach: 14,
+};
 
 const words = (spokes: readonly Spoke[]): string => {
   const odd = spokes.filter((spoke) => spoke.mark !== "same" && spoke.mark !== "left-alone");
@@ -45,7 +56,12 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
   };
   const selectedIndex = drawn.findIndex((spoke) => spoke.code === selected);
   const walk = (event: KeyboardEvent) => {
-    const by = event.key === "ArrowRight" || event.key === "ArrowDown" ? 1 : event.key === "ArrowLeft" || event.key === "ArrowUp" ? -1 : 0;
+    const by =
+      event.key === "ArrowRight" || event.key === "ArrowDown"
+        ? 1
+        : event.key === "ArrowLeft" || event.key === "ArrowUp"
+          ? -1
+          : 0;
     if (by === 0 || !onSelect) return;
     event.preventDefault();
     const next = drawn[(selectedIndex + by + drawn.length) % drawn.length];
@@ -79,12 +95,42 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
         const [cx, cy] = at(i, 133);
         const isSelected = spoke.code === selected;
         return (
-          <g key={spoke.code} onMouseEnter={interactive ? () => onSelect(spoke.code) : undefined} onClick={interactive ? () => onSelect(spoke.code) : undefined}>
-            {isSelected ? <line x1={x1} y1={y1} x2={x2} y2={y2} stroke="var(--action)" strokeOpacity="0.28" strokeWidth="17" strokeLinecap="round" /> : null}
-            <SpokeLine mark={spoke.mark} from={[x1, y1]} to={[x2, y2]} fine={showCodes} turn={(360 * i) / drawn.length} />
+          <g
+            key={spoke.code}
+            onMouseEnter={interactive ? () => onSelect(spoke.code) : undefined}
+            onClick={interactive ? () => onSelect(spoke.code) : undefined}
+          >
+            {isSelected ? (
+              <line
+                x1={x1}
+                y1={y1}
+                x2={x2}
+                y2={y2}
+                stroke="var(--action)"
+                strokeOpacity="0.28"
+                strokeWidth="17"
+                strokeLinecap="round"
+              />
+            ) : null}
+            <SpokeLine
+              mark={spoke.mark}
+              from={[x1, y1]}
+              to={[x2, y2]}
+              fine={showCodes}
+              turn={(360 * i) / drawn.length}
+            />
             {interactive ? <line x1={x1} y1={y1} x2={cx} y2={cy} stroke="transparent" strokeWidth="24" /> : null}
             {showCodes && known ? (
-              <text x={cx} y={cy} textAnchor="middle" dominantBaseline="central" fontSize="15" fontWeight={isSelected ? 800 : 600} fill={isSelected ? "var(--ink)" : "var(--quiet)"} fontFamily="var(--font-head)">
+              <text
+                x={cx}
+                y={cy}
+                textAnchor="middle"
+                dominantBaseline="central"
+                fontSize="15"
+                fontWeight={isSelected ? 800 : 600}
+                fill={isSelected ? "var(--ink)" : "var(--quiet)"}
+                fontFamily="var(--font-head)"
+              >
                 {spoke.code}
               </text>
             ) : null}
@@ -94,10 +140,26 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
       <circle r={hub} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={showCodes ? 3 : 7} />
       {centre ? (
         <>
-          <text y="-3" textAnchor="middle" dominantBaseline="central" fontSize="30" fontWeight="800" fill="var(--ink)" fontFamily="var(--font-head)">
+          <text
+            y="-3"
+            textAnchor="middle"
+            dominantBaseline="central"
+            fontSize="30"
+            fontWeight="800"
+            fill="var(--ink)"
+            fontFamily="var(--font-head)"
+          >
             {centre.figure}
           </text>
-          <text y="20" textAnchor="middle" dominantBaseline="central" fontSize="12.5" fontWeight="600" fill="var(--quiet)" fontFamily="var(--font-text)">
+          <text
+            y="20"
+            textAnchor="middle"
+            dominantBaseline="central"
+            fontSize="12.5"
+            fontWeight="600"
+            fill="var(--quiet)"
+            fontFamily="var(--font-text)"
+          >
             {centre.word}
           </text>
         </>
@@ -121,12 +183,21 @@ function SpokeLine({ mark, from: [x1, y1], to: [x2, y2], fine, turn }: SpokeLine
     case "same":
       return <line {...ends} stroke="var(--spoke)" strokeWidth={fine ? 2 : 4} />;
     case "unknown":
-      return <line {...ends} stroke="var(--spoke)" strokeWidth={fine ? 2.2 : 4} strokeDasharray={fine ? "5 4" : "9 7"} />;
+      return (
+        <line {...ends} stroke="var(--spoke)" strokeWidth={fine ? 2.2 : 4} strokeDasharray={fine ? "5 4" : "9 7"} />
+      );
     case "left-alone":
       return (
         <>
           <line {...ends} stroke="var(--spoke)" strokeWidth={fine ? 2 : 4} />
-          <rect x={-5.5} y={-5.5} width={11} height={11} fill="var(--spoke)" transform={`translate(${x2} ${y2}) rotate(${turn})`} />
+          <rect
+            x={-5.5}
+            y={-5.5}
+            width={11}
+            height={11}
+            fill="var(--spoke)"
+            transform={`translate(${x2} ${y2}) rotate(${turn})`}
+          />
         </>
       );
     case "odd":
@@ -135,14 +206,22 @@ function SpokeLine({ mark, from: [x1, y1], to: [x2, y2], fine, turn }: SpokeLine
       return (
         <>
           <line {...ends} stroke="var(--caution)" strokeWidth={thick} strokeDasharray={fine ? "7 3" : "12 5"} />
-          <path d="M0 -11 11 0 0 11 -11 0Z" fill="var(--caution)" transform={`translate(${x2} ${y2}) rotate(${turn}) scale(${fine ? 1 : 1.3})`} />
+          <path
+            d="M0 -11 11 0 0 11 -11 0Z"
+            fill="var(--caution)"
+            transform={`translate(${x2} ${y2}) rotate(${turn}) scale(${fine ? 1 : 1.3})`}
+          />
         </>
       );
     case "breach":
       return (
         <>
           <line {...ends} stroke="var(--breach)" strokeWidth={thick} />
-          <path d="M0 -15 13 8 -13 8Z" fill="var(--breach)" transform={`translate(${x2} ${y2}) rotate(${turn}) scale(${fine ? 1 : 1.35})`} />
+          <path
+            d="M0 -15 13 8 -13 8Z"
+            fill="var(--breach)"
+            transform={`translate(${x2} ${y2}) rotate(${turn}) scale(${fine ? 1 : 1.35})`}
+          />
         </>
       );
   }

@@ -28,7 +28,16 @@ export function KeyGlyph({ cap, size }: { readonly cap: string; readonly size: n
       </span>
     );
   return (
-    <svg aria-hidden="true" viewBox="0 0 24 24" width={size} height={size} fill="none" stroke="currentColor" strokeWidth="2.6" strokeLinecap="round">
+    <svg
+      aria-hidden="true"
+      viewBox="0 0 24 24"
+      width={size}
+      height={size}
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="2.6"
+      strokeLinecap="round"
+    >
       {drawn}
     </svg>
   );

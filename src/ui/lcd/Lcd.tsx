@@ -12,8 +12,14 @@ interface LcdProps {
 }
 
 const speedOf = (readings: RigReadings | null): string => fixed(readings?.shownSpeed ?? 0, 1);
-const gaugeText = (readings: RigReadings | null): string | null => (readings?.gauge.kind === "volts" ? `${fixed(readings.gauge.volts, 1)} V` : readings ? `${fixed(readings.gauge.share * 100, 0)} %` : null);
-const gaugeBars = (readings: RigReadings | null): number => (readings?.gauge.kind === "percent" ? Math.ceil(readings.gauge.share * 5) : 4);
+const gaugeText = (readings: RigReadings | null): string | null =>
+  readings?.gauge.kind === "volts"
+    ? `${fixed(readings.gauge.volts, 1)} V`
+    : readings
+      ? `${fixed(readings.gauge.share * 100, 0)} %`
+      : null;
+const gaugeBars = (readings: RigReadings | null): number =>
+  readings?.gauge.kind === "percent" ? Math.ceil(readings.gauge.share * 5) : 4;
 
 /** Whether a text can be written in seven segments; letters take the fourteen-segment face. */
 const isDigits = (text: string): boolean => /^[\d.\-+ =]*$/.test(text);
@@ -25,7 +31,14 @@ export function Lcd(props: LcdProps) {
 
 function Segments({ text, className = "" }: { readonly text: string; readonly className?: string }) {
   return (
-    <span className={`segment ${className}`} style={isDigits(text) ? undefined : { fontFamily: "var(--font-segment14)", fontSize: text.length > 5 ? "0.62em" : "0.8em" }}>
+    <span
+      className={`segment ${className}`}
+      style={
+        isDigits(text)
+          ? undefined
+          : { fontFamily: "var(--font-segment14)", fontSize: text.length > 5 ? "0.62em" : "0.8em" }
+      }
+    >
       {text}
     </span>
   );
@@ -34,12 +47,20 @@ function Segments({ text, className = "" }: { readonly text: string; readonly cl
 function SegmentGlass({ view, levels, unit, readings }: LcdProps) {
   const big = "text-[clamp(3rem,6vw,4.6rem)]";
   return (
-    <div className="relative flex aspect-[6/5] w-full flex-col justify-between overflow-hidden rounded-md bg-lcd p-[5%] text-lcd-ink" aria-live="off">
-      {view.kind === "off" ? null : view.kind === "line" || view.kind === "entry" || view.kind === "code" || view.kind === "confirm" ? (
+    <div
+      className="relative flex aspect-[6/5] w-full flex-col justify-between overflow-hidden rounded-md bg-lcd p-[5%] text-lcd-ink"
+      aria-live="off"
+    >
+      {view.kind === "off" ? null : view.kind === "line" ||
+        view.kind === "entry" ||
+        view.kind === "code" ||
+        view.kind === "confirm" ? (
         <>
           <div className="flex items-start justify-between">
             <Segments text={view.kind === "code" ? "CODE" : view.code} className="text-[clamp(1.4rem,2.4vw,2rem)]" />
-            <span className="font-code text-[0.7rem]">{view.kind === "line" ? "SETTING" : view.kind === "confirm" ? "SURE" : ""}</span>
+            <span className="font-code text-[0.7rem]">
+              {view.kind === "line" ? "SETTING" : view.kind === "confirm" ? "SURE" : ""}
+            </span>
           </div>
           <div className={`self-end ${big} ${view.kind === "line" && view.blinks ? "blinks" : ""}`}>
             {view.kind === "entry" ? (
@@ -79,7 +100,11 @@ function SegmentGlass({ view, levels, unit, readings }: LcdProps) {
       ) : (
         <>
           <div className="flex items-start justify-between font-code text-[0.7rem]">
-            <span>{[view.lampOn ? "LAMP" : "", view.hazardOn ? "HAZARD" : "", view.cruising ? "CRUISE" : ""].filter(Boolean).join(" ")}</span>
+            <span>
+              {[view.lampOn ? "LAMP" : "", view.hazardOn ? "HAZARD" : "", view.cruising ? "CRUISE" : ""]
+                .filter(Boolean)
+                .join(" ")}
+            </span>
             <span>{unit}</span>
           </div>
           <div className={`segment self-center ${big}`}>{speedOf(readings)}</div>
@@ -106,14 +131,32 @@ function SegmentGlass({ view, levels, unit, readings }: LcdProps) {
 
 function ColourGlass({ view, levels, unit, readings }: LcdProps) {
   return (
-    <div className="relative flex aspect-[6/5] w-full flex-col justify-between overflow-hidden rounded-md bg-glass p-[6%] text-glass-ink" aria-live="off">
-      {view.kind === "off" ? null : view.kind === "line" || view.kind === "entry" || view.kind === "confirm" || view.kind === "code" ? (
+    <div
+      className="relative flex aspect-[6/5] w-full flex-col justify-between overflow-hidden rounded-md bg-glass p-[6%] text-glass-ink"
+      aria-live="off"
+    >
+      {view.kind === "off" ? null : view.kind === "line" ||
+        view.kind === "entry" ||
+        view.kind === "confirm" ||
+        view.kind === "code" ? (
         <>
-          <p className="border-b border-glass-rule pb-2 text-[0.8rem] text-glass-quiet">{view.kind === "line" || view.kind === "entry" ? view.page : view.kind === "code" ? "Access code" : "Sure?"}</p>
+          <p className="border-b border-glass-rule pb-2 text-[0.8rem] text-glass-quiet">
+            {view.kind === "line" || view.kind === "entry" ? view.page : view.kind === "code" ? "Access code" : "Sure?"}
+          </p>
           <p className="text-[1.15rem] leading-tight">{view.kind === "code" ? "" : view.code}</p>
-          <p className={`self-end rounded-md px-2 font-head text-[2.5rem] leading-none font-bold ${view.kind === "line" && view.blinks ? "blinks bg-glass-ink text-glass" : ""}`}>
-            {view.kind === "entry" ? (view.does === "page" ? "open" : view.does === "exit" ? "leave" : "do it") : view.shows}
-            {view.kind === "code" ? <span className="block text-right text-[0.8rem] font-normal">digit {view.at + 1}</span> : null}
+          <p
+            className={`self-end rounded-md px-2 font-head text-[2.5rem] leading-none font-bold ${view.kind === "line" && view.blinks ? "blinks bg-glass-ink text-glass" : ""}`}
+          >
+            {view.kind === "entry"
+              ? view.does === "page"
+                ? "open"
+                : view.does === "exit"
+                  ? "leave"
+                  : "do it"
+              : view.shows}
+            {view.kind === "code" ? (
+              <span className="block text-right text-[0.8rem] font-normal">digit {view.at + 1}</span>
+            ) : null}
           </p>
         </>
       ) : view.kind === "walk-assist" ? (
@@ -126,7 +169,11 @@ function ColourGlass({ view, levels, unit, readings }: LcdProps) {
       ) : (
         <>
           <p className="flex justify-between text-[0.85rem] text-glass-quiet">
-            <span>{[view.lampOn ? "Lamp" : "", view.hazardOn ? "Hazard" : "", view.cruising ? "Cruise" : ""].filter(Boolean).join(" · ")}</span>
+            <span>
+              {[view.lampOn ? "Lamp" : "", view.hazardOn ? "Hazard" : "", view.cruising ? "Cruise" : ""]
+                .filter(Boolean)
+                .join(" · ")}
+            </span>
             <span>{unit}</span>
           </p>
           <p className="self-center font-head text-[4.2rem] leading-none font-bold">{speedOf(readings)}</p>

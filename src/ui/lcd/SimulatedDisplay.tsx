@@ -64,7 +64,15 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
     const keyFor = (event: KeyboardEvent) => profile.keys.find((key) => key.keyboard === event.key);
     const onDown = (event: KeyboardEvent) => {
       const key = keyFor(event);
-      if (!key || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target) || document.querySelector('[role="dialog"]')) return;
+      if (
+        !key ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        isTyping(event.target) ||
+        document.querySelector('[role="dialog"]')
+      )
+        return;
       event.preventDefault();
       if (!event.repeat) change([key.id], true);
     };
@@ -105,13 +113,30 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
   });
 
   const chords = profile.rules.filter((rule) => rule.keys.length > 1);
-  const chordSets = chords.filter((rule, i) => chords.findIndex((other) => [...other.keys].sort().join() === [...rule.keys].sort().join()) === i);
+  const chordSets = chords.filter(
+    (rule, i) => chords.findIndex((other) => [...other.keys].sort().join() === [...rule.keys].sort().join()) === i,
+  );
 
   return (
     <div className="w-full select-none">
-      <div role="group" aria-label={`Simulated ${profile.name}: ${words(view)}`} className="rounded-[1.9rem] rounded-b-[3rem] bg-case p-5 text-case-ink">
-        <Lcd view={view} glass={profile.glass} levels={levelsInForce(profile, state)} unit={unitInForce(profile, state)} readings={readings ?? null} />
-        <div className="mt-4 grid gap-2.5" style={{ gridTemplateColumns: `repeat(${profile.keys.length <= 5 ? profile.keys.length : 4}, minmax(0, 1fr))` }}>
+      <div
+        role="group"
+        aria-label={`Simulated ${profile.name}: ${words(view)}`}
+        className="rounded-[1.9rem] rounded-b-[3rem] bg-case p-5 text-case-ink"
+      >
+        <Lcd
+          view={view}
+          glass={profile.glass}
+          levels={levelsInForce(profile, state)}
+          unit={unitInForce(profile, state)}
+          readings={readings ?? null}
+        />
+        <div
+          className="mt-4 grid gap-2.5"
+          style={{
+            gridTemplateColumns: `repeat(${profile.keys.length <= 5 ? profile.keys.length : 4}, minmax(0, 1fr))`,
+          }}
+        >
           {profile.keys.map((key) => {
             const isLit = lit.includes(key.id) && !shownDown.includes(key.id);
             const isDown = shownDown.includes(key.id);
@@ -146,4 +171,5 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
   );
 }
 
-const unitInForce = (profile: DisplayProfile, state: MenuState): string => (contextOf(profile, state.inForce).shownUnit === "mph" ? "mph" : "km/h");
+const unitInForce = (profile: DisplayProfile, state: MenuState): string =>
+  contextOf(profile, state.inForce).shownUnit === "mph" ? "mph" : "km/h";

@@ -40,7 +40,8 @@ export function useLiveMachine({ profile, state, onState, running }: Live): (key
         () => {
           const before = now.current.state;
           const next = catchUp();
-          if (next.screen !== before.screen || next.pending !== before.pending || next.saved !== before.saved) handler.current(next, before, before.held === null);
+          if (next.screen !== before.screen || next.pending !== before.pending || next.saved !== before.saved)
+            handler.current(next, before, before.held === null);
           plan();
         },
         Math.min(due === null ? 200 : due + 2, 200),

@@ -13,13 +13,22 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
 const WEIGHTS: Readonly<Record<Weight, string>> = {
   main: "bg-action text-on-action border-action hover:bg-action-hover hover:border-action-hover disabled:bg-rule disabled:text-quiet disabled:border-rule",
   plain: "bg-transparent text-ink border-ink hover:bg-select disabled:text-quiet disabled:border-rule",
-  quiet: "bg-transparent text-ink border-transparent underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink disabled:text-quiet",
+  quiet:
+    "bg-transparent text-ink border-transparent underline decoration-rule decoration-2 underline-offset-4 hover:decoration-ink disabled:text-quiet",
 };
 
 export const buttonClass = (weight: Weight = "plain", big = false): string =>
   `inline-flex items-center justify-center gap-3 rounded-lg border-2 font-semibold text-center ${big ? "min-h-16 px-6 text-xl" : "min-h-11 px-4 text-base"} ${WEIGHTS[weight]}`;
 
-export function Button({ weight = "plain", big = false, shortcut, className = "", children, type = "button", ...rest }: ButtonProps) {
+export function Button({
+  weight = "plain",
+  big = false,
+  shortcut,
+  className = "",
+  children,
+  type = "button",
+  ...rest
+}: ButtonProps) {
   return (
     <button type={type} className={`${buttonClass(weight, big)} ${className}`} {...rest}>
       <span>{children}</span>

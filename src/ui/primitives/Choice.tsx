@@ -24,7 +24,14 @@ export function Choice({ label, value, options, onChoose, hint, hideLabel }: Cho
             key={option.value}
             className="relative flex min-h-11 items-center rounded-md border-2 border-rule bg-sheet px-3.5 py-1 text-left hover:border-quiet has-checked:border-action has-checked:bg-action has-checked:font-semibold has-checked:text-on-action has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-action"
           >
-            <input type="radio" name={id} value={option.value} checked={option.value === value} onChange={() => onChoose(option.value)} className="absolute inset-0 cursor-pointer opacity-0" />
+            <input
+              type="radio"
+              name={id}
+              value={option.value}
+              checked={option.value === value}
+              onChange={() => onChoose(option.value)}
+              className="absolute inset-0 cursor-pointer opacity-0"
+            />
             {option.label}
           </label>
         ))}

@@ -14,14 +14,23 @@ interface FigureProps {
 
 /** A number that opens its working. One that cannot be worked out says what is missing instead. */
 export function Figure({ label, value, note, working, size = "usual" }: FigureProps) {
-  const figure = <span className={`font-head leading-tight font-bold ${size === "large" ? "text-[2.1rem]" : "text-[1.5rem]"}`}>{value ?? "—"}</span>;
+  const figure = (
+    <span className={`font-head leading-tight font-bold ${size === "large" ? "text-[2.1rem]" : "text-[1.5rem]"}`}>
+      {value ?? "—"}
+    </span>
+  );
   return (
     <div className="border-t border-rule pt-2">
       <div className="text-[0.9rem] text-quiet">{label}</div>
       {value !== null && working.length > 0 ? (
         <details className="group">
-          <summary className="flex min-h-9 list-none flex-wrap items-baseline gap-x-3 [&::-webkit-details-marker]:hidden" aria-label={`${label}: ${value}. Working`}>
-            <span className="underline decoration-rule decoration-dotted decoration-2 underline-offset-[5px] group-hover:decoration-ink group-open:decoration-ink">{figure}</span>
+          <summary
+            className="flex min-h-9 list-none flex-wrap items-baseline gap-x-3 [&::-webkit-details-marker]:hidden"
+            aria-label={`${label}: ${value}. Working`}
+          >
+            <span className="underline decoration-rule decoration-dotted decoration-2 underline-offset-[5px] group-hover:decoration-ink group-open:decoration-ink">
+              {figure}
+            </span>
             {note ? <span className="text-[0.88rem] text-quiet">{note}</span> : null}
           </summary>
           <div className="working my-2">{working.join("\n")}</div>

@@ -23,11 +23,27 @@ interface KeptFieldProps {
 }
 
 /** A field that keeps what is typed, right or wrong, as it is typed. */
-export function KeptField({ label, value, onKeep, unit, hint, problem, guess, numeric, long, hideLabel, inputClass = "", after, autoFocus, onEnter }: KeptFieldProps) {
+export function KeptField({
+  label,
+  value,
+  onKeep,
+  unit,
+  hint,
+  problem,
+  guess,
+  numeric,
+  long,
+  hideLabel,
+  inputClass = "",
+  after,
+  autoFocus,
+  onEnter,
+}: KeptFieldProps) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
   const shown = draft ?? value;
-  const describedBy = [problem ? `${id}-problem` : null, hint || guess ? `${id}-hint` : null].filter(Boolean).join(" ") || undefined;
+  const describedBy =
+    [problem ? `${id}-problem` : null, hint || guess ? `${id}-hint` : null].filter(Boolean).join(" ") || undefined;
   const shared = {
     id,
     value: shown,

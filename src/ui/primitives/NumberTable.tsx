@@ -23,11 +23,17 @@ export function NumberTable({ caption, headings, rows, hideCaption }: NumberTabl
   return (
     <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={caption}>
       <table className="w-full text-[0.95rem]">
-        <caption className={hideCaption ? "sr-only" : "pb-1.5 text-left font-head text-[1.1rem] font-bold"}>{caption}</caption>
+        <caption className={hideCaption ? "sr-only" : "pb-1.5 text-left font-head text-[1.1rem] font-bold"}>
+          {caption}
+        </caption>
         <thead className="text-[0.82rem] text-quiet">
           <tr className="border-b border-rule">
             {headings.map((heading, i) => (
-              <th key={heading} scope="col" className={`py-1.5 pr-3 align-bottom font-semibold last:pr-0 ${i === 0 ? "text-left" : "text-right"}`}>
+              <th
+                key={heading}
+                scope="col"
+                className={`py-1.5 pr-3 align-bottom font-semibold last:pr-0 ${i === 0 ? "text-left" : "text-right"}`}
+              >
                 {heading}
               </th>
             ))}

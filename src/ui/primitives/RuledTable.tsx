@@ -13,14 +13,24 @@ interface RuledTableProps {
 }
 
 /** A ruled table of words and values; it scrolls by itself, so that the page never does. */
-export function RuledTable({ label, headings, widthClass = "", heightClass = "overflow-x-auto", children }: RuledTableProps) {
+export function RuledTable({
+  label,
+  headings,
+  widthClass = "",
+  heightClass = "overflow-x-auto",
+  children,
+}: RuledTableProps) {
   return (
     <div className={`relative ${heightClass}`} tabIndex={0} role="region" aria-label={label}>
       <table className={`w-full text-[0.93rem] ${widthClass}`}>
         <thead className="text-left text-[0.82rem] text-quiet">
           <tr className="border-b border-rule">
             {headings.map((heading) => (
-              <th key={typeof heading === "string" ? heading : heading.hidden} scope="col" className="py-1 pr-2 font-semibold last:pr-0">
+              <th
+                key={typeof heading === "string" ? heading : heading.hidden}
+                scope="col"
+                className="py-1 pr-2 font-semibold last:pr-0"
+              >
                 {typeof heading === "string" ? heading : <span className="sr-only">{heading.hidden}</span>}
               </th>
             ))}

@@ -3,7 +3,13 @@ import { Toast } from "radix-ui";
 import type { Message } from "./Toasts";
 
 /** The messages at the foot of the screen, each for ten seconds or until it is dropped. */
-export function ToastList({ messages, onDrop }: { readonly messages: readonly Message[]; readonly onDrop: (id: number) => void }) {
+export function ToastList({
+  messages,
+  onDrop,
+}: {
+  readonly messages: readonly Message[];
+  readonly onDrop: (id: number) => void;
+}) {
   return (
     <Toast.Provider duration={10_000} label="Notice">
       {messages.map((message) => (
@@ -17,7 +23,11 @@ export function ToastList({ messages, onDrop }: { readonly messages: readonly Me
           <Toast.Description>{message.text}</Toast.Description>
           {message.undo ? (
             <Toast.Action altText="Undo" asChild>
-              <button type="button" onClick={message.undo} className="min-h-9 rounded-md border-2 border-ground px-3 font-semibold">
+              <button
+                type="button"
+                onClick={message.undo}
+                className="min-h-9 rounded-md border-2 border-ground px-3 font-semibold"
+              >
                 Undo
               </button>
             </Toast.Action>

@@ -27,7 +27,12 @@ export function Toasts({ children }: { readonly children: ReactNode }) {
   return (
     <TellContext.Provider value={tell}>
       {children}
-      {begun ? <ToastList messages={messages} onDrop={(id) => setMessages((all) => all.filter((message) => message.id !== id))} /> : null}
+      {begun ? (
+        <ToastList
+          messages={messages}
+          onDrop={(id) => setMessages((all) => all.filter((message) => message.id !== id))}
+        />
+      ) : null}
     </TellContext.Provider>
   );
 }

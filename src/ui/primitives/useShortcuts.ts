@@ -4,13 +4,15 @@ import { useLayoutEffect, useRef } from "react";
 const SINGLE_KEYS = "odd-spoke.single-keys";
 
 /** Whether single keys act as shortcuts; they can be switched off for those who speak to their computer. */
-export const singleKeysOn = (): boolean => typeof localStorage === "undefined" || localStorage.getItem(SINGLE_KEYS) !== "off";
+export const singleKeysOn = (): boolean =>
+  typeof localStorage === "undefined" || localStorage.getItem(SINGLE_KEYS) !== "off";
 
 export const setSingleKeys = (on: boolean): void => localStorage.setItem(SINGLE_KEYS, on ? "on" : "off");
 
 /** Whether keys pressed there are text, and not shortcuts; a radio button takes none but its own. */
 export const isTyping = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || (target.matches("input, textarea, select") && !target.matches("input[type=radio]")));
+  target instanceof HTMLElement &&
+  (target.isContentEditable || (target.matches("input, textarea, select") && !target.matches("input[type=radio]")));
 
 export type Shortcuts = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
@@ -29,7 +31,8 @@ export function useShortcuts(shortcuts: Shortcuts, active = true): void {
       if (!act || event.altKey || event.defaultPrevented) return;
       if (!withCommand && (isTyping(event.target) || !singleKeysOn())) return;
       if (document.querySelector('[role="dialog"]') && !withCommand) return;
-      if (event.key === " " && event.target instanceof HTMLElement && event.target.closest("button, a, summary, input")) return;
+      if (event.key === " " && event.target instanceof HTMLElement && event.target.closest("button, a, summary, input"))
+        return;
       event.preventDefault();
       act(event);
     };

@@ -16,7 +16,13 @@ import { partInSentence } from "./names";
 import { distance, speedList, whPer } from "./speak";
 import { cutOffWorking, fitWorking, packWorking, rideWorking, wattsWorking } from "./workings";
 
-const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = { ...WHEEL_WORDS, ...SPEEDOMETER_WORDS, ...BATTERY_WORDS, ...LADDER_WORDS, ...RIDE_WORDS };
+const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
+  ...WHEEL_WORDS,
+  ...SPEEDOMETER_WORDS,
+  ...BATTERY_WORDS,
+  ...LADDER_WORDS,
+  ...RIDE_WORDS,
+};
 const PACK: Pack = { chemistry: "nmc", series: 13, parallel: 4, cellOhm: 0.05, aged: true, temperatureC: 10 };
 
 describe("figures in words", () => {
@@ -24,11 +30,15 @@ describe("figures in words", () => {
     for (const key of FIGURE_KEYS) {
       const field = FIGURES[key];
       expect(FIGURE_WORDS[key].label.length, key).toBeGreaterThan(2);
-      if (field.kind === "option") expect(Object.keys(FIGURE_WORDS[key].options ?? {}).sort(), key).toEqual([...field.options].sort());
+      if (field.kind === "option")
+        expect(Object.keys(FIGURE_WORDS[key].options ?? {}).sort(), key).toEqual([...field.options].sort());
     }
   });
   it("no two figures of one kind of number are called the same", () => {
-    const labels = FIGURE_KEYS.map((key) => `${FIGURE_WORDS[key].label} ${FIGURES[key].kind === "number" ? (FIGURES[key] as { unit: string | null }).unit : ""}`);
+    const labels = FIGURE_KEYS.map(
+      (key) =>
+        `${FIGURE_WORDS[key].label} ${FIGURES[key].kind === "number" ? (FIGURES[key] as { unit: string | null }).unit : ""}`,
+    );
     const twice = labels.filter((label, i) => labels.indexOf(label) !== i);
     // A course and a single reading both ask what the display showed.
     expect(twice).toEqual(["The display showed null"]);
@@ -37,18 +47,30 @@ describe("figures in words", () => {
 
 describe("what the benches say", () => {
   it("names what is wrong and what would be accepted", () => {
-    expect(listProblemText({ key: "list.not-a-pair", line: 4, typed: "about 20" })).toBe("Line 4, “about 20”: give two speeds, true then shown, such as 20.1 22.3.");
+    expect(listProblemText({ key: "list.not-a-pair", line: 4, typed: "about 20" })).toBe(
+      "Line 4, “about 20”: give two speeds, true then shown, such as 20.1 22.3.",
+    );
     expect(listProblemText({ key: "list.not-a-number", typed: "x", min: 8, max: 60 })).toContain("8 to 60");
-    expect(trackProblemText({ key: "gpx.not-xml", detail: "12:4: unclosed tag: trkpt" })).toBe("This is not a whole GPX file: unclosed tag: trkpt");
+    expect(trackProblemText({ key: "gpx.not-xml", detail: "12:4: unclosed tag: trkpt" })).toBe(
+      "This is not a whole GPX file: unclosed tag: trkpt",
+    );
     expect(trackProblemText({ key: "track.too-few-fixes", fixes: 3 })).toContain("Only 3 fixes");
   });
   it("says an offset with its sign, and a jumping sensor with both scatters", () => {
-    expect(calibrationNoteText({ key: "calibration.offset", offsetKmh: -1.6, t: 5, critical: 3 })).toContain("−1.6 km/h at every speed");
-    expect(calibrationNoteText({ key: "calibration.jumping", scatterKmh: 2.1, expectedKmh: 0.2 })).toMatch(/2\.1 km\/h where 0\.2/);
+    expect(calibrationNoteText({ key: "calibration.offset", offsetKmh: -1.6, t: 5, critical: 3 })).toContain(
+      "−1.6 km/h at every speed",
+    );
+    expect(calibrationNoteText({ key: "calibration.jumping", scatterKmh: 2.1, expectedKmh: 0.2 })).toMatch(
+      /2\.1 km\/h where 0\.2/,
+    );
   });
   it("says what a wrong setting does to the pack", () => {
-    expect(mismatchText({ key: "mismatch.early-cut", setV: 48, packV: 36, chargeLeft: 0.86 })).toContain("86 % still in the pack");
-    expect(chargerProblemText({ key: "charger.other-pack", chargerV: 42, cells: 10, packV: 48, usual: [13] })).toBe("A charger of 42 V is for 10 cells in series; a 48 V pack has 13. Do not charge until you know which is wrong.");
+    expect(mismatchText({ key: "mismatch.early-cut", setV: 48, packV: 36, chargeLeft: 0.86 })).toContain(
+      "86 % still in the pack",
+    );
+    expect(chargerProblemText({ key: "charger.other-pack", chargerV: 42, cells: 10, packV: 48, usual: [13] })).toBe(
+      "A charger of 42 V is for 10 cells in series; a 48 V pack has 13. Do not charge until you know which is wrong.",
+    );
     expect(partInSentence("bms")).toBe("BMS");
     expect(partInSentence("wire")).toBe("wire");
   });
@@ -56,16 +78,35 @@ describe("what the benches say", () => {
 
 describe("workings carry the bike's own numbers", () => {
   it("of a fit", () => {
-    const fit = calibrate([{ trueKmh: 10, shownKmh: 9 }, { trueKmh: 20, shownKmh: 18.1 }, { trueKmh: 30, shownKmh: 26.9 }], { stepKmh: 0.1, truncates: false });
+    const fit = calibrate(
+      [
+        { trueKmh: 10, shownKmh: 9 },
+        { trueKmh: 20, shownKmh: 18.1 },
+        { trueKmh: 30, shownKmh: 26.9 },
+      ],
+      { stepKmh: 0.1, truncates: false },
+    );
     expect(fit && fitWorking(fit).join("\n")).toMatch(/over 3 runs[\s\S]*t\(0\.975, 2\)·SE = ± 4\.303/);
   });
   it("of a pack, its cut-off and its watts", () => {
     expect(packWorking(PACK, packOhm(PACK))[0]).toBe("R = 13 × 50 mΩ ÷ 4 × 2 (aged) × 1.5 (cold) = 488 mΩ");
-    expect(cutOffWorking(PACK, cutOffOf(PACK, 20, 0.5), 20).join("\n")).toMatch(/cells: 13 × 3\.1 V = 40\.3 V[\s\S]*rounded up = 40\.5 V/);
+    expect(cutOffWorking(PACK, cutOffOf(PACK, 20, 0.5), 20).join("\n")).toMatch(
+      /cells: 13 × 3\.1 V = 40\.3 V[\s\S]*rounded up = 40\.5 V/,
+    );
     expect(wattsWorking(batteryWatts(PACK, 48, 22), 48, 22)[0]).toBe("label: 48 V × 22 A = 1056 W");
   });
   it("of a ride", () => {
-    const ride = { setup: SMALL_HUB, road: FLAT, levels: [], kind: { kind: "current" as const, topKmh: 25, topTimesRider: 3 }, massKg: 101, motorKg: 3, packKg: 3.5, nominalWh: 444, capUnknown: null };
+    const ride = {
+      setup: SMALL_HUB,
+      road: FLAT,
+      levels: [],
+      kind: { kind: "current" as const, topKmh: 25, topTimesRider: 3 },
+      massKg: 101,
+      motorKg: 3,
+      packKg: 3.5,
+      nominalWh: 444,
+      capUnknown: null,
+    };
     const lines = rideWorking(ride, ridePoint(SMALL_HUB, FULL_DRIVE, FLAT), 0).join("\n");
     expect(lines).toContain("½ × 1.225 × 0.52");
     expect(lines).toContain("101 kg × 9.807");

@@ -22,7 +22,9 @@ export function calibrationNoteText(note: CalibrationNote): string {
 
 /** What is wrong with a list as typed. */
 export function listProblemText(problem: ListProblem): string {
-  return problem.key === "list.not-a-pair" ? `Line ${problem.line}, “${problem.typed}”: give two speeds, true then shown, such as 20.1 22.3.` : `“${problem.typed}”: give numbers from ${problem.min} to ${problem.max}, parted by blanks.`;
+  return problem.key === "list.not-a-pair"
+    ? `Line ${problem.line}, “${problem.typed}”: give two speeds, true then shown, such as 20.1 22.3.`
+    : `“${problem.typed}”: give numbers from ${problem.min} to ${problem.max}, parted by blanks.`;
 }
 
 /** Why a file or a track gives nothing. */
@@ -45,7 +47,8 @@ export function trackProblemText(problem: GpxProblem | TrackProblem): string {
 
 /** Why charger and pack cannot both be right. */
 export function chargerProblemText(problem: ChargerProblem): string {
-  if (problem.key === "charger.no-whole-cells") return `No whole number of these cells charges to ${plain(problem.chargerV)} V. Check the label, and the cells’ kind.`;
+  if (problem.key === "charger.no-whole-cells")
+    return `No whole number of these cells charges to ${plain(problem.chargerV)} V. Check the label, and the cells’ kind.`;
   return `A charger of ${plain(problem.chargerV)} V is for ${problem.cells} cells in series; a ${plain(problem.packV)} V pack has ${problem.usual.join(" or ")}. Do not charge until you know which is wrong.`;
 }
 

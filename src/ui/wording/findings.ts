@@ -11,7 +11,11 @@ export interface Voice {
 }
 
 /** How a cap that cannot be converted is kept. */
-export const BASES = { own: "by its own measure", share: "as a share of power", unknown: "in a way nobody knows" } as const;
+export const BASES = {
+  own: "by its own measure",
+  share: "as a share of power",
+  unknown: "in a way nobody knows",
+} as const;
 
 /** One sentence for a finding. */
 export function findingText(message: SheetMessage, { unit, className }: Voice): string {
@@ -34,7 +38,9 @@ export function findingText(message: SheetMessage, { unit, className }: Voice): 
     case "cap.accepted-reading":
       return `Read as ${plain(message.readAsKmh, 2)} km/h, accepted as equivalent to ${message.textValue} ${unitName(message.textUnit)}: ${message.aboveTextKmh >= 0 ? "+" : "−"}${fixed(Math.abs(message.aboveTextKmh), 2)} km/h against the text.`;
     case "throttle.not-in-class":
-      return message.rule === "none" ? `The throttle is live; ${className} has none.` : `The throttle is live; ${className} allows motor drive only while pedalling.`;
+      return message.rule === "none"
+        ? `The throttle is live; ${className} has none.`
+        : `The throttle is live; ${className} allows motor drive only while pedalling.`;
     case "throttle.walking-pace-only":
       return `The throttle is live; ${className} allows it to ${v(message.limitKmh)} only.`;
     case "throttle.over":

@@ -1,14 +1,34 @@
 /** One word for one thing: the names of settings, stages, marks and fields on screen. docs/glossary.md explains them. */
 import type { CurrentPart } from "@/core/battery/current";
-import { settingsOf, SETTINGS, type Danger, type Decoded, type Deed, type DisplayKey, type DisplayProfile, type KeyRule, type Line, type SettingKey, type SettingUnit, type SettingValue, type View, type WhoSets } from "@/core/display";
+import {
+  settingsOf,
+  SETTINGS,
+  type Danger,
+  type Decoded,
+  type Deed,
+  type DisplayKey,
+  type DisplayProfile,
+  type KeyRule,
+  type Line,
+  type SettingKey,
+  type SettingUnit,
+  type SettingValue,
+  type View,
+  type WhoSets,
+} from "@/core/display";
 import type { NearMiss, Stroke, StrokeRun } from "@/core/keys";
 import type { CheckId } from "@/core/proof";
 import type { Stage } from "@/core/record";
 import type { IntakeKey, Mark } from "@/core/setup";
 import { count, plain, secondsOf } from "./speak";
 
-const SHARES = Object.fromEntries([1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [`share${n}`, `Share at level ${n}`])) as Record<`share${1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9}`, string>;
-const BARS = Object.fromEntries([1, 2, 3, 4, 5].map((n) => [`bar${n}V`, `Gauge bar ${n}`])) as Record<`bar${1 | 2 | 3 | 4 | 5}V`, string>;
+const SHARES = Object.fromEntries(
+  [1, 2, 3, 4, 5, 6, 7, 8, 9].map((n) => [`share${n}`, `Share at level ${n}`]),
+) as Record<`share${1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9}`, string>;
+const BARS = Object.fromEntries([1, 2, 3, 4, 5].map((n) => [`bar${n}V`, `Gauge bar ${n}`])) as Record<
+  `bar${1 | 2 | 3 | 4 | 5}V`,
+  string
+>;
 
 export const SETTING_NAMES: Readonly<Record<SettingKey, string>> = {
   ...SHARES,
@@ -75,7 +95,8 @@ export const SETTING_NAMES: Readonly<Record<SettingKey, string>> = {
 /** What a line sets, in the product's words; the display's own code stands beside it. */
 export function lineName(line: Line): string {
   const settings = settingsOf(line);
-  if (settings.length > 0) return settings.length > 2 ? "Class preset" : settings.map((setting) => SETTING_NAMES[setting]).join(" and ");
+  if (settings.length > 0)
+    return settings.length > 2 ? "Class preset" : settings.map((setting) => SETTING_NAMES[setting]).join(" and ");
   return line.encoding.kind === "read-only" ? "Read only" : "Reserved";
 }
 
@@ -135,10 +156,16 @@ export function valueMeaning(means: Decoded): string | null {
   if (entries.length === 0) return null;
   const [only] = entries;
   if (entries.length === 1 && only) return only[0] === "pulsesPerTurn" ? null : settingValueWords(only[0], only[1]);
-  return entries.map(([setting, value]) => `${SETTING_NAMES[setting].toLowerCase()} ${settingValueWords(setting, value)}`).join(", ");
+  return entries
+    .map(([setting, value]) => `${SETTING_NAMES[setting].toLowerCase()} ${settingValueWords(setting, value)}`)
+    .join(", ");
 }
 
-export const WHO_SETS: Readonly<Record<WhoSets, string>> = { owner: "the owner", technician: "the technician", maker: "the maker only" };
+export const WHO_SETS: Readonly<Record<WhoSets, string>> = {
+  owner: "the owner",
+  technician: "the technician",
+  maker: "the maker only",
+};
 
 export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
   intake: "Intake",
@@ -149,7 +176,14 @@ export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
   "hand-over": "Hand over",
 };
 
-export const MARK_NAMES: Readonly<Record<Mark, string>> = { same: "same", odd: "odd", caution: "caution", breach: "breach", unknown: "unknown", "left-alone": "left alone" };
+export const MARK_NAMES: Readonly<Record<Mark, string>> = {
+  same: "same",
+  odd: "odd",
+  caution: "caution",
+  breach: "breach",
+  unknown: "unknown",
+  "left-alone": "left alone",
+};
 
 interface FieldWords {
   readonly label: string;
@@ -162,16 +196,32 @@ const YES_NO = { yes: "Yes", no: "No" } as const;
 export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   nickname: { label: "Nickname", hint: "What you call the bike. No names of people." },
   frame: { label: "Bike", hint: "20-inch folder, 700C tourer, 27.5 cargo" },
-  visit: { label: "Why it is here", options: { "brand-new": "Brand-new kit", conversion: "Conversion", service: "Service", complaint: "Complaint", swap: "Display swap", upgrade: "Upgrade" } },
+  visit: {
+    label: "Why it is here",
+    options: {
+      "brand-new": "Brand-new kit",
+      conversion: "Conversion",
+      service: "Service",
+      complaint: "Complaint",
+      swap: "Display swap",
+      upgrade: "Upgrade",
+    },
+  },
   complaint: { label: "What the rider says", hint: "In the rider’s words." },
   rider: { label: "Rider", options: { novice: "New to it", "used-to-it": "Used to it" } },
   tyre: { label: "Tyre, as on the sidewall", hint: "ISO designation: 50-559" },
   rolloutMm: { label: "Rollout, all turns", hint: "Valve down, rider on, roll straight." },
   rolloutTurns: { label: "Turns rolled" },
   tapeErrorMm: { label: "Tape may be off by" },
-  motorKind: { label: "Motor", options: { "geared-hub": "Geared hub", "direct-drive-hub": "Direct-drive hub", "mid-drive": "Mid-drive" } },
+  motorKind: {
+    label: "Motor",
+    options: { "geared-hub": "Geared hub", "direct-drive-hub": "Direct-drive hub", "mid-drive": "Mid-drive" },
+  },
   motorRatedW: { label: "Motor rating", hint: "Continuous watts, from its plate." },
-  pickUp: { label: "Speed picked up", options: { "spoke-magnet": "Magnet on a spoke", "inside-motor": "Inside the motor" } },
+  pickUp: {
+    label: "Speed picked up",
+    options: { "spoke-magnet": "Magnet on a spoke", "inside-motor": "Inside the motor" },
+  },
   pulsesPerTurn: { label: "Pulses per wheel turn", hint: "Count the spoke magnets." },
   crankPulses: { label: "Crank sensor pulses", hint: "Per crank turn; a double sensor counts twice." },
   throttleFitted: { label: "Throttle fitted", options: YES_NO },
@@ -189,27 +239,47 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
 };
 
-export const PART_WORDS: Readonly<Record<CurrentPart, string>> = { controller: "Controller", bms: "BMS", motor: "Motor", connector: "Connector", wire: "Wire" };
+export const PART_WORDS: Readonly<Record<CurrentPart, string>> = {
+  controller: "Controller",
+  bms: "BMS",
+  motor: "Motor",
+  connector: "Connector",
+  wire: "Wire",
+};
 
 /** The part as it stands within a sentence. */
 export const partInSentence = (part: CurrentPart): string => (part === "bms" ? "BMS" : PART_WORDS[part].toLowerCase());
 
 export const CHECK_WORDS: Readonly<Record<CheckId, { readonly title: string; readonly how: string }>> = {
-  "brake-cut-off": { title: "Brake cut-off", how: "Spin the wheel under power. Pull each lever. The motor must stop at once." },
+  "brake-cut-off": {
+    title: "Brake cut-off",
+    how: "Spin the wheel under power. Pull each lever. The motor must stop at once.",
+  },
   "spin-speed": { title: "Speed shown, wheel off the floor", how: "The speed must climb smoothly and not jump." },
   levels: { title: "Every level", how: "Step through all levels. Each must pull at least as hard as the one before." },
-  throttle: { title: "Throttle does what the sheet says", how: "Off stays dead. Follows level is weaker at level 1. A rolling start does nothing at standstill." },
+  throttle: {
+    title: "Throttle does what the sheet says",
+    how: "Off stays dead. Follows level is weaker at level 1. A rolling start does nothing at standstill.",
+  },
   "throttle-release": { title: "Throttle release", how: "Let go. The motor must stop at once, not push on." },
   "walk-assist": { title: "Walk assist", how: "Hold it with the wheel up, then on the floor. Read the speed." },
   "crawl-and-turn": { title: "Crawl and turn", how: "Ride at walking pace and turn tightly. It must not surge." },
-  "speedometer-run": { title: "Speedometer against GPS", how: "Hold a steady true 20 km/h for ten seconds, both ways. Write down what the display shows." },
-  "top-speed-run": { title: "Top assisted speed", how: "On the flat, pedal up through the cap. Write down the true speed where help ends." },
+  "speedometer-run": {
+    title: "Speedometer against GPS",
+    how: "Hold a steady true 20 km/h for ten seconds, both ways. Write down what the display shows.",
+  },
+  "top-speed-run": {
+    title: "Top assisted speed",
+    how: "On the flat, pedal up through the cap. Write down the true speed where help ends.",
+  },
 };
 
-export const keyOf = (profile: DisplayProfile, id: string): DisplayKey | null => profile.keys.find((key) => key.id === id) ?? null;
+export const keyOf = (profile: DisplayProfile, id: string): DisplayKey | null =>
+  profile.keys.find((key) => key.id === id) ?? null;
 
 /** "Lamp + Plus", as said aloud. */
-export const keyNames = (profile: DisplayProfile, keys: readonly string[]): string => keys.map((id) => keyOf(profile, id)?.name ?? id).join(" + ");
+export const keyNames = (profile: DisplayProfile, keys: readonly string[]): string =>
+  keys.map((id) => keyOf(profile, id)?.name ?? id).join(" + ");
 
 /** What each deed does, as a sentence goes on after its keys. */
 export const DEED_WORDS: Readonly<Record<Deed["kind"], string>> = {
@@ -241,9 +311,11 @@ export const DEED_WORDS: Readonly<Record<Deed["kind"], string>> = {
 
 /** What a deed does, with what it is about named. */
 export function deedWords(profile: DisplayProfile, { does }: KeyRule): string {
-  if (does.kind === "open-page") return `opens ${profile.menu.pages.find((page) => page.id === does.page)?.name ?? does.page}${does.code ? `, code ${does.code}` : ""}`;
+  if (does.kind === "open-page")
+    return `opens ${profile.menu.pages.find((page) => page.id === does.page)?.name ?? does.page}${does.code ? `, code ${does.code}` : ""}`;
   if (does.kind === "run-action") return ACTION_WORDS[does.action];
-  if (does.kind === "step-value" || does.kind === "step-level" || does.kind === "step-backlight") return `${DEED_WORDS[does.kind]} ${does.by === 1 ? "up" : "down"}`;
+  if (does.kind === "step-value" || does.kind === "step-level" || does.kind === "step-backlight")
+    return `${DEED_WORDS[does.kind]} ${does.by === 1 ? "up" : "down"}`;
   if (does.kind === "step-digit") return `steps the ${["ones", "tens", "hundreds"][does.place] ?? "next digit"}`;
   return DEED_WORDS[does.kind];
 }
@@ -270,15 +342,24 @@ export function missWords({ does, danger }: NearMiss): string {
 }
 
 /** How its keys are pressed: "held 2 s". */
-export const gestureWords = ({ gesture }: KeyRule): string => (gesture.kind === "hold" ? `held ${secondsOf(gesture.holdMs)} s` : gesture.kind === "double-tap" ? "tapped twice" : "tapped");
+export const gestureWords = ({ gesture }: KeyRule): string =>
+  gesture.kind === "hold"
+    ? `held ${secondsOf(gesture.holdMs)} s`
+    : gesture.kind === "double-tap"
+      ? "tapped twice"
+      : "tapped";
 
 /** When and where a rule holds, beyond its screen. */
 export function ruleConditions(profile: DisplayProfile, rule: KeyRule): string | null {
   const parts = [
-    rule.pages ? `on ${rule.pages.map((id) => profile.menu.pages.find((page) => page.id === id)?.name ?? id).join(", ")}` : null,
+    rule.pages
+      ? `on ${rule.pages.map((id) => profile.menu.pages.find((page) => page.id === id)?.name ?? id).join(", ")}`
+      : null,
     rule.editing === true ? "while the value blinks" : null,
     rule.infoLine ? `while it shows ${rule.infoLine}` : null,
-    rule.sincePowerOn ? `${rule.sincePowerOn.kind === "within" ? "within" : "later than"} ${secondsOf(rule.sincePowerOn.ms)} s of power-on` : null,
+    rule.sincePowerOn
+      ? `${rule.sincePowerOn.kind === "within" ? "within" : "later than"} ${secondsOf(rule.sincePowerOn.ms)} s of power-on`
+      : null,
     rule.wheelStill ? "wheel still" : null,
   ].filter(Boolean);
   return parts.length > 0 ? parts.join(", ") : null;
@@ -328,7 +409,12 @@ export function stepRunWords(profile: DisplayProfile, run: StrokeRun): string {
   const shown = last?.kind === "line" ? last.shows : null;
   if (run.stroke.kind === "wait") return strokeWords(run.stroke, run.count, null);
   const stays = run.views.every((view) => view.kind === "line" && last?.kind === "line" && view.code === last.code);
-  const onLine = last?.kind === "line" && run.stroke.kind === "tap" ? (stays && run.count > 0 ? ` (line ${last.code} shows ${last.shows})` : ` to line ${last.code}`) : "";
+  const onLine =
+    last?.kind === "line" && run.stroke.kind === "tap"
+      ? stays && run.count > 0
+        ? ` (line ${last.code} shows ${last.shows})`
+        : ` to line ${last.code}`
+      : "";
   const result = last?.kind === "entry" ? ` to ${last.code}` : onLine;
   return `${keyNames(profile, run.stroke.keys)} ${strokeWords(run.stroke, run.count, shown)}${result}`;
 }

@@ -16,17 +16,21 @@ export function encodeProblemText(problem: EncodeProblem): string {
     case "encode.unknown-scale":
       return "Nobody knows what the numbers of this line stand for. Measure it first.";
     case "encode.no-such-choice":
-      return problem.accepted.length > 0 ? `The line has no value for ${problem.asked}. It holds ${problem.accepted.join(", ")}.` : `The line has no value for ${problem.asked}.`;
+      return problem.accepted.length > 0
+        ? `The line has no value for ${problem.asked}. It holds ${problem.accepted.join(", ")}.`
+        : `The line has no value for ${problem.asked}.`;
   }
 }
 
 export function shownProblemText(problem: ShownProblem): string {
-  if (problem.key === "shown.not-a-value") return `This line shows ${problem.accepted.join(", ")}. Is it the right line, or another variant of the display?`;
+  if (problem.key === "shown.not-a-value")
+    return `This line shows ${problem.accepted.join(", ")}. Is it the right line, or another variant of the display?`;
   return `This line shows ${problem.min} to ${problem.max} in steps of ${plain(problem.step, 2)}. Is it the right line, or another variant of the display?`;
 }
 
 /** Units a figure may be typed in besides its own. */
-const alsoIn = (unit: string | null): string => (otherUnits(unit).length > 0 ? `, or name another unit: ${otherUnits(unit).join(", ")}` : "");
+const alsoIn = (unit: string | null): string =>
+  otherUnits(unit).length > 0 ? `, or name another unit: ${otherUnits(unit).join(", ")}` : "";
 
 export function fieldProblemText(problem: FieldProblem): string {
   switch (problem.key) {
@@ -56,7 +60,9 @@ export const disagreementText = ({ measuredMm, expectedMm }: RolloutDisagreement
 
 export function planProblemText(problem: PlanProblem): string {
   if (problem.key === "plan.locked") return "The display asks for a start PIN. Its owner knows it.";
-  return problem.key === "plan.no-way" ? "The keys of this display do not lead there. Check its description." : `Line ${problem.code} cannot be stepped to ${problem.raw}. Choose a value it holds.`;
+  return problem.key === "plan.no-way"
+    ? "The keys of this display do not lead there. Check its description."
+    : `Line ${problem.code} cannot be stepped to ${problem.raw}. Choose a value it holds.`;
 }
 
 export function fileProblemText(problem: JobFileProblem): string {
@@ -64,9 +70,13 @@ export function fileProblemText(problem: JobFileProblem): string {
     case "file.too-large":
       return `The file is ${plain(problem.bytes / 1e6)} MB; a job file is ${plain(problem.most / 1e6)} MB at most.`;
     case "file.not-json":
-      return problem.looksCutShort ? `The file ends in the middle: it was cut short. ${problem.detail}` : `This is not a JSON file. ${problem.detail}`;
+      return problem.looksCutShort
+        ? `The file ends in the middle: it was cut short. ${problem.detail}`
+        : `This is not a JSON file. ${problem.detail}`;
     case "file.not-a-job":
-      return problem.found ? `This is a file of another kind (${problem.found}). A job file says odd-spoke/job.` : "This JSON is not a job file. A job file says odd-spoke/job.";
+      return problem.found
+        ? `This is a file of another kind (${problem.found}). A job file says odd-spoke/job.`
+        : "This JSON is not a job file. A job file says odd-spoke/job.";
     case "file.older":
       return `The file is of format ${problem.version}, older than ${problem.accepted}, which is the oldest this version reads.`;
     case "file.newer":

@@ -32,7 +32,9 @@ const PROBLEMS: Readonly<Record<Exclude<ProfileProblem["key"], "profile.schema">
 };
 
 export const profileProblemText = (problem: ProfileProblem): string =>
-  problem.key === "profile.schema" ? `At ${problem.path || "the top"}: ${problem.detail}` : `${PROBLEMS[problem.key](problem.detail)}${problem.path ? ` (${problem.path})` : ""}`;
+  problem.key === "profile.schema"
+    ? `At ${problem.path || "the top"}: ${problem.detail}`
+    : `${PROBLEMS[problem.key](problem.detail)}${problem.path ? ` (${problem.path})` : ""}`;
 
 export const csvProblemText = ({ row, field, detail }: CsvProblem): string => `Row ${row}, ${field}: ${detail}`;
 
@@ -51,7 +53,11 @@ export function cellProblemText({ accepted }: CellProblem, line: Line): string {
   }
 }
 
-export const SURENESS_WORDS: Readonly<Record<Sureness, string>> = { sure: "sure", guess: "guess", unknown: "not known" };
+export const SURENESS_WORDS: Readonly<Record<Sureness, string>> = {
+  sure: "sure",
+  guess: "guess",
+  unknown: "not known",
+};
 
 export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
   "no-setting": "no word of it says what it sets",
@@ -62,9 +68,20 @@ export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
   "default-not-in-range": "the maker’s value is out of its range",
 };
 
-export const CLAIM_SOURCES: Readonly<Record<Claim["from"], string>> = { leaflet: "Leaflet", seller: "Seller", video: "Video", "other-line": "Another line’s behaviour", "own-trial": "Own trial" };
+export const CLAIM_SOURCES: Readonly<Record<Claim["from"], string>> = {
+  leaflet: "Leaflet",
+  seller: "Seller",
+  video: "Video",
+  "other-line": "Another line’s behaviour",
+  "own-trial": "Own trial",
+};
 
-export const FATE_WORDS: Readonly<Record<Fate, string>> = { kept: "kept", rounded: "rounded", lost: "lost", gained: "gained" };
+export const FATE_WORDS: Readonly<Record<Fate, string>> = {
+  kept: "kept",
+  rounded: "rounded",
+  lost: "lost",
+  gained: "gained",
+};
 
 export function fateReasonText(reason: FateReason): string {
   switch (reason.key) {

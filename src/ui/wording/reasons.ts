@@ -14,7 +14,10 @@ export interface ReasonWords {
   readonly working: readonly string[];
 }
 
-const words = (why: string | readonly string[], working: readonly string[] = []): ReasonWords => ({ why: typeof why === "string" ? [why] : why, working });
+const words = (why: string | readonly string[], working: readonly string[] = []): ReasonWords => ({
+  why: typeof why === "string" ? [why] : why,
+  working,
+});
 
 /** What the motor bears, with this bike's numbers; its overload and efficiency are from memory unless said. */
 export const motorAmpsWorking = ({ ratedW, overload, efficiency, packV, amps }: MotorFacts): string =>
@@ -41,7 +44,14 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.read-only":
       return words("Can be read, not set.");
     case "reason.no-fact":
-      return words({ rollout: "Measure the rollout, or give the tyre: without it no honest value can be worked out.", pack: "Give the pack’s nominal volts.", current: "Give the controller’s or the BMS’s amps.", class: "Choose the class it must leave in." }[reason.needs]);
+      return words(
+        {
+          rollout: "Measure the rollout, or give the tyre: without it no honest value can be worked out.",
+          pack: "Give the pack’s nominal volts.",
+          current: "Give the controller’s or the BMS’s amps.",
+          class: "Choose the class it must leave in.",
+        }[reason.needs],
+      );
     case "reason.by-hand":
       return words("You set this value by hand. Clear it to go back to the proposal.");
     case "reason.cannot-hold":
@@ -50,20 +60,44 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
       const { rollout, turns, asFound, chosen, options } = reason;
       const pick = options.find((option) => option.shows === chosen);
       const source =
-        rollout.from === "measured" ? `You rolled out ${plain(rollout.mm, 0)} mm (${count(turns, "turn")}, ±${plain(rollout.uncertaintyMm, 0)}).` : `From the sidewall the rollout is about ${plain(rollout.mm, 0)} mm (±${plain(rollout.uncertaintyMm, 0)}). Measure it to be sure.`;
-      const found = asFound ? ` ${displayName} takes ${asFound.shows} as ${plain(asFound.circumferenceMm, 0)} mm, so it reads ${describeOff(asFound.r)}.` : "";
-      const choice = pick && pick.shows !== asFound?.shows ? `${pick.shows} stands for ${plain(pick.circumferenceMm, 0)} mm, the nearest it can hold.` : "No other code comes nearer.";
-      const working = [...(asFound ? [`r = ${plain(asFound.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(asFound.r, 3)}`] : []), ...(pick && pick.shows !== asFound?.shows ? [`r = ${plain(pick.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(pick.r, 4)}`] : [])];
+        rollout.from === "measured"
+          ? `You rolled out ${plain(rollout.mm, 0)} mm (${count(turns, "turn")}, ±${plain(rollout.uncertaintyMm, 0)}).`
+          : `From the sidewall the rollout is about ${plain(rollout.mm, 0)} mm (±${plain(rollout.uncertaintyMm, 0)}). Measure it to be sure.`;
+      const found = asFound
+        ? ` ${displayName} takes ${asFound.shows} as ${plain(asFound.circumferenceMm, 0)} mm, so it reads ${describeOff(asFound.r)}.`
+        : "";
+      const choice =
+        pick && pick.shows !== asFound?.shows
+          ? `${pick.shows} stands for ${plain(pick.circumferenceMm, 0)} mm, the nearest it can hold.`
+          : "No other code comes nearer.";
+      const working = [
+        ...(asFound
+          ? [`r = ${plain(asFound.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(asFound.r, 3)}`]
+          : []),
+        ...(pick && pick.shows !== asFound?.shows
+          ? [`r = ${plain(pick.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(pick.r, 4)}`]
+          : []),
+      ];
       return words([source + found, choice], working);
     }
     case "reason.cap": {
       const { limit, r, settingKmh, trueKmh } = reason;
       const text = `${limit.textValue} ${unitName(limit.textUnit)}`;
       const held = `${plain(reason.heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh)} ${unitName(reason.heldIn)}`;
-      const accepted = limit.aboveTextKmh !== 0 ? [`You accept ${plain(limit.kmh, 2)} km/h as equivalent: ${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`] : [];
+      const accepted =
+        limit.aboveTextKmh !== 0
+          ? [
+              `You accept ${plain(limit.kmh, 2)} km/h as equivalent: ${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`,
+            ]
+          : [];
       const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
       return words(
-        [`${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. The line holds whole ${unitName(reason.heldIn)}, so ${held}, rounded down.`, ...accepted, `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`, ...beyond],
+        [
+          `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. The line holds whole ${unitName(reason.heldIn)}, so ${held}, rounded down.`,
+          ...accepted,
+          `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`,
+          ...beyond,
+        ],
         [
           ...(limit.textUnit === "mph" ? [`${text} = ${fixed(limit.textKmh, 3)} km/h`] : []),
           `${fixed(limit.kmh, limit.kmh % 1 === 0 ? 0 : 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(limit.kmh * r.low, 2)}`,
@@ -73,7 +107,9 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
       );
     }
     case "reason.cap-not-shown":
-      return words(`This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`);
+      return words(
+        `This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`,
+      );
     case "reason.no-limit":
       return words("This class sets no cap. It stays as found.");
     case "reason.throttle-off":
@@ -89,30 +125,50 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.start-pulses":
       return words(
         `Assist starts after ${plain(reason.angle.leastDeg, 0)}–${plain(reason.angle.mostDeg, 0)}° of crank turn. ${reason.rider === "novice" ? "Calm for a rider new to it." : "Soon enough to pull away, late enough not to jump."}`,
-        [`360 × ${reason.pulses - 1} ÷ ${reason.crankPulses} = ${plain(reason.angle.leastDeg, 0)}°`, `360 × ${reason.pulses} ÷ ${reason.crankPulses} = ${plain(reason.angle.mostDeg, 0)}°`],
+        [
+          `360 × ${reason.pulses - 1} ÷ ${reason.crankPulses} = ${plain(reason.angle.leastDeg, 0)}°`,
+          `360 × ${reason.pulses} ÷ ${reason.crankPulses} = ${plain(reason.angle.mostDeg, 0)}°`,
+        ],
       );
     case "reason.start-strength":
-      return words(reason.heavy ? "A loaded bike bogs down on a soft start, so this one starts firmly." : "A soft start spares the rider and the gears. Too soft bogs down on hills and in mud.");
+      return words(
+        reason.heavy
+          ? "A loaded bike bogs down on a soft start, so this one starts firmly."
+          : "A soft start spares the rider and the gears. Too soft bogs down on hills and in mud.",
+      );
     case "reason.walk-assist":
-      return words(reason.limitKmh === null ? "The owner’s choice. It stays as found." : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`);
+      return words(
+        reason.limitKmh === null
+          ? "The owner’s choice. It stays as found."
+          : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`,
+      );
     case "reason.current": {
       const { bounds, by, motor, allowedA, within } = reason;
       const parts = bounds.map(({ part, amps }) => `${partInSentence(part)} ${plain(amps)} A`).join(", ");
       return words(
-        within ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.` : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
+        within
+          ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.`
+          : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
         [`min(${parts}) = ${plain(allowedA)} A`, ...(motor ? [motorAmpsWorking(motor)] : [])],
       );
     }
     case "reason.cut-off":
-      return words(`${reason.series} cells in series, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`, [`${reason.series} × ${plain(reason.perCellV, 3)} V = ${plain(reason.advisedV)} V`]);
+      return words(
+        `${reason.series} cells in series, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`,
+        [`${reason.series} × ${plain(reason.perCellV, 3)} V = ${plain(reason.advisedV)} V`],
+      );
     case "reason.nominal":
-      return words(`The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`);
+      return words(
+        `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`,
+      );
     case "reason.pulses":
       return words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`);
     case "reason.power-on-zero":
       return words("Level 0 at power-on: nothing moves until the rider asks.");
     case "reason.class-unit":
-      return words(`${reason.className} speaks in ${unitName(reason.unit)}, so the rider should see it. The cap line does not follow.`);
+      return words(
+        `${reason.className} speaks in ${unitName(reason.unit)}, so the rider should see it. The cap line does not follow.`,
+      );
     case "reason.volts-advised":
       return words("Volts are measured; per cent follows somebody’s curve.");
     case "reason.owners-choice":
@@ -127,7 +183,12 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
       return words("What the numbers stand for is not known until somebody measures it. It stays as found.");
     case "reason.bundle": {
       const names = reason.settings.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ");
-      return words([`One line sets ${names}.`, reason.missed.length === 0 ? "All of them come out as wanted." : `Not as wanted on any better choice: ${reason.missed.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ")}.`]);
+      return words([
+        `One line sets ${names}.`,
+        reason.missed.length === 0
+          ? "All of them come out as wanted."
+          : `Not as wanted on any better choice: ${reason.missed.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ")}.`,
+      ]);
     }
     case "reason.assist-only":
       return words(`${reason.className} has no free throttle, so the motor drives with pedalling only.`);
@@ -140,12 +201,19 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.regeneration-off":
       return words("Off: only a direct-drive hub can charge, and only where the BMS is known to take it.");
     case "reason.softness":
-      return words(reason.heavy ? "A loaded bike: too soft a ramp bogs down." : "A soft ramp spares spokes and riders.");
+      return words(
+        reason.heavy ? "A loaded bike: too soft a ramp bogs down." : "A soft ramp spares spokes and riders.",
+      );
     case "reason.readiness":
-      return words(reason.rider === "novice" ? "A rider new to it: a calm start." : "A ready start that still waits for the pedals.");
+      return words(
+        reason.rider === "novice"
+          ? "A rider new to it: a calm start."
+          : "A ready start that still waits for the pedals.",
+      );
     case "reason.chemistry":
       return words(`The cells are ${{ nmc: "NMC", lfp: "LFP", "lead-acid": "lead-acid" }[reason.chemistry]}.`);
   }
 }
 
-export const describeOff = (r: number): string => (Math.abs(r - 1) < 0.0005 ? "true" : `${plain(Math.abs(r - 1) * 100)} % ${r < 1 ? "low" : "high"}`);
+export const describeOff = (r: number): string =>
+  Math.abs(r - 1) < 0.0005 ? "true" : `${plain(Math.abs(r - 1) * 100)} % ${r < 1 ? "low" : "high"}`;

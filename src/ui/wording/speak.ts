@@ -12,16 +12,20 @@ export const plain = (value: number, decimals = 1): string => String(Number(valu
 export const fixed = (value: number, decimals = 1): string => value.toFixed(decimals);
 
 /** A speed in km/h, spoken in `unit`: "27.8 km/h". */
-export const speed = (kmh: number, unit: SpeedUnit, decimals = 1): string => `${plain(speedFromKmh(kmh, unit), decimals)} ${unitName(unit)}`;
+export const speed = (kmh: number, unit: SpeedUnit, decimals = 1): string =>
+  `${plain(speedFromKmh(kmh, unit), decimals)} ${unitName(unit)}`;
 
 /** A way in km, spoken in what goes with `unit`: "28 km", "17 mi". */
-export const distance = (km: number, unit: SpeedUnit, decimals = 0): string => `${plain(speedFromKmh(km, unit), decimals)} ${unit === "mph" ? "mi" : "km"}`;
+export const distance = (km: number, unit: SpeedUnit, decimals = 0): string =>
+  `${plain(speedFromKmh(km, unit), decimals)} ${unit === "mph" ? "mi" : "km"}`;
 
 /** Energy over way, given per km, spoken per what goes with `unit`: "5.4 Wh/km". */
-export const whPer = (whPerKm: number, unit: SpeedUnit): string => `${fixed(whPerKm / speedFromKmh(1, unit))} Wh/${unit === "mph" ? "mi" : "km"}`;
+export const whPer = (whPerKm: number, unit: SpeedUnit): string =>
+  `${fixed(whPerKm / speedFromKmh(1, unit))} Wh/${unit === "mph" ? "mi" : "km"}`;
 
 /** Several speeds in one unit, to whole ones: "15 18 20 km/h". */
-export const speedList = (kmhs: readonly number[], unit: SpeedUnit): string => `${kmhs.map((kmh) => plain(speedFromKmh(kmh, unit), 0)).join(" ")} ${unitName(unit)}`;
+export const speedList = (kmhs: readonly number[], unit: SpeedUnit): string =>
+  `${kmhs.map((kmh) => plain(speedFromKmh(kmh, unit), 0)).join(" ")} ${unitName(unit)}`;
 
 /** A share off true as signed per cent, read low is negative: "−10.2 %". */
 export const offBy = (r: number): string => `${r < 1 ? "−" : "+"}${fixed(Math.abs(r - 1) * 100)} %`;
@@ -35,7 +39,14 @@ export function duration(ms: number): string {
 export const secondsOf = (ms: number): string => plain(ms / 1000, 1);
 
 const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
-const DAY_AND_TIME = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", year: "numeric", hour: "2-digit", minute: "2-digit", timeZone: "UTC" });
+const DAY_AND_TIME = new Intl.DateTimeFormat("en-GB", {
+  day: "numeric",
+  month: "short",
+  year: "numeric",
+  hour: "2-digit",
+  minute: "2-digit",
+  timeZone: "UTC",
+});
 
 export const day = (iso: string): string => DAY.format(new Date(iso));
 export const dayAndTime = (iso: string): string => DAY_AND_TIME.format(new Date(iso));

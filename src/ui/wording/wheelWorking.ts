@@ -7,18 +7,37 @@ import { fixed, offBy, plain, speed } from "./speak";
 /** How each source comes to its rollout. */
 export const SOURCE_WORKING: Readonly<Record<RolloutSource, readonly string[]>> = {
   rollout: ["distance ÷ turns; may be off by tape ÷ turns"],
-  gps: ["circumference set × pulses counted ÷ pulses set × true ÷ shown", "may be off by the GPS and half a step of the display"],
+  gps: [
+    "circumference set × pulses counted ÷ pulses set × true ÷ shown",
+    "may be off by the GPS and half a step of the display",
+  ],
   "outer-diameter": ["π × diameter, less what a rider presses flat; ±1 %: from memory"],
-  sidewall: ["π × (rim + 2h × width), less what a rider presses flat; ±1.5 %", "Rim: ISO 5775-1. Height and squash: from memory."],
+  sidewall: [
+    "π × (rim + 2h × width), less what a rider presses flat; ±1.5 %",
+    "Rim: ISO 5775-1. Height and squash: from memory.",
+  ],
 };
 
 /** How wheel and pulse lines come to their read-out error, and where the cap then bites. */
-export function wheelChoiceWorking(choice: WheelChoice, pulsesPerMm: { readonly pulses: number; readonly rolloutMm: number }, unit: SpeedUnit): readonly string[] {
+export function wheelChoiceWorking(
+  choice: WheelChoice,
+  pulsesPerMm: { readonly pulses: number; readonly rolloutMm: number },
+  unit: SpeedUnit,
+): readonly string[] {
   const { circumferenceMm, pulses, r, capNow, capToSet } = choice;
   return [
     `r = (${plain(pulsesPerMm.pulses)} ÷ ${plain(pulses)}) × (${plain(circumferenceMm)} ÷ ${plain(pulsesPerMm.rolloutMm)}) = ${fixed(r, 4)}`,
     `reads ${offBy(r)}`,
-    ...(capNow ? [`true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${plain(capNow.low, 1)} to ${plain(capNow.high, 1)} km/h)`] : []),
-    ...(capToSet ? [`cap to set: limit × least r, rounded down = ${capToSet.shown}`, `it then bites at ${speed(capToSet.trueKmh.nominal, unit, 2)}`] : []),
+    ...(capNow
+      ? [
+          `true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${plain(capNow.low, 1)} to ${plain(capNow.high, 1)} km/h)`,
+        ]
+      : []),
+    ...(capToSet
+      ? [
+          `cap to set: limit × least r, rounded down = ${capToSet.shown}`,
+          `it then bites at ${speed(capToSet.trueKmh.nominal, unit, 2)}`,
+        ]
+      : []),
   ];
 }

@@ -7,12 +7,26 @@ import { contextOf, decodeAll, factoryRaws, linesOf, rawValues, SETTING_KEYS, SE
 import { programOutlook, swapDisplay, swapOutlook, workOut } from "@/core/record";
 import { findingText, type Voice } from "./findings";
 import { reasonWords } from "./reasons";
-import { deedWords, gestureWords, keyNames, lineName, missWords, ruleConditions, SETTING_NAMES, settingValueWords, stepRunWords, valueMeaning } from "./names";
+import {
+  deedWords,
+  gestureWords,
+  keyNames,
+  lineName,
+  missWords,
+  ruleConditions,
+  SETTING_NAMES,
+  settingValueWords,
+  stepRunWords,
+  valueMeaning,
+} from "./names";
 import { fateReasonText } from "./profiles";
 import { duration, offBy, plain, speed } from "./speak";
 import { nearMisses } from "@/core/keys";
 
-const VOICES: readonly Voice[] = [{ unit: "kmh", className: "EU EPAC" }, { unit: "mph", className: "US class 2" }];
+const VOICES: readonly Voice[] = [
+  { unit: "kmh", className: "EU EPAC" },
+  { unit: "mph", className: "US class 2" },
+];
 const fine = (text: string) => {
   expect(text).not.toMatch(/undefined|NaN|\[object|null|\breason\.[a-z]|\bcap\.[a-z]|\bhazard\.[a-z]|\bfate\.[a-z]/);
   expect(text).not.toMatch(/\b(il)?legal\b/i);
@@ -25,10 +39,14 @@ describe("sentences", () => {
     for (const job of demoJobs())
       for (const display of SHIPPED_DISPLAYS)
         for (const rule of CLASSES) {
-          const onIt = { ...swapDisplay({ ...job, profile: display }, display, "2026-11-24T10:00:00.000Z"), classChoice: { ...job.classChoice, rule } };
+          const onIt = {
+            ...swapDisplay({ ...job, profile: display }, display, "2026-11-24T10:00:00.000Z"),
+            classChoice: { ...job.classChoice, rule },
+          };
           const { sheet } = workOut(onIt);
           for (const voice of VOICES) {
-            for (const finding of [...(sheet?.presentFindings ?? []), ...(sheet?.targetFindings ?? [])]) fine(findingText(finding.message, voice));
+            for (const finding of [...(sheet?.presentFindings ?? []), ...(sheet?.targetFindings ?? [])])
+              fine(findingText(finding.message, voice));
             for (const row of sheet?.rows ?? []) {
               const { why, working } = reasonWords(row.reason, display.name, voice);
               [...why, ...working].forEach(fine);
@@ -52,7 +70,12 @@ describe("sentences", () => {
     }
     for (const key of SETTING_KEYS) {
       const { domain } = SETTINGS[key];
-      const values = domain.kind === "flag" ? [true, false] : domain.kind === "choice" ? domain.values : [domain.min, domain.max, ...domain.words];
+      const values =
+        domain.kind === "flag"
+          ? [true, false]
+          : domain.kind === "choice"
+            ? domain.values
+            : [domain.min, domain.max, ...domain.words];
       for (const value of values) fine(settingValueWords(key, value as never));
     }
   });
@@ -69,17 +92,28 @@ describe("sentences", () => {
   it("read every step of a plan aloud", () => {
     for (const job of demoJobs()) {
       const outlook = programOutlook(job, workOut(job));
-      for (const step of outlook?.steps ?? []) for (const run of step.runs) if (job.profile) fine(stepRunWords(job.profile, run));
+      for (const step of outlook?.steps ?? [])
+        for (const run of step.runs) if (job.profile) fine(stepRunWords(job.profile, run));
     }
   });
   it("say what becomes of every value in a swap", () => {
     const [job] = demoJobs();
-    for (const display of SHIPPED_DISPLAYS) for (const row of (job && swapOutlook(job, display)?.settings) ?? []) fine(fateReasonText(row.reason));
+    for (const display of SHIPPED_DISPLAYS)
+      for (const row of (job && swapOutlook(job, display)?.settings) ?? []) fine(fateReasonText(row.reason));
   });
 });
 
 describe("numbers", () => {
   it("are said as they are read", () => {
-    expect([plain(24.96, 2), plain(25), speed(32.187, "mph"), speed(25, "kmh"), offBy(0.898), offBy(1.002), duration(70_400), duration(8_000)]).toEqual(["24.96", "25", "20 mph", "25 km/h", "−10.2 %", "+0.2 %", "1 min 10 s", "8 s"]);
+    expect([
+      plain(24.96, 2),
+      plain(25),
+      speed(32.187, "mph"),
+      speed(25, "kmh"),
+      offBy(0.898),
+      offBy(1.002),
+      duration(70_400),
+      duration(8_000),
+    ]).toEqual(["24.96", "25", "20 mph", "25 km/h", "−10.2 %", "+0.2 %", "1 min 10 s", "8 s"]);
   });
 });

@@ -13,12 +13,20 @@ export function fitWorking(fit: Calibration): readonly string[] {
   return [
     `r = Σxy ÷ Σx² = ${fixed(fit.r, 4)} over ${count(fit.runs, "run")}`,
     ...(fit.scatterKmh !== null ? [`scatter s = √(Σ(y − r·x)² ÷ (n − 1)) = ${fixed(fit.scatterKmh, 3)} km/h`] : []),
-    ...(fit.standardError !== null && fit.t !== null ? [`SE = s ÷ √Σx² = ${fixed(fit.standardError, 5)}`, `95 %: r ± t(0.975, ${fit.runs - 1})·SE = ± ${fixed(fit.t, 3)} × ${fixed(fit.standardError, 5)}`] : []),
+    ...(fit.standardError !== null && fit.t !== null
+      ? [
+          `SE = s ÷ √Σx² = ${fixed(fit.standardError, 5)}`,
+          `95 %: r ± t(0.975, ${fit.runs - 1})·SE = ± ${fixed(fit.t, 3)} × ${fixed(fit.standardError, 5)}`,
+        ]
+      : []),
     "Least squares through the origin; Student’s t.",
   ];
 }
 
-export const factorWorking = (what: string, factor: FactorWithInterval): readonly string[] => [what, `r = ${fixed(factor.r, 4)}, 95 %: ${fixed(factor.low, 4)} to ${fixed(factor.high, 4)}`];
+export const factorWorking = (what: string, factor: FactorWithInterval): readonly string[] => [
+  what,
+  `r = ${fixed(factor.r, 4)}, 95 %: ${fixed(factor.low, 4)} to ${fixed(factor.high, 4)}`,
+];
 
 /** Volts of the pack at rest and under load. */
 export function packWorking({ series, parallel, cellOhm, aged, temperatureC }: Pack, ohm: number): readonly string[] {
@@ -32,7 +40,9 @@ export function cutOffWorking(pack: Pack, cutOff: CutOff, limitA: number): reado
   const per = (volts: number) => plain(volts / pack.series, 2);
   return [
     `cells: ${pack.series} × ${per(cutOff.cellAdvisedV)} V = ${plain(cutOff.cellAdvisedV)} V`,
-    ...(cutOff.bmsV !== null ? [`BMS: ${pack.series} × (${plain(cutOff.bmsV / pack.series - 0.1, 2)} + 0.1) V = ${plain(cutOff.bmsV)} V`] : []),
+    ...(cutOff.bmsV !== null
+      ? [`BMS: ${pack.series} × (${plain(cutOff.bmsV / pack.series - 0.1, 2)} + 0.1) V = ${plain(cutOff.bmsV)} V`]
+      : []),
     `the greater, rounded up = ${plain(cutOff.advisedV)} V`,
     `sag at ${plain(limitA)} A = ${plain(cutOff.sagV)} V: a full pull meets the cut-off with ${plain(100 * cutOff.chargeAtFullPull, 0)} % still in`,
     MEMORY,
@@ -59,9 +69,15 @@ export function rideWorking(ride: Ride, point: RidePoint, grade: number): readon
     loadWorking(ride, grade),
     `rider ${plain(point.riderW, 0)} W and motor ${plain(point.motorW, 0)} W at the road balance it at ${fixed(point.speedKmh)} km/h`,
     `battery = motor ÷ its efficiency + ${plain(setup.standbyW)} W standby = ${plain(point.batteryW, 0)} W`,
-    ...(point.whPerKm !== null ? [`${plain(point.batteryW, 0)} W ÷ ${fixed(point.speedKmh)} km/h = ${fixed(point.whPerKm)} Wh/km`] : []),
-    ...(point.rangeKm !== null && setup.usableWh !== null ? [`range = ${plain(setup.usableWh, 0)} Wh usable ÷ ${fixed(point.whPerKm ?? 0)} = ${plain(point.rangeKm, 0)} km`] : []),
-    ...(point.startUp ? [`start: ∫ m·dv ÷ F to 10 km/h = ${fixed(point.startUp.seconds)} s, ${fixed(point.startUp.metres)} m`] : ["It does not reach 10 km/h from rest here."]),
+    ...(point.whPerKm !== null
+      ? [`${plain(point.batteryW, 0)} W ÷ ${fixed(point.speedKmh)} km/h = ${fixed(point.whPerKm)} Wh/km`]
+      : []),
+    ...(point.rangeKm !== null && setup.usableWh !== null
+      ? [`range = ${plain(setup.usableWh, 0)} Wh usable ÷ ${fixed(point.whPerKm ?? 0)} = ${plain(point.rangeKm, 0)} km`]
+      : []),
+    ...(point.startUp
+      ? [`start: ∫ m·dv ÷ F to 10 km/h = ${fixed(point.startUp.seconds)} s, ${fixed(point.startUp.metres)} m`]
+      : ["It does not reach 10 km/h from rest here."]),
     `${plain(point.heatW, 0)} W turn to heat in motor and controller`,
     "Road load: Martin et al. 1998. Coefficients from memory.",
   ];

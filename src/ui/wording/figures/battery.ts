@@ -4,7 +4,10 @@ import { YES_NO, type FigureWords } from "./words";
 export const BATTERY_WORDS = {
   chargerV: { label: "Charger’s label", hint: "Its end voltage tells the cells in series." },
   parallel: { label: "Cells in parallel" },
-  cellKind: { label: "Cell", options: { "18650": "18 × 65 mm", "21700": "21 × 70 mm", prismatic: "Prismatic", other: "Other" } },
+  cellKind: {
+    label: "Cell",
+    options: { "18650": "18 × 65 mm", "21700": "21 × 70 mm", prismatic: "Prismatic", other: "Other" },
+  },
   cellMilliohm: { label: "Resistance of one cell with its links" },
   aged: { label: "Aged pack", hint: "Aged cells have about twice the resistance.", options: YES_NO },
   temperatureC: { label: "Temperature" },

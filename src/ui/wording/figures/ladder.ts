@@ -2,8 +2,20 @@
 import type { FigureWords } from "./words";
 
 export const LADDER_WORDS = {
-  levelKind: { label: "What a level limits", options: { current: "Current", duty: "Volts", speed: "Speed", torque: "Times the rider" } },
-  shape: { label: "Shape of the ladder", options: { linear: "Equal steps", geometric: "Equal ratios", "equal-speed": "Equal speed steps", "equal-power": "Equal power steps", "by-hand": "By hand" } },
+  levelKind: {
+    label: "What a level limits",
+    options: { current: "Current", duty: "Volts", speed: "Speed", torque: "Times the rider" },
+  },
+  shape: {
+    label: "Shape of the ladder",
+    options: {
+      linear: "Equal steps",
+      geometric: "Equal ratios",
+      "equal-speed": "Equal speed steps",
+      "equal-power": "Equal power steps",
+      "by-hand": "By hand",
+    },
+  },
   feelOn: { label: "Felt on", options: { flat: "The flat", hill: "A 5 % hill" } },
   levels: { label: "Levels" },
   firstPercent: { label: "Level 1" },
@@ -12,7 +24,10 @@ export const LADDER_WORDS = {
   ceilingPercent: { label: "The line’s most" },
   stepPercent: { label: "The line’s step" },
   byHand: { label: "Shares by hand, per cent", hint: "Level 1 first, parted by blanks." },
-  measuredSpeeds: { label: "Speeds measured, km/h true", hint: "Level 1 first, parted by blanks, on the flat; end with mph if they are. They override the model." },
+  measuredSpeeds: {
+    label: "Speeds measured, km/h true",
+    hint: "Level 1 first, parted by blanks, on the flat; end with mph if they are. They override the model.",
+  },
   freeKmh: { label: "Level 0, measured", hint: "Same rider, same stretch, no assist." },
   topLevelKmh: { label: "Speed of the top level" },
   topTimesRider: { label: "Top level gives, times the rider" },

@@ -6,9 +6,15 @@ export const RIDE_WORDS = {
   riderKg: { label: "Rider" },
   bikeKg: { label: "Bike without kit" },
   loadKg: { label: "Load" },
-  posture: { label: "How the rider sits", options: { sport: "Sport", trekking: "Trekking", upright: "Upright", cargo: "Cargo", recumbent: "Recumbent" } },
+  posture: {
+    label: "How the rider sits",
+    options: { sport: "Sport", trekking: "Trekking", upright: "Upright", cargo: "Cargo", recumbent: "Recumbent" },
+  },
   cdaM2: { label: "Drag area instead" },
-  surface: { label: "Tyre and ground", options: { slick: "Slick", commuter: "Commuter", knobbly: "Knobbly", fat: "Fat", gravel: "Gravel", grass: "Grass" } },
+  surface: {
+    label: "Tyre and ground",
+    options: { slick: "Slick", commuter: "Commuter", knobbly: "Knobbly", fat: "Fat", gravel: "Gravel", grass: "Grass" },
+  },
   crr: { label: "Rolling coefficient instead" },
   riderW: { label: "Rider’s power" },
   headwindKmh: { label: "Headwind", hint: "A tailwind is negative." },

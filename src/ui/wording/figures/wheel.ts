@@ -14,7 +14,12 @@ export const WHEEL_WORDS = {
   oneShown: { label: "The display showed" },
 } as const satisfies Readonly<Record<string, FigureWords>>;
 
-export const SOURCE_WORDS: Readonly<Record<RolloutSource, string>> = { rollout: "Measured rollout", gps: "GPS and the display", "outer-diameter": "Outer diameter", sidewall: "Sidewall" };
+export const SOURCE_WORDS: Readonly<Record<RolloutSource, string>> = {
+  rollout: "Measured rollout",
+  gps: "GPS and the display",
+  "outer-diameter": "Outer diameter",
+  sidewall: "Sidewall",
+};
 
 export const PICK_UP_WORDS: Readonly<Record<PickUpMeaning, string>> = {
   "spoke-magnets": "Magnets on the spokes",

@@ -1,7 +1,8 @@
 /** The browser's own database: jobs and a few facts about this copy. Every schema change is a numbered, named step here. */
-import Dexie, { type EntityTable } from "dexie";
+import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { DisplayProfile } from "@/core/display";
 import type { Job } from "@/core/record";
+import type { Ticket } from "@/core/record/ticket";
 
 export interface Fact {
   readonly key: "seeded" | "last-export" | "single-keys";
@@ -24,11 +25,31 @@ export interface Photo {
   readonly image: Blob;
 }
 
+/** What the rack says of a job, kept until the job changes. */
+export interface KeptTicket {
+  readonly id: string;
+  /** `updatedAt` of the job it was worked out from, and the build that worked it out. */
+  readonly of: string;
+  readonly ticket: Ticket;
+}
+
+/** Brings every job, and the display it carries, up to the present format. */
+async function bringJobsUp(upgrade: Transaction): Promise<void> {
+  const { migrateJob } = await Dexie.waitFor(import("@/core/record/migrateJob"));
+  await upgrade
+    .table("jobs")
+    .toCollection()
+    .modify((job, place) => {
+      place.value = migrateJob(job) as Job;
+    });
+}
+
 export class OddSpokeDatabase extends Dexie {
   declare jobs: EntityTable<Job, "id">;
   declare displays: EntityTable<OwnDisplay, "id">;
   declare photos: EntityTable<Photo, "id">;
   declare facts: EntityTable<Fact, "key">;
+  declare tickets: EntityTable<KeptTicket, "id">;
 
   constructor(name = "odd-spoke") {
     super(name);
@@ -37,15 +58,11 @@ export class OddSpokeDatabase extends Dexie {
     // 2: displays described here, photos of lines; jobs and the displays they carry brought up to format 2.
     this.version(2)
       .stores({ jobs: "id, number", facts: "key", displays: "id", photos: "id, jobId" })
-      .upgrade(async (upgrade) => {
-        const { migrateJob } = await Dexie.waitFor(import("@/core/record/migrateJob"));
-        await upgrade
-          .table("jobs")
-          .toCollection()
-          .modify((job, place) => {
-            place.value = migrateJob(job) as Job;
-          });
-      });
+      .upgrade(bringJobsUp);
+    // 3: rehearsals told apart from the bike (job format 3); tickets of the rack kept beside the jobs they are of.
+    this.version(3)
+      .stores({ jobs: "id, number, [updatedAt+id]", facts: "key", displays: "id", photos: "id, jobId", tickets: "id" })
+      .upgrade(bringJobsUp);
   }
 }
 

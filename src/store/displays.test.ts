@@ -79,7 +79,7 @@ describe("a database of the version before", () => {
     old.close();
     const opened = new OddSpokeDatabase(name);
     const job = await getJob("demo-206", opened);
-    expect(job?.version).toBe(2);
+    expect(job?.version).toBe(3);
     expect(job && workOut(job).stages.find(({ stage }) => stage === "program")?.done).toBe(false);
     await opened.delete();
   });

@@ -1,5 +1,6 @@
 /** Displays described in this workshop, and the photos of lines. */
 import type { DisplayProfile } from "@/core/display";
+import { sayWritten } from "./changes";
 import { db, type OddSpokeDatabase, type Photo } from "./db";
 
 const nowIso = (): string => new Date().toISOString();
@@ -17,6 +18,20 @@ export async function changeDisplay(
   id: string,
   change: (profile: DisplayProfile) => DisplayProfile,
   database: OddSpokeDatabase = db,
+): Promise<void> {
+  try {
+    await writeDisplay(id, change, database);
+    sayWritten("display", id, null);
+  } catch (error) {
+    sayWritten("display", id, error);
+    throw error;
+  }
+}
+
+async function writeDisplay(
+  id: string,
+  change: (profile: DisplayProfile) => DisplayProfile,
+  database: OddSpokeDatabase,
 ): Promise<void> {
   await database.transaction("rw", database.displays, async () => {
     const own = await database.displays.get(id);

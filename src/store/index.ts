@@ -1,3 +1,6 @@
 export * from "./db";
+export * from "./changes";
+export * from "./health";
+export * from "./tickets";
 export * from "./jobs";
 export * from "./displays";

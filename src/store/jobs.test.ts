@@ -2,17 +2,8 @@ import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { writeJobFile } from "@/core/record";
 import { OddSpokeDatabase } from "./db";
-import {
-  addJob,
-  allJobs,
-  changeJob,
-  getJob,
-  importJob,
-  previewImport,
-  removeJobs,
-  restoreJobs,
-  seedOnce,
-} from "./jobs";
+import { addJob, allJobs, getJob, importJob, previewImport, removeJobs, restoreJobs, seedOnce } from "./jobs";
+import { changeJob } from "./changes";
 
 let database: OddSpokeDatabase;
 let nth = 0;

@@ -1,7 +1,10 @@
 /** Jobs in the database: read whole, written whole, never half. */
-import { newJob, withEvent, type Job } from "@/core/record";
+import { newJob, sameValue, withEvent, type Job } from "@/core/record";
 import type { JobFileReading } from "@/core/record/jobFile";
+import { LARGEST_JOB_NUMBER } from "@/core/units/limits";
 import { db, type OddSpokeDatabase } from "./db";
+import { keepForGood } from "./health";
+import { newId } from "./displays";
 
 const nowIso = (): string => new Date().toISOString();
 
@@ -25,50 +28,47 @@ export const allJobs = (database: OddSpokeDatabase = db): Promise<Job[]> => data
 
 export const getJob = (id: string, database: OddSpokeDatabase = db): Promise<Job | undefined> => database.jobs.get(id);
 
+/** The number after the last one, or the lowest free one where the last is the largest a ticket takes. */
+async function nextNumber(database: OddSpokeDatabase): Promise<number> {
+  const last = (await database.jobs.orderBy("number").last())?.number ?? 0;
+  if (last < LARGEST_JOB_NUMBER) return last + 1;
+  const taken = new Set(await database.jobs.orderBy("number").keys());
+  let free = 1;
+  while (taken.has(free)) free += 1;
+  return free;
+}
+
 /** Adds an empty job with the next free number. */
 export async function addJob(database: OddSpokeDatabase = db): Promise<Job> {
+  keepForGood();
   return database.transaction("rw", database.jobs, async () => {
-    const last = await database.jobs.orderBy("number").last();
-    const job = newJob(
-      crypto.randomUUID?.() ?? `job-${Date.now()}-${Math.floor(Math.random() * 1e9)}`,
-      (last?.number ?? 0) + 1,
-      nowIso(),
-    );
+    const job = newJob(newId(), await nextNumber(database), nowIso());
     await database.jobs.add(job);
     return job;
   });
 }
 
-/**
- * Changes a job in one transaction. `change` gets the stored job, so that two quick edits cannot undo each other.
- * @throws Error when the job is gone
- */
-export async function changeJob(id: string, change: (job: Job) => Job, database: OddSpokeDatabase = db): Promise<void> {
-  await database.transaction("rw", database.jobs, async () => {
-    const job = await database.jobs.get(id);
-    if (!job) throw new Error(`job ${id} is not on this machine`);
-    const next = change(job);
-    if (next !== job) await database.jobs.put({ ...next, updatedAt: nowIso() });
-  });
-}
-
 /** Takes jobs off the machine and hands them back, for an undo. */
 export async function removeJobs(ids: readonly string[], database: OddSpokeDatabase = db): Promise<readonly Job[]> {
-  return database.transaction("rw", database.jobs, async () => {
+  return database.transaction("rw", database.jobs, database.tickets, async () => {
     const jobs = (await database.jobs.bulkGet([...ids])).filter((job): job is Job => job !== undefined);
     await database.jobs.bulkDelete([...ids]);
+    await database.tickets.bulkDelete([...ids]);
     return jobs;
   });
 }
 
-/** Puts jobs back as they were. */
+/** Puts jobs that were taken off back as they were; one that is there again meanwhile stays as it is now. */
 export async function restoreJobs(jobs: readonly Job[], database: OddSpokeDatabase = db): Promise<void> {
-  await database.jobs.bulkPut([...jobs]);
+  await database.transaction("rw", database.jobs, async () => {
+    const there = new Set(await database.jobs.toCollection().primaryKeys());
+    await database.jobs.bulkAdd(jobs.filter(({ id }) => !there.has(id)));
+  });
 }
 
 /** Puts the demo bikes back as they come. */
 export async function loadDemo(database: OddSpokeDatabase = db): Promise<void> {
-  await database.jobs.bulkPut([...(await demoJobs())]);
+  await restoreJobs(await demoJobs(), database);
 }
 
 export type ImportPreview =
@@ -93,21 +93,35 @@ export async function importJob(
   how: "add" | "replace",
   database: OddSpokeDatabase = db,
 ): Promise<{ readonly stored: Job; readonly replaced: Job | null }> {
+  keepForGood();
   return database.transaction("rw", database.jobs, async () => {
     const already = (await database.jobs.get(job.id)) ?? null;
-    const numberTaken = (await database.jobs.where("number").equals(job.number).toArray()).some(
-      (other) => other.id !== job.id,
-    );
-    const last = await database.jobs.orderBy("number").last();
+    const sameNumber = await database.jobs.where("number").equals(job.number).toArray();
+    const numberTaken = sameNumber.some((other) => other.id !== job.id);
     const asNew = how === "add" && already !== null;
-    const number = asNew || numberTaken ? (last?.number ?? 0) + 1 : job.number;
-    const stored = withEvent(
-      { ...job, id: asNew ? (crypto.randomUUID?.() ?? `${job.id}-${number}`) : job.id, number },
-      nowIso(),
-      "imported",
-    );
+    const number = asNew || numberTaken ? await nextNumber(database) : job.number;
+    const stored = withEvent({ ...job, id: asNew ? newId() : job.id, number }, nowIso(), "imported");
     await database.jobs.put(stored);
     return { stored, replaced: asNew ? null : already };
+  });
+}
+
+/**
+ * Takes an import back. One that was worked on since is not thrown away: it stays, under an id and a number of its own.
+ * @returns whether anything was kept beside
+ */
+export async function undoImport(
+  { stored, replaced }: { readonly stored: Job; readonly replaced: Job | null },
+  database: OddSpokeDatabase = db,
+): Promise<boolean> {
+  return database.transaction("rw", database.jobs, database.tickets, async () => {
+    const now = await database.jobs.get(stored.id);
+    const untouched = now === undefined || sameValue({ ...now, stage: stored.stage }, stored);
+    await database.tickets.delete(stored.id);
+    if (untouched && !replaced) await database.jobs.delete(stored.id);
+    if (!untouched && replaced) await database.jobs.add({ ...now, id: newId(), number: await nextNumber(database) });
+    if (replaced) await database.jobs.put(replaced);
+    return !untouched;
   });
 }
 

@@ -1,23 +1,55 @@
-/** Key plans that take long on deep menus, off the main thread. */
+/** Key plans off the main thread: a deep menu takes seconds, and no key on screen may wait for that. */
 import { expose } from "comlink";
-import { atHome, factoryRaws, linesOf, type DisplayProfile } from "@/core/display";
-import { readingTour } from "@/core/record";
+import { atHome, factoryRaws, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
+import type { KeyGoal } from "@/core/keys";
+import {
+  keyWork,
+  outlookOfTask,
+  readingTour,
+  restoreOutlook,
+  type KeyTask,
+  type KeyWork,
+  type ProgramOutlook,
+  type RestoreOutlook,
+} from "@/core/record";
 
 export interface Tour {
   readonly presses: number;
   readonly totalMs: number;
 }
 
+/** Descriptions by their text: the same one is the same object, so that what is worked out once per display stays known. */
+const profiles = new Map<string, DisplayProfile>();
+const MOST_PROFILES = 8;
+
+function profileOf(text: string): DisplayProfile {
+  const known = profiles.get(text);
+  if (known) return known;
+  if (profiles.size >= MOST_PROFILES) profiles.clear();
+  const profile = JSON.parse(text) as DisplayProfile;
+  profiles.set(text, profile);
+  return profile;
+}
+
 const api = {
   /** The keys that read every line from the home screen; null where there is no way to them all. */
-  tour: (profile: DisplayProfile): Tour | null => {
-    const { plan, presses, totalMs } = readingTour(
-      profile,
-      atHome(profile, factoryRaws(profile)),
-      linesOf(profile).map((_, i) => i),
-    );
+  tour: (profileText: string): Tour | null => {
+    const profile = profileOf(profileText);
+    const every = linesOf(profile).map((_, i) => i);
+    const { plan, presses, totalMs } = readingTour(profile, atHome(profile, factoryRaws(profile)), every);
     return plan.ok ? { presses, totalMs } : null;
   },
+  /** The keys that bring one line up from the home screen. */
+  toLine: (profileText: string, line: number): KeyWork => {
+    const profile = profileOf(profileText);
+    return readingTour(profile, atHome(profile, factoryRaws(profile)), [line]);
+  },
+  /** The whole of what a task comes to. */
+  outlook: (profileText: string, task: KeyTask): ProgramOutlook => outlookOfTask(profileOf(profileText), task),
+  /** The keys from a state to a goal. */
+  work: (profileText: string, state: MenuState, goal: KeyGoal): KeyWork => keyWork(profileOf(profileText), state, goal),
+  /** What restoring first would take; null where the display has no restore. */
+  restore: (profileText: string, task: KeyTask): RestoreOutlook | null => restoreOutlook(profileOf(profileText), task),
 };
 
 export type KeysApi = typeof api;

@@ -10,13 +10,16 @@ import {
   keyWork,
   newJob,
   startProgram,
+  withCheck,
   STAGES,
   withEvent,
   workOut,
   type Job,
   type Stage,
 } from "@/core/record";
+import type { DueCheck } from "@/core/proof";
 import type { IntakeText } from "@/core/setup";
+import { speedFromKmh } from "@/core/units";
 import { classById } from "../classes/classes";
 import { TARN } from "../displays/tarn";
 
@@ -380,24 +383,25 @@ function proven(job: Job, at: string): Job {
   const read = Object.fromEntries(
     linesOf(profile).map((line, i) => [line.code, shows(line.encoding, program.targets[i] ?? line.factoryRaw)]),
   );
-  const due = workOut(job).checks;
-  const results = Object.fromEntries(
-    due.map(({ check: { id, expect } }) => [
-      id,
-      expect.kind === "yes"
-        ? { answer: "yes" as const, measured: "", note: "" }
-        : {
-            answer: "" as const,
-            measured:
-              expect.kind === "between"
-                ? ((expect.lowKmh + expect.highKmh) / 2).toFixed(1)
-                : (Math.floor(((expect.expectedKmh ?? expect.atMostKmh) - 0.3) * 10) / 10).toFixed(1),
-            note: "",
-          },
-    ]),
-  );
-  return withEvent({ ...job, readBack: read, checks: results }, at, "read-back");
+  const answered = workOut(job).checks.reduce((now, { check }) => withCheck(now, check.id, answerTo(check)), {
+    ...job,
+    readBack: read,
+  });
+  return withEvent(answered, at, "read-back");
 }
+
+/** What a bike that does as it should comes to in a check. */
+function answerTo({ expect, unit }: DueCheck): { readonly answer: "yes" } | { readonly measured: string } {
+  if (expect.kind === "yes") return { answer: "yes" };
+  const kmh =
+    expect.kind === "between"
+      ? (expect.lowKmh + expect.highKmh) / 2
+      : (expect.expectedKmh ?? expect.atMostKmh) - BELOW_EXPECTED_KMH;
+  return { measured: (Math.floor(speedFromKmh(kmh, unit) * 10) / 10).toFixed(1) };
+}
+
+/** A demo bike stops helping this much before it is foretold to, km/h. */
+const BELOW_EXPECTED_KMH = 0.3;
 
 /** The demo bikes, newest number last; the same every time. */
 export const demoJobs = (): readonly Job[] => BIKES.map(makeJob);

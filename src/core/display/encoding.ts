@@ -129,8 +129,8 @@ export function readShown(encoding: Encoding, typed: string): ShownReading {
 
 /** What an encoding needs to know of the rest of the column. */
 export interface EncodingContext {
-  /** Unit the rider sees, for a cap held in it. */
-  readonly shownUnit: SpeedUnit;
+  /** Unit the rider sees, for a cap held in it; null where the line that sets it has not been read. */
+  readonly shownUnit: SpeedUnit | null;
   /** Nominal volts set, for a cut-off around a default; null where not known. */
   readonly nominalV: number | null;
 }
@@ -139,11 +139,14 @@ export const PLAIN_CONTEXT: EncodingContext = { shownUnit: "kmh", nominalV: null
 
 /** The context a column of raw values makes. */
 export function contextOf(profile: DisplayProfile, raws: readonly (number | null)[]): EncodingContext {
-  let shownUnit: SpeedUnit = "kmh";
+  let shownUnit: SpeedUnit | null = "kmh";
   let nominalV: number | null = null;
   profile.lines.forEach((line, i) => {
     const raw = raws[i];
-    if (raw === null || raw === undefined) return;
+    if (raw === null || raw === undefined) {
+      if (settingsOf(line).includes("speedUnit")) shownUnit = null;
+      return;
+    }
     const values = decodeAll(line, raw, PLAIN_CONTEXT);
     if (values.speedUnit === "mph") shownUnit = "mph";
     if (typeof values.nominalV === "number") nominalV = values.nominalV;
@@ -160,8 +163,11 @@ export const codeCircumferenceMm = (code: WheelCodeEncoding["codes"][number]): n
 const sizeCircumferenceMm = ({ heldIn }: WheelSizeEncoding, raw: number): number =>
   heldIn === "mm" ? raw : inchToMm(raw / 10) * Math.PI;
 
+/** Taken for a cap while nobody knows the unit it is held in: the same number of miles is the faster. */
+const WORSE_UNIT: SpeedUnit = "mph";
+
 const capUnit = ({ heldIn }: SpeedCapEncoding, context: EncodingContext): SpeedUnit =>
-  heldIn === "shown" ? context.shownUnit : heldIn;
+  heldIn === "shown" ? (context.shownUnit ?? WORSE_UNIT) : heldIn;
 
 const aroundDefault = (
   encoding: Extract<Encoding, { kind: "around-default" }>,

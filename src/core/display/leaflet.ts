@@ -2,6 +2,7 @@
  * The leaflet reader: text pasted in whatever shape, numbered lines, tables or prose, comes out as proposed lines, each with
  * how sure the reader is and why not more. It says when it does not know; a wrong line believed is worse than one left open.
  */
+import { drained } from "../units/drained";
 import type { Encoding } from "./profile";
 import { AGAINST, PHRASES, VALUE_PHRASES } from "./leafletWords";
 import { inDomain, SETTING_KEYS, SETTINGS, type SettingKey } from "./settings";
@@ -96,12 +97,19 @@ function headOf(row: string, defaultAt: number): Head | null {
 /** The pattern of a code: letters as letters, digits as digits, so that codes of one menu look alike. */
 const shapeOf = (code: string): string => code.replace(/[a-z]+/gi, "a").replace(/\d+/g, "1");
 
-function rowsOf(text: string): { readonly lines: RawLine[]; readonly leftOver: string[] } {
+/** Share of the whole work that goes into finding heads, putting rows together, and reading what each line means. */
+const SHARE = { heads: 0.25, rows: 0.15 } as const;
+
+function* rowsOf(text: string): Generator<number, { readonly lines: RawLine[]; readonly leftOver: string[] }> {
   const rows = tidyText(text)
     .split("\n")
     .map((row) => row.trimEnd());
   const defaultAt = defaultColumn(rows);
-  const heads = rows.map((row) => headOf(row, defaultAt));
+  const heads: (Head | null)[] = [];
+  for (const row of rows) {
+    heads.push(headOf(row, defaultAt));
+    yield (SHARE.heads * heads.length) / rows.length;
+  }
   const counts = new Map<string, number>();
   for (const head of heads) if (head) counts.set(shapeOf(head.code), (counts.get(shapeOf(head.code)) ?? 0) + 1);
   const usual = [...counts].sort((a, b) => b[1] - a[1] || b[0].length - a[0].length)[0]?.[0];
@@ -110,21 +118,21 @@ function rowsOf(text: string): { readonly lines: RawLine[]; readonly leftOver: s
   const shape = marked && marked[1] >= 3 ? marked[0] : usual;
   const lines: RawLine[] = [];
   const leftOver: string[] = [];
-  rows.forEach((row, i) => {
-    if (row.trim() === "" || /^[\s|+=:-]+$/.test(row)) return;
+  const codes = new Set<string>();
+  for (const [i, row] of rows.entries()) {
+    yield SHARE.heads + (SHARE.rows * i) / rows.length;
+    if (row.trim() === "" || /^[\s|+=:-]+$/.test(row)) continue;
     const head = heads[i] ?? null;
     const last = lines[lines.length - 1];
-    const fits =
-      head !== null &&
-      shapeOf(head.code) === shape &&
-      !isOption(row, head, last) &&
-      !lines.some((line) => line.code === head.code);
-    if (head && fits) lines.push({ code: head.code, text: head.rest });
-    else if (last && /^[\s|]|^[-*•·]|^\d+\s*[=:.-]|^\(/.test(row)) last.text += ` ; ${row.trim()}`;
+    const fits = head !== null && shapeOf(head.code) === shape && !isOption(row, head, last) && !codes.has(head.code);
+    if (head && fits) {
+      codes.add(head.code);
+      lines.push({ code: head.code, text: head.rest });
+    } else if (last && /^[\s|]|^[-*•·]|^\d+\s*[=:.-]|^\(/.test(row)) last.text += ` ; ${row.trim()}`;
     else if (last && !head && /[a-z]/.test(row) && !/^[A-Z][^.]{0,60}:?$/.test(row.trim()))
       last.text += ` ; ${row.trim()}`;
     else leftOver.push(row.trim());
-  });
+  }
   return { lines, leftOver };
 }
 
@@ -549,7 +557,15 @@ function readOne({ code, text }: RawLine): ReadLine {
 }
 
 /** Reads pasted text. Never fails: what cannot be made out is said to be unknown. */
-export function readLeaflet(text: string): LeafletReading {
-  const { lines, leftOver } = rowsOf(text);
-  return { lines: lines.map(readOne), leftOver };
+export const readLeaflet = (text: string): LeafletReading => drained(readingLeaflet(text));
+
+/** The same in steps, each telling what share of the work is done, so that a long text can be read in slices. */
+export function* readingLeaflet(text: string): Generator<number, LeafletReading> {
+  const { lines, leftOver } = yield* rowsOf(text);
+  const read: ReadLine[] = [];
+  for (const line of lines) {
+    read.push(readOne(line));
+    yield SHARE.heads + SHARE.rows + ((1 - SHARE.heads - SHARE.rows) * read.length) / lines.length;
+  }
+  return { lines: read, leftOver };
 }

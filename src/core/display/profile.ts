@@ -8,6 +8,8 @@ import type { SettingKey } from "./settings";
 
 export const FORMAT = "odd-spoke/display-profile";
 export const FORMAT_VERSION = 2;
+/** More lines than any menu has. */
+export const MOST_LINES = 240;
 
 export type DisplayProfile = InferOutput<typeof schema.DisplayProfileSchema>;
 export type DisplayKey = InferOutput<typeof schema.KeySchema>;

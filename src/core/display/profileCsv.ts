@@ -4,6 +4,7 @@
  */
 import Papa from "papaparse";
 import * as v from "valibot";
+import { drained } from "../units/drained";
 import type { Encoding, Line } from "./profile";
 import { EncodingSchema, LineSchema } from "./profileSchema";
 
@@ -61,7 +62,10 @@ export function writeLinesCsv(lines: readonly Line[]): string {
 const text = (value: unknown): string => (value === undefined ? "" : String(value));
 
 /** Reads CSV text back to lines: all of them, or the reasons why not. */
-export function readLinesCsv(csv: string): CsvReading {
+export const readLinesCsv = (csv: string): CsvReading => drained(readingLinesCsv(csv));
+
+/** The same in steps, each telling what share of the rows is read. */
+export function* readingLinesCsv(csv: string): Generator<number, CsvReading> {
   const parsed = Papa.parse<Record<string, string>>(csv.trim(), { header: true, skipEmptyLines: "greedy" });
   const missing = ["code", "encoding", "factory"].filter((column) => !(parsed.meta.fields ?? []).includes(column));
   if (missing.length > 0)
@@ -75,12 +79,13 @@ export function readLinesCsv(csv: string): CsvReading {
     };
   const problems: CsvProblem[] = [];
   const lines: Line[] = [];
-  parsed.data.forEach((record, i) => {
+  for (const [i, record] of parsed.data.entries()) {
+    yield i / parsed.data.length;
     const found: CsvProblem[] = [];
     const line = lineOf(record, (field, detail) => found.push({ row: i + 2, field, detail }));
     if (line && found.length === 0) lines.push(line);
     problems.push(...found);
-  });
+  }
   if (problems.length === 0 && lines.length === 0)
     problems.push({ row: 2, field: "code", detail: "no line in the file" });
   return problems.length > 0 ? { ok: false, problems: problems.slice(0, 50) } : { ok: true, lines };

@@ -4,15 +4,18 @@
  */
 import * as v from "valibot";
 import { SETTING_KEYS } from "./settings";
-import { FORMAT, FORMAT_VERSION } from "./profile";
+import { LONGEST_CODE, RESERVED_NAMES } from "../units/limits";
+import { FORMAT, FORMAT_VERSION, MOST_LINES } from "./profile";
 
 const Slug = v.pipe(
   v.string(),
   v.regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, "small letters, digits and single hyphens"),
   v.maxLength(60),
 );
+/** Names every object has of its own: a line called so could not be told apart. */
+const NOT_RESERVED = new RegExp(`^(?!(${RESERVED_NAMES.join("|")})$)`);
 const Text = v.pipe(v.string(), v.minLength(1), v.maxLength(400));
-const Mark = v.pipe(v.string(), v.minLength(1), v.maxLength(24));
+const Mark = v.pipe(v.string(), v.minLength(1), v.maxLength(LONGEST_CODE), v.regex(NOT_RESERVED, "another name"));
 const Raw = v.pipe(v.number(), v.integer(), v.minValue(-9999), v.maxValue(99999));
 const Ms = v.pipe(v.number(), v.integer(), v.minValue(50), v.maxValue(600_000));
 const HoldMs = v.pipe(v.number(), v.integer(), v.minValue(400), v.maxValue(30_000));
@@ -291,7 +294,7 @@ const EntrySchema = v.variant("kind", [
 export const PageSchema = v.strictObject({
   id: Slug,
   name: Text,
-  entries: v.pipe(v.array(EntrySchema), v.minLength(1), v.maxLength(120)),
+  entries: v.pipe(v.array(EntrySchema), v.minLength(1), v.maxLength(300)),
   /** A ring comes round; a list stops at its ends. */
   atEnds: v.picklist(["wrap", "stop"]),
   opensAt: v.picklist(["first", "last-visited"]),
@@ -325,7 +328,7 @@ export const DisplayProfileSchema = v.strictObject({
     saves: v.picklist(["each-change", "leaving-line", "leaving-menu"]),
   }),
   /** All value lines, in the order the menu shows them when everything is shown. */
-  lines: v.pipe(v.array(LineSchema), v.minLength(1), v.maxLength(240)),
+  lines: v.pipe(v.array(LineSchema), v.minLength(1), v.maxLength(MOST_LINES)),
   inForce: v.picklist(["at-once", "after-power-cycle"]),
   /** Volts the display and its controller run on. */
   acceptsNominalV: v.pipe(v.array(v.number()), v.minLength(1)),

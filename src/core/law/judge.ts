@@ -3,14 +3,25 @@
  * class they were checked against; they never say a bike is within the law.
  */
 import { labelWatts } from "../battery";
-import type { Interval } from "../wheel";
+import type { Interval, ReadOutNeed } from "../wheel";
 import { assistLimit, type ClassChoice } from "./classRule";
 
 /** What a cap line comes to on the road. Only a cap on the shown speed can be turned into a true one. */
 export type AppliedCap =
-  | { readonly kind: "true"; readonly shownKmh: number; readonly kmh: Interval }
+  | {
+      readonly kind: "true";
+      readonly shownKmh: number;
+      readonly kmh: Interval;
+      /** The unit its number is held in has not been read: taken as miles per hour, the worse of the two. */
+      readonly unitOpen: boolean;
+    }
   | { readonly kind: "uncapped" }
-  | { readonly kind: "no-wheel"; readonly shownKmh: number }
+  | {
+      readonly kind: "no-read-out";
+      readonly shownKmh: number;
+      readonly needs: readonly ReadOutNeed[];
+      readonly unitOpen: boolean;
+    }
   | { readonly kind: "unmeasured"; readonly basis: "own" | "share" | "unknown" }
   | { readonly kind: "not-read" }
   | { readonly kind: "no-line" };
@@ -40,6 +51,7 @@ export type Subject = "assist-cap" | "throttle" | "walk-assist" | "motor";
 export type LawMessage =
   | {
       readonly key: "cap.over";
+      readonly unitOpen: boolean;
       readonly trueKmh: number;
       readonly shownKmh: number;
       readonly limitKmh: number;
@@ -47,7 +59,13 @@ export type LawMessage =
     }
   | { readonly key: "cap.may-be-over"; readonly highKmh: number; readonly trueKmh: number; readonly limitKmh: number }
   | { readonly key: "cap.uncapped"; readonly limitKmh: number }
-  | { readonly key: "cap.needs-rollout"; readonly shownKmh: number; readonly limitKmh: number }
+  | {
+      readonly key: "cap.needs-read-out";
+      readonly shownKmh: number;
+      readonly needs: readonly ReadOutNeed[];
+      readonly unitOpen: boolean;
+      readonly limitKmh: number;
+    }
   | { readonly key: "cap.measure-it"; readonly basis: "own" | "share" | "unknown"; readonly limitKmh: number }
   | { readonly key: "cap.not-read"; readonly limitKmh: number }
   | { readonly key: "cap.no-line"; readonly limitKmh: number }
@@ -128,6 +146,7 @@ function judgeCap(choice: ClassChoice, { assistCap }: AsApplied): Finding[] {
         return [
           found("breach", {
             key: "cap.over",
+            unitOpen: assistCap.unitOpen,
             trueKmh: nominal,
             shownKmh: assistCap.shownKmh,
             limitKmh,
@@ -141,8 +160,10 @@ function judgeCap(choice: ClassChoice, { assistCap }: AsApplied): Finding[] {
     }
     case "uncapped":
       return [found("breach", { key: "cap.uncapped", limitKmh }), ...reading];
-    case "no-wheel":
-      return [found("unknown", { key: "cap.needs-rollout", shownKmh: assistCap.shownKmh, limitKmh }), ...reading];
+    case "no-read-out": {
+      const { shownKmh, needs, unitOpen } = assistCap;
+      return [found("unknown", { key: "cap.needs-read-out", shownKmh, needs, unitOpen, limitKmh }), ...reading];
+    }
     case "unmeasured":
       return [found("unknown", { key: "cap.measure-it", basis: assistCap.basis, limitKmh }), ...reading];
     case "not-read":

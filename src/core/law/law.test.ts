@@ -12,6 +12,7 @@ const choice = (id: string, acceptedKmh: number | null = null): ClassChoice => {
 };
 const capAt = (nominal: number, half = 0): AppliedCap => ({
   kind: "true",
+  unitOpen: false,
   shownKmh: nominal,
   kmh: { nominal, low: nominal - half, high: nominal + half },
 });
@@ -64,7 +65,7 @@ describe("the cap", () => {
   });
   it.each<[AppliedCap, string]>([
     [{ kind: "uncapped" }, "breach cap.uncapped"],
-    [{ kind: "no-wheel", shownKmh: 25 }, "unknown cap.needs-rollout"],
+    [{ kind: "no-read-out", shownKmh: 25, needs: ["rollout"], unitOpen: false }, "unknown cap.needs-read-out"],
     [{ kind: "not-read" }, "unknown cap.not-read"],
     [{ kind: "no-line" }, "unknown cap.no-line"],
   ])("of kind %j is said to be so", (assistCap, expected) =>

@@ -1,11 +1,16 @@
 /** Read-back: what the display shows after the power cycle against what was planned, line by line. */
 import { isShown, linesOf, readShown, shows, type DisplayProfile, type ShownProblem } from "../display";
+import { own } from "../units/limits";
 
 export type ReadBackVerdict =
   | { readonly kind: "due" }
   | { readonly kind: "as-planned"; readonly raw: number }
   | { readonly kind: "differs"; readonly raw: number; readonly expected: string }
-  | { readonly kind: "unreadable"; readonly problem: ShownProblem };
+  | { readonly kind: "unreadable"; readonly problem: ShownProblem }
+  /** The menu does not show it with what the other lines hold, so nobody can read it. */
+  | { readonly kind: "hidden" }
+  /** The line shows one thing whatever is set. */
+  | { readonly kind: "read-only"; readonly raw: number };
 
 /**
  * Reads a column of values as typed, one text per line code.
@@ -17,10 +22,9 @@ export function readBack(
   expected: readonly (number | null)[],
 ): readonly ReadBackVerdict[] {
   return linesOf(profile).map((line, i): ReadBackVerdict => {
-    const text = typed[line.code] ?? "";
-    // What the menu does not show cannot be read back.
-    if (!isShown(profile, i, expected)) return { kind: "as-planned", raw: expected[i] ?? line.factoryRaw };
-    if (line.encoding.kind === "read-only") return { kind: "as-planned", raw: line.factoryRaw };
+    const text = own(typed, line.code) ?? "";
+    if (!isShown(profile, i, expected)) return { kind: "hidden" };
+    if (line.encoding.kind === "read-only") return { kind: "read-only", raw: line.factoryRaw };
     if (text.trim() === "") return { kind: "due" };
     const reading = readShown(line.encoding, text);
     if (!reading.ok) return { kind: "unreadable", problem: reading.problem };

@@ -4,12 +4,22 @@
  */
 import type { InferOutput } from "valibot";
 import { JOB_FORMAT, JOB_VERSION } from "./format";
-import type { EventSchema, JobSchema, SealedSheetSchema } from "./jobSchema";
+import type {
+  CheckResultSchema,
+  EventSchema,
+  JobSchema,
+  KeysSchema,
+  SealedFactsSchema,
+  SealedSheetSchema,
+} from "./jobSchema";
 
 export type Job = InferOutput<typeof JobSchema>;
 export type JobEvent = InferOutput<typeof EventSchema>;
 export type SealedSheet = InferOutput<typeof SealedSheetSchema>;
-export type Program = NonNullable<Job["program"]>;
+export type SealedFacts = InferOutput<typeof SealedFactsSchema>;
+export type CheckResult = InferOutput<typeof CheckResultSchema>;
+/** Keys under way: on the bike they are the job's program, on the simulated display its rehearsal. */
+export type Keys = InferOutput<typeof KeysSchema>;
 
 /** A fresh job. `at` is an ISO timestamp, `id` must be new. */
 export const newJob = (id: string, number: number, at: string): Job => ({
@@ -28,7 +38,9 @@ export const newJob = (id: string, number: number, at: string): Job => ({
   asFound: { shown: {}, waivedReason: "" },
   overrides: {},
   unlocked: {},
+  held: null,
   program: null,
+  rehearsal: null,
   readBack: {},
   checks: {},
   handedOverAt: null,

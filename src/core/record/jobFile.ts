@@ -63,9 +63,18 @@ export function jobProblem(job: Job): { readonly path: string; readonly detail: 
   if (!job.profile) return job.program ? { path: "program", detail: "a program without a display" } : null;
   const problem = checkProfile(job.profile)[0];
   if (problem) return { path: `profile.${problem.path}`, detail: `${problem.key}: ${problem.detail}` };
-  const count = job.profile.lines.length;
-  if (job.program) {
-    const { state, targets, unread } = job.program;
+  return keysProblem(job, "program") ?? keysProblem(job, "rehearsal");
+}
+
+/** Whether keys under way fit the display they are pressed on. */
+function keysProblem(
+  job: Job,
+  which: "program" | "rehearsal",
+): { readonly path: string; readonly detail: string } | null {
+  const keys = job[which];
+  if (job.profile && keys) {
+    const count = job.profile.lines.length;
+    const { state, targets, unread } = keys;
     for (const [name, values] of Object.entries({
       saved: state.saved,
       pending: state.pending,
@@ -73,20 +82,20 @@ export function jobProblem(job: Job): { readonly path: string; readonly detail: 
       targets,
     }))
       if (values.length !== count)
-        return { path: `program.${name}`, detail: `${values.length} values for ${count} lines` };
+        return { path: `${which}.${name}`, detail: `${values.length} values for ${count} lines` };
     const { screen } = state;
     if (
       (screen.kind === "menu" || screen.kind === "confirm") &&
       !job.profile.menu.pages[screen.page]?.entries[screen.at]
     )
-      return { path: "program.state.screen", detail: `entry ${screen.at} of page ${screen.page} is not in the menu` };
+      return { path: `${which}.state.screen`, detail: `entry ${screen.at} of page ${screen.page} is not in the menu` };
     if (state.lastAt.length !== job.profile.menu.pages.length)
       return {
-        path: "program.state.lastAt",
+        path: `${which}.state.lastAt`,
         detail: `${state.lastAt.length} values for ${job.profile.menu.pages.length} pages`,
       };
     if (unread.some((line) => line >= count))
-      return { path: "program.unread", detail: "a line the display does not have" };
+      return { path: `${which}.unread`, detail: "a line the display does not have" };
   }
   return null;
 }

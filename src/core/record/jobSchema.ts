@@ -5,10 +5,13 @@
 import * as v from "valibot";
 import { DisplayProfileSchema } from "../display/profileSchema";
 import { ClassRuleSchema } from "../law/classRuleSchema";
+import { LARGEST_JOB_NUMBER, LONGEST_CODE, LONGEST_TYPED } from "../units/limits";
 import { JOB_FORMAT, JOB_VERSION, STAGES } from "./format";
 
-const Typed = v.pipe(v.string(), v.maxLength(2000));
-const Code = v.pipe(v.string(), v.minLength(1), v.maxLength(24));
+const Typed = v.pipe(v.string(), v.maxLength(LONGEST_TYPED));
+/** Says what was done, in words that may quote a whole field. */
+const Told = v.pipe(v.string(), v.maxLength(LONGEST_TYPED + 1000));
+const Code = v.pipe(v.string(), v.minLength(1), v.maxLength(LONGEST_CODE));
 const Moment = v.pipe(v.string(), v.isoTimestamp());
 const Raw = v.pipe(v.number(), v.integer());
 const Hash = v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, "64 hexadecimal digits"));
@@ -56,15 +59,73 @@ const MenuStateSchema = v.strictObject({
   done: v.array(v.picklist(["restore", "clear-trip", "clear-odometer", "set-pin", "copy-settings"])),
 });
 
+/** Keys under way, on the bike or on the simulated display: where they stand and where they lead. */
+const KeysSchema = v.strictObject({
+  state: MenuStateSchema,
+  /** Raw values the keys head for, fixed when they start. */
+  targets: v.array(Raw),
+  /** Lines to be looked at on the way because nobody knows what they hold. */
+  unread: v.array(Index),
+  done: v.boolean(),
+  /** Last thing that went off the plan, for the notice on the card. */
+  notice: v.nullable(
+    v.strictObject({
+      kind: v.picklist(["menu-closed-discarded", "menu-closed-saved", "off-plan", "power-lost"]),
+      lines: v.array(Code),
+    }),
+  ),
+});
+
+const ClassChoiceSchema = v.strictObject({
+  rule: v.nullable(ClassRuleSchema),
+  /** Whether the rounded reading is accepted in place of the exact limit, and as what, as typed. */
+  acceptReading: v.boolean(),
+  acceptedKmh: Typed,
+  /** Written acknowledgement where the class asks for one. */
+  acknowledged: Typed,
+});
+
+const CheckResultSchema = v.strictObject({
+  answer: v.picklist(["", "yes", "no"]),
+  /** A speed as typed, in the unit it was asked in unless it names another. */
+  measured: Typed,
+  askedIn: v.picklist(["kmh", "mph"]),
+  note: Typed,
+  /** Raw values of the lines it rests on when it was done, by code: when one changes, the check is due again. */
+  rests: v.record(Code, Raw),
+});
+
+const IntakeTextSchema = v.record(v.string(), Typed);
+const OverridesSchema = v.record(Code, Raw);
+const UnlockedSchema = v.record(Code, Typed);
+const TypedByCodeSchema = v.record(Code, Typed);
+const ChecksSchema = v.record(v.string(), CheckResultSchema);
+
+/** Everything a sheet rests on, as it stood when the sheet was sealed. */
+const SealedFactsSchema = v.strictObject({
+  intake: IntakeTextSchema,
+  classChoice: ClassChoiceSchema,
+  overrides: OverridesSchema,
+  unlocked: UnlockedSchema,
+  waivedReason: Typed,
+  readBack: TypedByCodeSchema,
+  checks: ChecksSchema,
+  handOverNote: Typed,
+  /** How many events had been noted by then, and the hash over them. */
+  events: v.strictObject({ count: Index, hash: Hash }),
+});
+
 const SheetLineSchema = v.strictObject({ code: Code, raw: v.nullable(Raw), shows: v.nullable(v.string()) });
 
 export const SealedSheetSchema = v.strictObject({
-  kind: v.picklist(["as-found", "target", "as-left"]),
+  kind: v.picklist(["as-found", "target", "read-back", "as-left"]),
   at: Moment,
   display: v.strictObject({ id: v.string(), revision: v.number() }),
   className: v.nullable(v.string()),
   lines: v.array(SheetLineSchema),
   note: v.string(),
+  /** Missing on sheets sealed before format 3. */
+  facts: v.optional(SealedFactsSchema),
   /** Hash of the sheet before it in the chain; null on the first. */
   previous: v.nullable(Hash),
   hash: Hash,
@@ -82,14 +143,18 @@ export const EventSchema = v.strictObject({
     "menu-closed",
     "recovered",
     "programmed",
+    "rehearsed",
+    "set-aside",
     "read-back",
     "check",
     "handed-over",
     "reopened",
     "exported",
     "display-swapped",
+    "sealed",
+    "undone",
   ]),
-  detail: v.pipe(v.string(), v.maxLength(2000)),
+  detail: Told,
 });
 
 export const JobSchema = v.strictObject({
@@ -97,49 +162,32 @@ export const JobSchema = v.strictObject({
   version: v.literal(JOB_VERSION),
   id: v.pipe(v.string(), v.regex(/^[a-z0-9-]{4,64}$/)),
   /** Number on the ticket. */
-  number: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(999999)),
+  number: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(LARGEST_JOB_NUMBER)),
   createdAt: Moment,
   updatedAt: Moment,
   /** True for the made-up bikes of the first start. */
   demo: v.boolean(),
   onTheStand: v.boolean(),
   stage: v.picklist(STAGES),
-  intake: v.record(v.string(), Typed),
+  intake: IntakeTextSchema,
   /** The display as it was described when this job chose it; later edits of the library do not reach it. */
   profile: v.nullable(DisplayProfileSchema),
-  classChoice: v.strictObject({
-    rule: v.nullable(ClassRuleSchema),
-    /** Whether the rounded reading is accepted in place of the exact limit, and as what, as typed. */
-    acceptReading: v.boolean(),
-    acceptedKmh: Typed,
-    /** Written acknowledgement where the class asks for one. */
-    acknowledged: Typed,
-  }),
-  asFound: v.strictObject({ shown: v.record(Code, Typed), waivedReason: Typed }),
-  overrides: v.record(Code, Raw),
-  unlocked: v.record(Code, Typed),
-  program: v.nullable(
-    v.strictObject({
-      state: MenuStateSchema,
-      /** Raw values the plan heads for, sealed when programming starts. */
-      targets: v.array(Raw),
-      /** Lines to be looked at on the way because nobody knows what they hold. */
-      unread: v.array(v.pipe(v.number(), v.integer(), v.minValue(0))),
-      keysOn: v.picklist(["bike", "simulated"]),
-      done: v.boolean(),
-      /** Last thing that went off the plan, for the notice on the card. */
-      notice: v.nullable(
-        v.strictObject({
-          kind: v.picklist(["menu-closed-discarded", "menu-closed-saved", "off-plan", "power-lost"]),
-          lines: v.array(Code),
-        }),
-      ),
-    }),
-  ),
-  readBack: v.record(Code, Typed),
-  checks: v.record(v.string(), v.strictObject({ answer: v.picklist(["", "yes", "no"]), measured: Typed, note: Typed })),
+  classChoice: ClassChoiceSchema,
+  asFound: v.strictObject({ shown: TypedByCodeSchema, waivedReason: Typed }),
+  overrides: OverridesSchema,
+  unlocked: UnlockedSchema,
+  /** What the display was last known to hold when keys were set aside or are to be planned anew; null until then. */
+  held: v.nullable(v.record(Code, Raw)),
+  /** Keys pressed on the bike, as the technician told. */
+  program: v.nullable(KeysSchema),
+  /** Keys pressed on the simulated display: nothing of it ever counts for the bike. */
+  rehearsal: v.nullable(KeysSchema),
+  readBack: TypedByCodeSchema,
+  checks: ChecksSchema,
   handedOverAt: v.nullable(Moment),
   handOverNote: Typed,
   sheets: v.array(SealedSheetSchema),
   events: v.array(EventSchema),
 });
+
+export { CheckResultSchema, ClassChoiceSchema, KeysSchema, SealedFactsSchema };

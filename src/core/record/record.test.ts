@@ -19,7 +19,7 @@ import {
   takeReading,
   wayBack,
   workOut,
-} from "./workings";
+} from "./index";
 
 const AT = "2026-11-24T09:00:00.000Z";
 const demo = (number: number): Job => {
@@ -105,7 +105,7 @@ describe("from as found to handed over", () => {
     const ended = steps.reduce((job, step) => advanceProgram(job, step.after, AT), started);
     expect(ended.program?.done).toBe(true);
     expect(ended.events.map((event) => event.kind)).toContain("programmed");
-    const back = wayBack(ended, workOut(ended));
+    const back = wayBack(ended);
     const last = back?.steps[back.steps.length - 1];
     expect(last?.after.inForce).toEqual(workOut(demo(207)).found.map((line) => line.raw));
     const left = handOver({ ...ended, readBack: { "51": "29" } }, AT);

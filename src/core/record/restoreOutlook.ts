@@ -1,20 +1,22 @@
 /** What the last resort would take on a job: the maker's values restored first, the rest set again. */
+import type { DisplayProfile } from "../display";
 import { cardSteps, pressCount, restoreAndReapply, type CardStep } from "../keys";
-import type { Job } from "./job";
-import type { ProgramOutlook } from "./workings";
+import type { KeyTask } from "./programming";
 
-/** Restoring the maker's values first and setting the rest again: presses and time, or null where the display has no restore. */
-export function restoreOutlook(
-  job: Job,
-  outlook: ProgramOutlook,
-): { readonly presses: number; readonly totalMs: number; readonly steps: readonly CardStep[] } | null {
-  if (!job.profile) return null;
-  const plan = restoreAndReapply(job.profile, outlook.start, { targets: outlook.targets });
+export interface RestoreOutlook {
+  readonly presses: number;
+  readonly totalMs: number;
+  readonly steps: readonly CardStep[];
+}
+
+/** Restoring the maker's values first and setting the rest again; null where the display has no restore. */
+export function restoreOutlook(profile: DisplayProfile, { start, targets }: KeyTask): RestoreOutlook | null {
+  const plan = restoreAndReapply(profile, start, { targets });
   if (!plan) return null;
   const strokes = [...plan.restore, ...plan.reapply];
   return {
     presses: pressCount(strokes.map(({ stroke }) => stroke)),
     totalMs: plan.totalMs,
-    steps: cardSteps(job.profile, strokes),
+    steps: cardSteps(profile, strokes),
   };
 }

@@ -5,7 +5,8 @@ import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { writeJobFile } from "./job";
 import { readJobFile } from "./jobFile";
 import { brokenAt } from "./seal";
-import { addUnknownLine, swapDisplay, swapOutlook } from "./swap";
+import { addUnknownLine } from "./describing";
+import { swapDisplay, swapOutlook } from "./swap";
 import { workOut } from "./workings";
 
 const AT = "2026-11-24T10:00:00.000Z";

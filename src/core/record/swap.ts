@@ -2,10 +2,11 @@
  * A display swapped in the middle of a job: the old one's values are sealed as they were found, carried over as targets for the
  * new one where it can hold them, and the new one is still to be written down.
  */
-import { lineIndex, linesOf, newLine, withLines, type DisplayProfile } from "../display";
+import { linesOf, type DisplayProfile } from "../display";
 import { carryOver, type CarryOver } from "../setup";
 import { withEvent, type Job } from "./job";
-import { foundLines, sealOnto } from "./workings";
+import { foundLines } from "./found";
+import { sealOnto } from "./sealing";
 
 /** What a swap would do to the values written down so far; null where the job has no display yet. */
 export const swapOutlook = (job: Job, to: DisplayProfile): CarryOver | null =>
@@ -41,7 +42,9 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
     asFound: { shown: {}, waivedReason: "" },
     overrides,
     unlocked: {},
+    held: null,
     program: null,
+    rehearsal: null,
     readBack: {},
   };
   return withEvent(
@@ -50,20 +53,4 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
     "display-swapped",
     `${from.name} for ${to.name}: ${count("kept")} kept, ${count("rounded")} rounded, ${count("lost")} lost, ${count("gained")} gained`,
   );
-}
-
-/**
- * The job with a line its display has and its description had not: not known, left as found, showing what was read. The
- * library's own description is not touched.
- */
-export function addUnknownLine(job: Job, code: string, shown: string): Job {
-  const { profile } = job;
-  const value = Number(shown);
-  if (!profile || !Number.isInteger(value) || value < 0 || lineIndex(profile, code) >= 0) return job;
-  const line = newLine(code, { kind: "reserved", setting: null, rawMin: 0, rawMax: Math.max(9, value) }, 0);
-  return {
-    ...job,
-    profile: withLines(profile, [...linesOf(profile), { ...line, makerOnly: true }]),
-    asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code]: shown } },
-  };
 }

@@ -92,7 +92,7 @@ const EMPTY_OVER_NOMINAL = 0.86;
 /** What the display makes of the rig. */
 export function readingsOf(profile: DisplayProfile, state: MenuState, rig: RigState): RigReadings {
   const settings = decoded(profile, state.inForce);
-  const { shownUnit } = contextOf(profile, state.inForce);
+  const shownUnit = contextOf(profile, state.inForce).shownUnit ?? "kmh";
   const nominalV = typeof settings.nominalV === "number" ? settings.nominalV : (profile.acceptsNominalV[0] ?? 36);
   const volts = nominalV * (EMPTY_OVER_NOMINAL + (FULL_OVER_NOMINAL - EMPTY_OVER_NOMINAL) * RIG.packShare);
   return {

@@ -14,7 +14,8 @@ import {
   type Settings,
 } from "../display";
 import type { AppliedCap, AsApplied, ThrottleMode } from "../law";
-import { readoutError, trueCap, type Interval, type WheelSetting, type WheelTruth } from "../wheel";
+import { readoutError, trueCap, type Interval, type ReadOutNeed, type WheelSetting, type WheelTruth } from "../wheel";
+import type { SpeedUnit } from "../units";
 import type { Bike } from "./bike";
 
 /** Raw values per line in menu order; null where nobody has read the line. */
@@ -46,6 +47,10 @@ export function decoded<K extends SettingKey>(profile: DisplayProfile, raws: Raw
 export const canSet = (profile: DisplayProfile, setting: SettingKey): boolean =>
   linesOf(profile).some((line) => settingsOf(line).includes(setting));
 
+/** The read-out error, or what is missing for it. */
+export type ReadOut =
+  ({ readonly kind: "known" } & Speedometer) | { readonly kind: "unknown"; readonly needs: readonly ReadOutNeed[] };
+
 export interface Speedometer {
   readonly r: Interval;
   readonly truth: WheelTruth;
@@ -70,13 +75,23 @@ export function wheelUncertainty(profile: DisplayProfile, raws: Raws): number {
   return encoding?.kind === "wheel-code" || encoding?.kind === "wheel-size" ? encoding.circumferenceUncertainty : 0;
 }
 
-/** The read-out error under these raw values, or null while wheel, pulses or rollout are not known. */
-export function speedometer(profile: DisplayProfile, raws: Raws, bike: Bike): Speedometer | null {
+const needOf = <Need extends ReadOutNeed>(value: number | null, unread: Need, zero: Need): Need | null =>
+  value === null ? unread : value > 0 && Number.isFinite(value) ? null : zero;
+
+/** The read-out error under these raw values, or what is missing to know it. */
+export function readOut(profile: DisplayProfile, raws: Raws, bike: Bike): ReadOut {
   const circumferenceMm = decoded(profile, raws, "circumferenceMm");
   const pulsesPerTurn = pulsesSet(profile, raws, bike);
-  if (circumferenceMm === null || pulsesPerTurn === null || !bike.rollout) return null;
   const percent = canSet(profile, "speedCalibrationPercent") ? decoded(profile, raws, "speedCalibrationPercent") : 100;
-  if (percent === null) return null;
+  const needs: readonly (ReadOutNeed | null)[] = [
+    bike.rollout ? null : "rollout",
+    needOf(circumferenceMm, "wheel-line", "wheel-zero"),
+    needOf(pulsesPerTurn, "pulse-line", "pulses-zero"),
+    needOf(percent, "calibration-line", "calibration-zero"),
+  ];
+  const missing = needs.filter((need) => need !== null);
+  if (missing.length > 0 || !bike.rollout || circumferenceMm === null || pulsesPerTurn === null || percent === null)
+    return { kind: "unknown", needs: missing };
   const truth: WheelTruth = {
     rolloutMm: bike.rollout.mm,
     rolloutUncertaintyMm: bike.rollout.uncertaintyMm,
@@ -87,8 +102,18 @@ export function speedometer(profile: DisplayProfile, raws: Raws, bike: Bike): Sp
     circumferenceUncertainty: wheelUncertainty(profile, raws),
     pulsesPerTurn,
   };
-  return { r: readoutError(truth, setting), truth, setting };
+  const r = readoutError(truth, setting);
+  return r ? { kind: "known", r, truth, setting } : { kind: "unknown", needs: ["rollout"] };
 }
+
+/** The read-out error under these raw values, or null while anything it rests on is not known. */
+export function speedometer(profile: DisplayProfile, raws: Raws, bike: Bike): Speedometer | null {
+  const reading = readOut(profile, raws, bike);
+  return reading.kind === "known" ? reading : null;
+}
+
+/** Unit the display shows speed in; null where its line has not been read. */
+export const shownUnit = (profile: DisplayProfile, raws: Raws): SpeedUnit | null => contextOf(profile, raws).shownUnit;
 
 /** How far a measured top assisted speed may be off, km/h: a steady reading off a GPS. Common practice, no source. */
 const MEASURED_SLACK_KMH = 0.5;
@@ -120,14 +145,16 @@ function capOf(
           kind: "true",
           shownKmh: capKmh,
           kmh: { nominal: capKmh, low: capKmh - MEASURED_SLACK_KMH, high: capKmh + MEASURED_SLACK_KMH },
+          unitOpen: false,
         };
   if (capKmh === null) return { kind: "not-read" };
   if (encoding.kind !== "speed-cap") return { kind: "unmeasured", basis: "own" };
   if (encoding.basis !== "shown") return { kind: "unmeasured", basis: encoding.basis };
-  const meter = speedometer(profile, raws, bike);
-  return meter
-    ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r) }
-    : { kind: "no-wheel", shownKmh: capKmh };
+  const meter = readOut(profile, raws, bike);
+  const unitOpen = encoding.heldIn === "shown" && shownUnit(profile, raws) === null;
+  return meter.kind === "known"
+    ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r), unitOpen }
+    : { kind: "no-read-out", shownKmh: capKmh, needs: meter.needs, unitOpen };
 }
 
 /** Where assist really ends under these raw values. */

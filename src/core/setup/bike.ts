@@ -6,11 +6,11 @@ import type { Chemistry } from "../battery";
 import { usualSeries } from "../battery";
 import { gaugeAreaMm2 } from "../battery/current";
 import { readQuantity } from "../units/quantity";
+import { readTyreMarking } from "../wheel/sidewall";
 import {
   compareWithTyre,
   estimatedRollout,
   measuredRollout,
-  readTyre,
   type Rollout,
   type RolloutDisagreement,
   type TyreDesignation,
@@ -192,7 +192,7 @@ export function fieldProblem(field: IntakeField, typed: string): FieldProblem | 
     case "option":
       return field.options.includes(typed) ? null : { key: "field.not-an-option", typed, accepted: field.options };
     case "tyre": {
-      const reading = readTyre(typed);
+      const reading = readTyreMarking(typed);
       return reading.ok ? null : reading.problem;
     }
     case "volts-list":
@@ -236,7 +236,7 @@ export function readIntake(typed: IntakeText): IntakeReading {
   };
   const yesNo = (key: IntakeKey): boolean | null => (said(key) === "" ? null : said(key) === "yes");
 
-  const tyreReading = said("tyre") === "" ? null : readTyre(said("tyre"));
+  const tyreReading = said("tyre") === "" ? null : readTyreMarking(said("tyre"));
   const tyre = tyreReading?.ok ? tyreReading.tyre : null;
   const distanceMm = said("rolloutMm") === "" ? null : numberOf("rolloutMm");
   const turns = numberOf("rolloutTurns") ?? 1;

@@ -24,8 +24,9 @@ import {
   type SettingValue,
 } from "../display";
 import { assistLimit, type AssistLimit, type ClassChoice } from "../law";
-import { rankWheels, trueCap, type Interval, type Rollout } from "../wheel";
-import { appliedCurrentA, decoded, speedometer, type Raws } from "./applied";
+import { rankWheels, trueCap, type Interval, type ReadOutNeed, type Rollout } from "../wheel";
+import { appliedCurrentA, decoded, readOut, type Raws } from "./applied";
+import { own } from "../units/limits";
 import type { Bike } from "./bike";
 import { allowedOn, isOver, motorFacts, type MotorFacts } from "./currentBounds";
 
@@ -42,6 +43,9 @@ export type Reason =
   | { readonly key: "reason.reserved" }
   | { readonly key: "reason.read-only" }
   | { readonly key: "reason.no-fact"; readonly needs: "rollout" | "pack" | "current" | "class" }
+  | { readonly key: "reason.no-read-out"; readonly needs: readonly ReadOutNeed[] }
+  /** Sealed with another value than the facts at hand would give: it stands as sealed. */
+  | { readonly key: "reason.sealed" }
   | { readonly key: "reason.by-hand" }
   | { readonly key: "reason.cannot-hold"; readonly problem: EncodeProblem }
   | {
@@ -179,12 +183,13 @@ function proposeLine(context: ProposalContext, line: Line, index: number, soFar:
   if (encoding.kind === "read-only") return stay({ key: "reason.read-only" });
   if (line.shownWhen && !isShown(context.profile, index, soFar))
     return stay({ key: "reason.not-shown", by: line.shownWhen.line });
-  const override = overrides[line.code];
-  if (override !== undefined && (!line.makerOnly || unlocked[line.code]))
+  const override = own(overrides, line.code);
+  const isUnlocked = own(unlocked, line.code) !== undefined;
+  if (override !== undefined && (!line.makerOnly || isUnlocked))
     return { line, index, raw: override, reason: { key: "reason.by-hand" } };
   if (encoding.kind === "reserved") return stay({ key: "reason.reserved" });
   if (line.effect === "none") return stay({ key: "reason.no-effect" });
-  if (line.makerOnly && !unlocked[line.code]) return stay({ key: "reason.maker-only" });
+  if (line.makerOnly && !isUnlocked) return stay({ key: "reason.maker-only" });
   switch (encoding.kind) {
     case "speed-cap":
       return proposeCap(context, line, index, soFar);
@@ -222,8 +227,9 @@ function proposeWheel({ profile, bike, asFound }: ProposalContext, line: Line, i
   const { encoding } = line;
   const none: ProposedLine = { line, index, raw: null, reason: { key: "reason.no-fact", needs: "rollout" } };
   if (!bike.rollout) return none;
-  const pulsesSet = decoded(profile, asFound, "pulsesPerTurn") ?? bike.pulsesPerTurn;
-  const percent = decoded(profile, asFound, "speedCalibrationPercent") ?? 100;
+  // A count or a percentage of 0 counts nothing: the wheel is then chosen as if the line were put right.
+  const pulsesSet = decoded(profile, asFound, "pulsesPerTurn") || bike.pulsesPerTurn;
+  const percent = decoded(profile, asFound, "speedCalibrationPercent") || 100;
   const candidates = rawValues(encoding).map((raw) => ({
     code: raw,
     circumferenceMm: Number(decodeAll(line, raw, contextOf(profile, asFound)).circumferenceMm ?? 0),
@@ -295,13 +301,13 @@ function proposeCap({ profile, bike, choice }: ProposalContext, line: Line, inde
   if (of === "throttle" && choice.rule.throttle.kind !== "to-assist-limit")
     return stay({ key: "reason.throttle-as-class", className: choice.rule.name });
   if (encoding.basis !== "shown") return stay({ key: "reason.cap-not-shown", basis: encoding.basis });
-  const meter = speedometer(profile, soFar, bike);
-  if (!meter) return stay({ key: "reason.no-fact", needs: "rollout" });
+  const meter = readOut(profile, soFar, bike);
+  if (meter.kind === "unknown") return stay({ key: "reason.no-read-out", needs: meter.needs });
   const context = contextOf(profile, soFar);
   const encoded = encodeLine(encoding, limit.kmh * meter.r.low, limit.strict, context);
   if (!encoded.ok) return stay({ key: "reason.cannot-hold", problem: encoded.problem });
   const settingKmh = typeof encoded.held === "number" ? encoded.held : limit.kmh;
-  const heldIn = encoding.heldIn === "shown" ? context.shownUnit : encoding.heldIn;
+  const heldIn = encoding.heldIn === "shown" ? (context.shownUnit ?? "mph") : encoding.heldIn;
   return {
     line,
     index,

@@ -134,7 +134,7 @@ describe("missing facts narrow the plan and never fake a figure", () => {
     const bike = readIntake({ ...FAT, tyre: "", rolloutMm: "" }).bike;
     const sheet = makeSheet(context({ bike }));
     expect(sheet.rows[at("51")]?.reason).toEqual({ key: "reason.no-fact", needs: "rollout" });
-    expect(sheet.targetCap).toEqual({ kind: "no-wheel", shownKmh: 25 });
+    expect(sheet.targetCap).toEqual({ kind: "no-read-out", shownKmh: 25, needs: ["rollout"], unitOpen: false });
     expect(speedometer(TARN, found, bike)).toBeNull();
   });
   it("no class: nothing judged, nothing capped", () => {

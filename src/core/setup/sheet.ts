@@ -27,6 +27,7 @@ import {
 } from "../law";
 import { appliedCap, asApplied, type Raws } from "./applied";
 import { hazards, type HazardMessage, type HazardSubject } from "./hazards";
+import { own } from "../units/limits";
 import { propose, type ProposalContext, type Reason } from "./propose";
 
 export type SheetMessage = LawMessage | HazardMessage;
@@ -83,6 +84,10 @@ export interface Sheet {
 export interface SheetContext extends ProposalContext {
   /** Raw values the display holds now; the as-found ones until it is programmed. */
   readonly present: Raws;
+  /** Raw values the plan was sealed with: they stand, whatever would be proposed now. Null while nothing is sealed. */
+  readonly sealed?: Raws | null;
+  /** Raw values the plan starts from where they are not the as-found ones: a display programmed before. */
+  readonly startsFrom?: Raws | null;
 }
 
 const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly SettingKey[]>> = {
@@ -136,21 +141,24 @@ const gravity = ({ severity }: { severity: Severity }): number => GRAVITY.indexO
 
 /** Works the whole sheet out. */
 export function makeSheet(context: SheetContext): Sheet {
-  const { profile, bike, choice, asFound, present } = context;
-  const proposals = propose(context);
-  const targetRaws: Raws = proposals.map(({ raw, index }) => raw ?? asFound[index] ?? present[index] ?? null);
+  const { profile, bike, choice, asFound, present, sealed } = context;
+  const startsFrom = context.startsFrom ?? asFound;
+  const proposals = propose({ ...context, asFound: startsFrom });
+  const proposed: Raws = proposals.map(({ raw, index }) => raw ?? startsFrom[index] ?? present[index] ?? null);
+  const targetRaws: Raws = sealed ? proposed.map((raw, i) => sealed[i] ?? raw) : proposed;
   const presentFindings = findingsOn(profile, present, bike, choice);
   const targetFindings = findingsOn(profile, targetRaws, bike, choice);
   const presentContext = contextOf(profile, present);
   const targetContext = contextOf(profile, targetRaws);
   const foundContext = contextOf(profile, asFound);
-  const rows = proposals.map(({ line, index, reason }): SheetRow => {
+  const rows = proposals.map(({ line, index, reason: proposedBy }): SheetRow => {
+    const reason: Reason = targetRaws[index] === proposed[index] ? proposedBy : { key: "reason.sealed" };
     const presentValue = valueAt(line, present[index], presentContext);
     const target = valueAt(line, targetRaws[index], targetContext);
     const shown = { present: isShown(profile, index, present), target: isShown(profile, index, targetRaws) };
     const changes =
       target === null || !shown.target ? false : presentValue === null ? null : presentValue.raw !== target.raw;
-    const locked = line.makerOnly && !context.wishes.unlocked[line.code];
+    const locked = line.makerOnly && own(context.wishes.unlocked, line.code) === undefined;
     return {
       code: line.code,
       index,
@@ -191,7 +199,8 @@ export function makeSheet(context: SheetContext): Sheet {
   };
 }
 
-const valueAt = (line: Line, raw: number | null | undefined, context: EncodingContext): SheetValue | null =>
+/** What a raw value stands for under a column; null where it is not known. */
+export const valueAt = (line: Line, raw: number | null | undefined, context: EncodingContext): SheetValue | null =>
   raw === null || raw === undefined
     ? null
     : { raw, shows: shows(line.encoding, raw), means: decodeAll(line, raw, context) };

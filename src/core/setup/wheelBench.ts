@@ -168,12 +168,13 @@ export function wheelBench(
     ) ?? null;
   const limit = choice ? assistLimit(choice) : null;
   const setCap = capLine ? decoded(profile, raws, "assistCapKmh") : null;
-  const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice => {
+  const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice | null => {
     const r = readoutError(truth, {
       circumferenceMm: pair.circumferenceMm * percent,
       circumferenceUncertainty: wheelUncertainty(profile, raws),
       pulsesPerTurn: pair.count,
     });
+    if (!r) return null;
     const held =
       capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
     return {
@@ -217,7 +218,7 @@ export function shownUnitOf(
   readonly toKmh: (shown: number) => number;
   readonly fromKmh: (kmh: number) => number;
 } {
-  const unit = profile ? contextOf(profile, raws).shownUnit : "kmh";
+  const unit = (profile && contextOf(profile, raws).shownUnit) ?? "kmh";
   return unit === "mph"
     ? { unit, toKmh: mphToKmh, fromKmh: kmhToMph }
     : { unit, toKmh: (shown) => shown, fromKmh: (kmh) => kmh };

@@ -2,7 +2,7 @@
  * A number typed with a unit of its own: "20 mph" where km/h are kept, "165 lb" for kilograms, "86 in" for millimetres.
  * Sources: international yard and pound agreement, 1959 (1 ft = 304.8 mm); Celsius and Fahrenheit by definition.
  */
-import { KG_PER_POUND, KM_PER_MILE, MM_PER_INCH } from "./convert";
+import { KG_PER_POUND, KM_PER_MILE, MM_PER_INCH, speedToKmh, type SpeedUnit } from "./convert";
 
 interface Scale {
   /** kept = typed × factor + offset. */
@@ -15,7 +15,7 @@ const MM_PER_FOOT = 12 * MM_PER_INCH;
 
 /** Other units a figure may be typed in, by the unit it is kept in. */
 const OTHERS: Readonly<Record<string, Readonly<Record<string, Scale>>>> = {
-  "km/h": { mph: times(KM_PER_MILE), "m/s": times(3.6) },
+  "km/h": { mph: times(KM_PER_MILE), "m/s": times(3.6), kmh: times(1) },
   km: { mi: times(KM_PER_MILE), m: times(0.001) },
   m: { ft: times(MM_PER_FOOT / 1000), km: times(1000), mi: times(1000 * KM_PER_MILE) },
   mm: { in: times(MM_PER_INCH), cm: times(10), '"': times(MM_PER_INCH), ft: times(MM_PER_FOOT), m: times(1000) },
@@ -49,6 +49,28 @@ export function readQuantity(typed: string, unit: string | null): Quantity {
   return scale
     ? { value: Number((value * scale.factor + scale.offset).toPrecision(12)), converted: true }
     : { value: Number.NaN, converted: false };
+}
+
+/** A speed as typed, km/h: in the unit it was asked in unless it names another; NaN where it is none. */
+export function readSpeedKmh(typed: string, askedIn: SpeedUnit): number {
+  const bare = readQuantity(typed, null).value;
+  return Number.isNaN(bare) ? readQuantity(typed, "km/h").value : speedToKmh(bare, askedIn);
+}
+
+const BARE = /^\s*[+-]?\d+(?:[.,]\d+)?\s*$/;
+
+/**
+ * A figure as it is kept when it was asked for in another unit than it is kept in: with that unit written behind it, so that
+ * it says the same whatever is asked for later. What is no bare number is kept as typed.
+ */
+export const asAsked = (typed: string, asked: string, unit: string | null): string =>
+  asked !== unit && BARE.test(typed) ? `${typed} ${asked}` : typed;
+
+/** The same the other way round: what stands in the field while that unit is asked for. */
+export function inAskedUnit(kept: string, asked: string, unit: string | null): string {
+  if (asked === unit || !kept.endsWith(` ${asked}`)) return kept;
+  const bare = kept.slice(0, -asked.length - 1);
+  return BARE.test(bare) ? bare : kept;
 }
 
 /** A few of the other units a figure kept in `unit` may be typed in. */

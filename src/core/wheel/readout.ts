@@ -27,8 +27,27 @@ export interface WheelSetting {
   readonly pulsesPerTurn: number;
 }
 
-/** Read-out error with its interval. Both uncertainties add: a promise about a cap must hold at their worst together. */
-export function readoutError(truth: WheelTruth, setting: WheelSetting): Interval {
+/** What has to be known, or mended, before the read-out error can be worked out. */
+export type ReadOutNeed =
+  | "rollout"
+  | "wheel-line"
+  | "pulse-line"
+  | "calibration-line"
+  /** The line holds 0, which counts nothing: no speed follows from it. */
+  | "wheel-zero"
+  | "pulses-zero"
+  | "calibration-zero";
+
+const isPositive = (value: number): boolean => Number.isFinite(value) && value > 0;
+
+/**
+ * Read-out error with its interval. Both uncertainties add: a promise about a cap must hold at their worst together.
+ * @returns null where a figure is no positive number or an uncertainty as large as its figure: then r is not known
+ */
+export function readoutError(truth: WheelTruth, setting: WheelSetting): Interval | null {
+  const leastTruthMm = truth.rolloutMm - truth.rolloutUncertaintyMm;
+  const figures = [truth.pulsesPerTurn, truth.rolloutMm, leastTruthMm, setting.pulsesPerTurn, setting.circumferenceMm];
+  if (!figures.every(isPositive) || !(setting.circumferenceUncertainty < 1)) return null;
   const pulses = truth.pulsesPerTurn / setting.pulsesPerTurn;
   const nominal = pulses * (setting.circumferenceMm / truth.rolloutMm);
   const low =

@@ -3,7 +3,7 @@
  * The ISO 5775-1 designation decides wherever it stands in the text. Inch and French markings are older and can mean several
  * rims: all of them are given, commonest first. Which marking belongs to which bead seat: common practice, no source.
  */
-import { BEAD_SEATS_MM, TYRE_WIDTH_MM, type TyreDesignation } from "./tyre";
+import { BEAD_SEATS_MM, designationOf, readTyre, TYRE_WIDTH_MM, type TyreDesignation, type TyreReading } from "./tyre";
 
 export interface SidewallCandidate {
   readonly tyre: TyreDesignation;
@@ -141,4 +141,19 @@ function readInches(typed: string, text: string): SidewallReading {
       by: width.fraction ? "inch-fraction" : "inch-decimal",
     })),
   };
+}
+
+/** A tyre as typed: its designation, or any marking of a sidewall that can mean one tyre only. */
+export function readTyreMarking(typed: string): TyreReading {
+  const designation = readTyre(typed);
+  if (designation.ok || designation.problem.key !== "tyre.not-a-designation") return designation;
+  const sidewall = readSidewall(typed);
+  if (!sidewall.ok)
+    return sidewall.problem.key === "sidewall.width-missing"
+      ? { ok: false, problem: { key: "tyre.width-missing", typed, beadSeatsMm: sidewall.problem.beadSeatsMm } }
+      : designation;
+  const [only, ...others] = sidewall.candidates;
+  if (only && others.length === 0) return { ok: true, tyre: only.tyre };
+  const designations = sidewall.candidates.map(({ tyre }) => designationOf(tyre));
+  return { ok: false, problem: { key: "tyre.ambiguous", typed, designations } };
 }

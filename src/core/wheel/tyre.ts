@@ -11,6 +11,9 @@ export interface TyreDesignation {
 }
 
 export type TyreProblem =
+  /** An inch size that stands for several rims. */
+  | { readonly key: "tyre.ambiguous"; readonly typed: string; readonly designations: readonly string[] }
+  | { readonly key: "tyre.width-missing"; readonly typed: string; readonly beadSeatsMm: readonly number[] }
   | { readonly key: "tyre.not-a-designation"; readonly typed: string }
   | { readonly key: "tyre.width-out-of-range"; readonly typed: string; readonly minMm: number; readonly maxMm: number }
   | {
@@ -27,6 +30,9 @@ export type TyreReading =
 export const BEAD_SEATS_MM = [
   203, 254, 305, 349, 355, 369, 406, 451, 507, 540, 547, 559, 571, 584, 590, 597, 622, 630, 635,
 ] as const;
+
+/** A designation as it is written: "50-559". */
+export const designationOf = ({ widthMm, beadSeatMm }: TyreDesignation): string => `${widthMm}-${beadSeatMm}`;
 
 export const TYRE_WIDTH_MM = { min: 18, max: 130 } as const;
 

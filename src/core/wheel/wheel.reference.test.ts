@@ -1,6 +1,7 @@
 // The wheel's numbers against ISO 5775-1 diameters and worked examples of the trade.
 import { describe, expect, it } from "vitest";
-import { capSettingFor, readoutError, trueCap } from "./readout";
+import { capSettingFor, trueCap } from "./readout";
+import { knownReadout } from "./testingReadout";
 import { estimatedRollout, measuredRollout } from "./rollout";
 import { loadedRolloutMm, outerDiameterMm, readTyre, unloadedRolloutMm } from "./tyre";
 import { nominalCircumferenceMm, rankWheels } from "./wheelCode";
@@ -38,7 +39,7 @@ describe("the fat tyre set as 26", () => {
   // Common practice, no source: the worked example of the trade.
   const truth = { rolloutMm: 2310, rolloutUncertaintyMm: 0, pulsesPerTurn: 1 };
   const asCode = (inch: number) =>
-    readoutError(truth, {
+    knownReadout(truth, {
       circumferenceMm: nominalCircumferenceMm(inch),
       circumferenceUncertainty: 0,
       pulsesPerTurn: 1,
@@ -59,7 +60,7 @@ describe("the fat tyre set as 26", () => {
     expect(ranked[0]?.code).toBe(29);
   });
   it("keeps the limit at the lower end of r while a code is only assumed", () => {
-    const r = readoutError(truth, {
+    const r = knownReadout(truth, {
       circumferenceMm: nominalCircumferenceMm(29),
       circumferenceUncertainty: 0.03,
       pulsesPerTurn: 1,
@@ -71,7 +72,7 @@ describe("the fat tyre set as 26", () => {
 describe("pulses and measurement", () => {
   // Common practice, no source: 16 pole pairs through a 5:1 gear give 80 pulses a wheel turn.
   it("an inside pick-up of 80 set as 40 shows twice the speed", () => {
-    const r = readoutError(
+    const r = knownReadout(
       { rolloutMm: 2000, rolloutUncertaintyMm: 0, pulsesPerTurn: 80 },
       { circumferenceMm: 2000, circumferenceUncertainty: 0, pulsesPerTurn: 40 },
     );

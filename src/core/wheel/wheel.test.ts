@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { capSettingFor, readOutCurve, readoutError, trueCap } from "./readout";
+import { capSettingFor, readOutCurve, readoutError, trueCap, type WheelSetting, type WheelTruth } from "./readout";
+import { knownReadout } from "./testingReadout";
 import { compareWithTyre, measuredRollout } from "./rollout";
 import { readTyre } from "./tyre";
 import { rankWheels } from "./wheelCode";
@@ -43,10 +44,37 @@ describe("cap settings", () => {
     circumferenceUncertainty: fc.double({ min: 0, max: 0.03, noNaN: true }),
     limit: fc.double({ min: 5, max: 50, noNaN: true }),
   });
+  it.each<[string, Partial<WheelTruth>, Partial<WheelSetting>]>([
+    ["a count of 0", {}, { pulsesPerTurn: 0 }],
+    ["no pulses on the wheel", { pulsesPerTurn: 0 }, {}],
+    ["no wheel", {}, { circumferenceMm: 0 }],
+    ["no rollout", { rolloutMm: 0 }, {}],
+    ["a rollout less sure than it is long", { rolloutUncertaintyMm: 2000 }, {}],
+    ["an endless wheel", {}, { circumferenceMm: Infinity }],
+    ["no number", { rolloutMm: Number.NaN }, {}],
+    ["a code nobody can be surer of than itself", {}, { circumferenceUncertainty: 1 }],
+  ])("is not known with %s, and no number stands for it", (_, truth, setting) =>
+    expect(
+      readoutError(
+        { rolloutMm: 2000, rolloutUncertaintyMm: 5, pulsesPerTurn: 1, ...truth },
+        { circumferenceMm: 2000, circumferenceUncertainty: 0, pulsesPerTurn: 1, ...setting },
+      ),
+    ).toBeNull(),
+  );
+  it("carries the tape error: the ends lie as far apart as the tape and the code are unsure", () => {
+    // (1000 ± 1 %) over (2000 ± 10): by hand 0.5 × 0.99 ÷ 1.005 and 0.5 × 1.01 ÷ 0.995.
+    const r = knownReadout(
+      { rolloutMm: 2000, rolloutUncertaintyMm: 10, pulsesPerTurn: 1 },
+      { circumferenceMm: 1000, circumferenceUncertainty: 0.01, pulsesPerTurn: 1 },
+    );
+    expect(r.nominal).toBe(0.5);
+    expect(r.low).toBeCloseTo(0.492537, 6);
+    expect(r.high).toBeCloseTo(0.507538, 6);
+  });
   it("never lets the true cap pass the limit, even at the worst end of r", () => {
     fc.assert(
       fc.property(arbitraryWheel, ({ rolloutMm, rolloutShare, circumferenceMm, circumferenceUncertainty, limit }) => {
-        const r = readoutError(
+        const r = knownReadout(
           { rolloutMm, rolloutUncertaintyMm: rolloutMm * rolloutShare, pulsesPerTurn: 1 },
           { circumferenceMm, circumferenceUncertainty, pulsesPerTurn: 1 },
         );

@@ -34,7 +34,7 @@ export function Compare() {
     </label>
   );
   return (
-    <div className="mx-auto max-w-[1000px]">
+    <div>
       <Link href="/displays" className="text-quiet underline underline-offset-4">
         Displays
       </Link>

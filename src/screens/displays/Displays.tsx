@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useRouter } from "next/navigation";
+import { useRouter, useSearchParams } from "next/navigation";
 import { useState } from "react";
 import type { DisplayProfile } from "@/core/display";
 import { removeDisplay, restoreDisplay } from "@/store";
@@ -10,6 +10,7 @@ import { count } from "@/ui/wording";
 import { profileProblemText } from "@/ui/wording/profiles";
 import { saveText } from "@/ui/primitives/saveText";
 import { DisplaySheet, FreeDisplay } from "./DisplaySheet";
+import { ForBike } from "./ForBike";
 import { useDisplays } from "./useDisplays";
 
 const WhichIsIt = dynamic(() => import("./WhichIsIt").then((module) => module.WhichIsIt), { ssr: false });
@@ -23,7 +24,11 @@ export function Displays() {
   const tell = useTell();
   const displays = useDisplays();
   const [chosen, setChosen] = useKeptState("display", "");
-  const [asking, setAsking] = useState(false);
+  const params = useSearchParams();
+  const forJob = params.get("for");
+  // Where a bike waits for its display, the way back to it goes along.
+  const carry = forJob ? `?for=${forJob}` : "";
+  const [asking, setAsking] = useState(params.get("ask") === "which");
   const [refused, setRefused] = useState<readonly string[]>([]);
   if (!displays) return null;
   const profile = displays.all.find(({ id }) => id === chosen) ?? displays.all[0];
@@ -31,11 +36,11 @@ export function Displays() {
 
   const describe = async () => {
     const fresh = await (await newDisplays()).addDisplay("New display");
-    router.push(`/displays/${fresh.id}`);
+    router.push(`/displays/${fresh.id}${carry}`);
   };
   const vary = async (from: DisplayProfile) => {
     const copy = await (await newDisplays()).cloneDisplay(from);
-    router.push(`/displays/${copy.id}`);
+    router.push(`/displays/${copy.id}${carry}`);
   };
   const take = async (file: File) => {
     const reading = await (await newDisplays()).importDisplay(await file.text());
@@ -54,7 +59,7 @@ export function Displays() {
   };
 
   return (
-    <div className="mx-auto max-w-[1160px]">
+    <div>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-[2.1rem]">Displays</h1>
@@ -79,6 +84,7 @@ export function Displays() {
           </Button>
         </div>
       </div>
+      {forJob && profile ? <ForBike jobId={forJob} display={profile} /> : null}
       {refused.length > 0 ? (
         <div role="alert" className="mb-4 rounded-md bg-breach-tint p-4">
           <p className="font-semibold">This file was not taken in. Nothing on this machine was changed.</p>
@@ -127,7 +133,7 @@ export function Displays() {
               </div>
               <div className="mb-3 flex flex-wrap gap-2">
                 {isOwn ? (
-                  <Link href={`/displays/${profile.id}`} className={buttonClass("main")}>
+                  <Link href={`/displays/${profile.id}${carry}`} className={buttonClass(forJob ? "plain" : "main")}>
                     Open in the workbench
                   </Link>
                 ) : null}

@@ -1,23 +1,18 @@
 "use client";
-import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
 import Link from "next/link";
-import { useState } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
-import { loadShipped, SHIPPED_NAMES, type DisplayName } from "@/catalog/displays/names";
 import { labelWatts, fullPackV } from "@/core/battery";
-import type { DisplayProfile } from "@/core/display";
 import { assistLimit } from "@/core/law";
-import { acceptedReadingProblem, swapDisplay } from "@/core/record";
+import { acceptedReadingProblem } from "@/core/record";
 import { INTAKE_FIELDS, type IntakeKey } from "@/core/setup";
-import { ownDisplays } from "@/store";
-import { buttonClass, Caution, Choice, Figure, FindingLine, KeptField, useTell } from "@/ui/primitives";
+import { buttonClass, Caution, Choice, Figure, FindingLine } from "@/ui/primitives";
 import { count, disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
+import { DisplayOnTheBike } from "./DisplayOnTheBike";
+import { JobField } from "../job/JobField";
 import { TypedField } from "../job/TypedField";
 import { voiceOf } from "../job/voice";
-
-const SwapDisplay = dynamic(() => import("./SwapDisplay").then((module) => module.SwapDisplay), { ssr: false });
 
 /** Loaded when something else than a designation stands in the tyre's field. */
 const Sidewall = dynamic(() => import("../numbers/Sidewall").then((module) => module.Sidewall), { ssr: false });
@@ -36,8 +31,6 @@ const SECTIONS: readonly { readonly title: string; readonly keys: readonly Intak
 export function Intake({ job, workings, change }: StageProps) {
   const { intake } = workings;
   const { rule, acceptReading, acceptedKmh, acknowledged } = job.classChoice;
-  const keep = (key: IntakeKey) => (typed: string) =>
-    change((now) => ({ ...now, intake: { ...now.intake, [key]: typed } }));
   const setClass = (edit: Partial<typeof job.classChoice>) =>
     change((now) => ({ ...now, classChoice: { ...now.classChoice, ...edit } }));
   const readingProblem = acceptReading ? acceptedReadingProblem(acceptedKmh) : null;
@@ -46,9 +39,9 @@ export function Intake({ job, workings, change }: StageProps) {
     <div className="grid gap-8 lg:grid-cols-[1fr_340px]">
       <div className="flex min-w-0 flex-col gap-8">
         <section aria-labelledby="leaves-as">
-          <h2 id="leaves-as" className="mb-3 text-[1.35rem]">
+          <h3 id="leaves-as" className="mb-3 text-[1.35rem]">
             Display and class
-          </h2>
+          </h3>
           <div className="grid gap-4">
             <DisplayOnTheBike job={job} change={change} />
             <Choice
@@ -75,24 +68,24 @@ export function Intake({ job, workings, change }: StageProps) {
                   onChoose={(how) => setClass({ acceptReading: how === "accepted" })}
                 />
                 {acceptReading ? (
-                  <KeptField
+                  <JobField
+                    job={job}
+                    place={{ in: "accepted-reading" }}
                     label="Accepted as"
                     unit="km/h"
                     numeric
-                    value={acceptedKmh}
                     guess={plain(rule.acceptedReading.value)}
-                    onKeep={(typed) => setClass({ acceptedKmh: typed })}
                     problem={readingProblem ? fieldProblemText(readingProblem) : null}
                   />
                 ) : null}
               </div>
             ) : null}
             {rule && !rule.publicRoad ? (
-              <KeptField
+              <JobField
+                job={job}
+                place={{ in: "acknowledged" }}
                 label="Acknowledged in writing"
                 long
-                value={acknowledged}
-                onKeep={(typed) => setClass({ acknowledged: typed })}
                 hint="Whose land, and that it is not for public roads. It does not cure a law against tampering."
                 problem={acknowledged.trim() === "" ? "Write whose land it is, before it is programmed." : null}
               />
@@ -101,31 +94,29 @@ export function Intake({ job, workings, change }: StageProps) {
         </section>
         {SECTIONS.map(({ title, keys }) => (
           <section key={title} aria-label={title}>
-            <h2 className="mb-3 text-[1.35rem]">{title}</h2>
+            <h3 className="mb-3 text-[1.35rem]">{title}</h3>
             <div className="grid gap-x-5 gap-y-4 sm:grid-cols-2">
               {keys.map((key) => {
                 const problem = intake.problems[key];
-                return key === "tyre" && problem?.key === "tyre.not-a-designation" ? (
+                const field = (
+                  <TypedField
+                    key={key}
+                    job={job}
+                    name={key}
+                    askedIn={workings.unit}
+                    field={INTAKE_FIELDS[key]}
+                    words={INTAKE_WORDS[key]}
+                    problem={problem ? fieldProblemText(problem) : null}
+                    long={key === "complaint"}
+                  />
+                );
+                return key === "tyre" && problem?.key === "tyre.ambiguous" ? (
                   <div key={key}>
-                    <TypedField
-                      field={INTAKE_FIELDS[key]}
-                      words={INTAKE_WORDS[key]}
-                      value={job.intake[key] ?? ""}
-                      problem={fieldProblemText(problem)}
-                      onKeep={keep(key)}
-                    />
+                    {field}
                     <Sidewall typed={problem.typed} job={job} change={change} workings={workings} />
                   </div>
                 ) : (
-                  <TypedField
-                    key={key}
-                    field={INTAKE_FIELDS[key]}
-                    words={INTAKE_WORDS[key]}
-                    value={job.intake[key] ?? ""}
-                    problem={problem ? fieldProblemText(problem) : null}
-                    long={key === "complaint"}
-                    onKeep={keep(key)}
-                  />
+                  field
                 );
               })}
             </div>
@@ -140,64 +131,6 @@ export function Intake({ job, workings, change }: StageProps) {
   );
 }
 
-/** Which display is on the bike. Changing it once lines are written down is a swap, and shows first what becomes of them. */
-function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
-  const tell = useTell();
-  const own = useLiveQuery(() => ownDisplays()) ?? [];
-  const [swapTo, setSwapTo] = useState<DisplayProfile | null>(null);
-  const known: readonly DisplayName[] = [...SHIPPED_NAMES, ...own];
-  const mine: readonly DisplayName[] =
-    job.profile && !known.some(({ id }) => id === job.profile?.id) ? [job.profile] : [];
-  const written = Object.values(job.asFound.shown).some((typed) => typed.trim() !== "");
-  const choose = async (id: string) => {
-    const profile = own.find((each) => each.id === id) ?? (await loadShipped(id));
-    if (!profile || id === job.profile?.id) return;
-    if (job.profile && written) setSwapTo(profile);
-    else change((now) => ({ ...now, profile, overrides: {}, unlocked: {} }));
-  };
-  const newer = own.find(({ id, revision }) => id === job.profile?.id && revision !== job.profile.revision);
-  return (
-    <div>
-      <Choice
-        label="Display on the bike"
-        value={job.profile?.id ?? ""}
-        options={[...mine, ...known].map((profile) => ({ value: profile.id, label: profile.name }))}
-        onChoose={(id) => void choose(id)}
-        hint={
-          job.profile
-            ? job.profile.variant
-            : "Not among them? Describe it under Displays: a leaflet’s text is enough to begin with."
-        }
-      />
-      {newer && !job.program ? (
-        <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[0.9rem]">
-          Its description has changed since (revision {job.profile?.revision} here, {newer.revision} now).
-          <button
-            type="button"
-            className="min-h-9 font-semibold underline underline-offset-4"
-            onClick={() => change((now) => ({ ...now, profile: newer }))}
-          >
-            Use the new one
-          </button>
-        </p>
-      ) : null}
-      {swapTo ? (
-        <SwapDisplay
-          job={job}
-          to={swapTo}
-          onClose={() => setSwapTo(null)}
-          onSwap={() => {
-            const before = job;
-            change((now) => swapDisplay(now, swapTo, new Date().toISOString()));
-            setSwapTo(null);
-            tell(`${swapTo.name} is on the bike. Write down what it shows.`, () => change(() => before));
-          }}
-        />
-      ) : null}
-    </div>
-  );
-}
-
 /** What follows from the facts so far, live. */
 function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
   const { bike, intake, choice, findings } = workings;
@@ -205,7 +138,7 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
   const limit = choice ? assistLimit(choice) : null;
   return (
     <aside aria-label="What follows" className="self-start rounded-xl bg-sheet p-5 lg:sticky lg:top-4">
-      <h2 className="mb-3 text-[1.25rem]">What follows</h2>
+      <h3 className="mb-3 text-[1.25rem]">What follows</h3>
       <div className="flex flex-col gap-3">
         <Figure
           label="Rollout"

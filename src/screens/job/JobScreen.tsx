@@ -3,22 +3,15 @@ import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useRouter, useSelectedLayoutSegment } from "next/navigation";
-import { useEffect, useMemo, type ComponentType } from "react";
-import { STAGES, workOut, type Job, type Stage, type Workings } from "@/core/record";
+import { useEffect, useMemo, useRef, type ComponentType } from "react";
+import { STAGES, sealFault, workOut, type Job, type Stage, type Workings } from "@/core/record";
 import { changeJob, getJob } from "@/store";
-import { SignShape, useKeptState, useShortcuts } from "@/ui/primitives";
-import { count, duration, STAGE_NAMES } from "@/ui/wording";
-import { outlookOf } from "./outlook";
-
-/** What every stage gets: the job, what follows from it, and the way to change it. */
-export interface StageProps {
-  readonly job: Job;
-  readonly workings: Workings;
-  readonly change: (edit: (job: Job) => Job) => void;
-  /** Code of the line in hand, kept over reloads and shared by the stages. */
-  readonly line: string;
-  readonly setLine: (code: string) => void;
-}
+import { FindingLine, useKeptState, useShortcuts } from "@/ui/primitives";
+import { sealFaultText, STAGE_NAMES } from "@/ui/wording";
+import { BadJob } from "./BadJob";
+import { StageRail } from "./StageRail";
+import type { ChangeJob, StageProps } from "./stageProps";
+import { useOutlook } from "./usePlan";
 
 /** Each stage is loaded when it is first opened. */
 const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = {
@@ -52,145 +45,83 @@ export function JobScreen({ id }: { readonly id: string }) {
         </Link>
       </div>
     );
-  return <OpenJob key={id} job={found.job} stage={stage ?? null} />;
+  return (
+    <BadJob key={id} job={found.job}>
+      <OpenJob job={found.job} stage={stage ?? null} />
+    </BadJob>
+  );
 }
 
 /** `stage` is null at the numbers. */
 function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage | null }) {
   const router = useRouter();
   const workings = useMemo(() => workOut(job), [job]);
+  const { outlook } = useOutlook(job, workings);
   const [line, setLine] = useKeptState(`line.${job.id}`, "");
-  const change = useMemo(() => (edit: (now: Job) => Job) => void changeJob(job.id, edit), [job.id]);
+  // A failure is told by the frame around the screen; whoever asked only learns that there is nothing to take back.
+  const change = useMemo((): ChangeJob => (edit) => changeJob(job.id, edit).catch(() => null), [job.id]);
   const Screen = stage ? SCREENS[stage] : Numbers;
 
+  // Written when this window goes there, and not because another window went elsewhere.
   useEffect(() => {
-    if (stage && job.stage !== stage) void changeJob(job.id, (now) => ({ ...now, stage }));
-  }, [job.id, job.stage, stage]);
-  useShortcuts(
-    Object.fromEntries(
-      [NUMBERS, ...STAGES].map((target, i) => [String(i), () => router.push(`/job/${job.id}/${target}`)]),
-    ),
-  );
+    if (stage) void changeJob(job.id, (now) => (now.stage === stage ? now : { ...now, stage })).catch(() => null);
+  }, [job.id, stage]);
+  useStageKeys(job.id, stage, router.push);
 
   return (
-    <div className="mx-auto max-w-[1160px]">
+    <div>
       <div className={stage === "program" && job.program && !job.program.done ? "sr-only" : ""}>
         <JobHead job={job} workings={workings} />
       </div>
-      <StageRail job={job} workings={workings} stage={stage} />
-      <Screen job={job} workings={workings} change={change} line={line} setLine={setLine} />
+      <StageRail job={job} workings={workings} outlook={outlook} stage={stage} />
+      <StageHeading key={stage ?? NUMBERS} name={stage ? STAGE_NAMES[stage] : "Numbers"} />
+      <Screen job={job} workings={workings} outlook={outlook} change={change} line={line} setLine={setLine} />
     </div>
+  );
+}
+
+/** Digits go to the stages, except where a line's value is typed: there they are digits. */
+function useStageKeys(id: string, stage: Stage | null, go: (href: string) => void): void {
+  const keys = Object.fromEntries(
+    [NUMBERS, ...STAGES].map((target, i) => [String(i), () => go(`/job/${id}/${target}`)]),
+  );
+  useShortcuts(keys, stage !== "as-found");
+}
+
+/** Where a stage begins: at the top, with its heading in focus, so that eyes, keys and ears start at the same place. */
+function StageHeading({ name }: { readonly name: string }) {
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    window.scrollTo(0, 0);
+    heading.current?.focus({ preventScroll: true });
+  }, []);
+  return (
+    <h2 ref={heading} tabIndex={-1} className="no-print mb-3 w-max rounded-sm text-[1.35rem] max-sm:text-[1.15rem]">
+      {name}
+    </h2>
   );
 }
 
 function JobHead({ job, workings }: { readonly job: Job; readonly workings: Workings }) {
   const { bike, choice } = workings;
-  const facts = [
-    bike.frame,
-    bike.motorRatedW ? `${bike.motorRatedW} W` : null,
-    bike.packV ? `${bike.packV} V${bike.packAh ? ` ${bike.packAh} Ah` : ""}` : null,
-    job.profile?.name,
-  ]
-    .filter(Boolean)
-    .join(" · ");
+  const pack = bike.packV ? `${bike.packV} V${bike.packAh ? ` ${bike.packAh} Ah` : ""}` : null;
+  const facts = [bike.frame, bike.motorRatedW ? `${bike.motorRatedW} W` : null, pack, job.profile?.name];
+  const fault = useMemo(() => sealFault(job), [job]);
   return (
-    <div className="no-print mb-3 flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
-      <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
-        <h1 className="text-[2.1rem] break-words max-sm:text-[1.7rem]">{bike.nickname || "New bike"}</h1>
-        <span className="code text-quiet">{String(job.number).padStart(4, "0")}</span>
-        <span className="text-quiet">{facts}</span>
+    <div className="no-print mb-2">
+      <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
+        <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
+          <h1 className="min-w-0 text-[2.1rem] break-words max-sm:text-[1.5rem]">{bike.nickname || "New bike"}</h1>
+          <span className="code text-quiet">{String(job.number).padStart(4, "0")}</span>
+          <span className="min-w-0 text-quiet break-words max-sm:hidden">{facts.filter(Boolean).join(" · ")}</span>
+        </div>
+        {choice ? (
+          <span className="rounded-full border-2 border-ink px-3.5 py-0.5 font-semibold whitespace-nowrap">
+            {choice.rule.badge}
+          </span>
+        ) : null}
       </div>
-      {choice ? (
-        <span className="rounded-full border-2 border-ink px-3.5 py-0.5 font-semibold whitespace-nowrap">
-          {choice.rule.badge}
-        </span>
-      ) : null}
+      {fault ? <FindingLine severity="breach">{sealFaultText(fault)}</FindingLine> : null}
     </div>
-  );
-}
-
-function stageCaption(job: Job, workings: Workings, stage: Stage): string {
-  const { intake, counts, sheet, foundCount } = workings;
-  switch (stage) {
-    case "intake":
-      return intake.missing.length > 0
-        ? `${count(intake.missing.length, "fact")} missing`
-        : job.profile && workings.choice
-          ? "all known"
-          : "display or class missing";
-    case "as-found":
-      return job.profile ? `${foundCount} of ${sheet?.rows.length ?? 0} lines` : "—";
-    case "plan":
-      return counts
-        ? [`${counts.odd} odd`, counts.breaches ? count(counts.breaches, "breach", "breaches") : null]
-            .filter(Boolean)
-            .join(" · ")
-        : "—";
-    case "program": {
-      if (job.program?.done) return "in force";
-      if (job.program) return "under way";
-      const outlook = outlookOf(job, workings);
-      return outlook ? `${duration(outlook.totalMs)} of keys` : "baseline first";
-    }
-    case "prove": {
-      const due = workings.checks.filter(({ verdict }) => verdict !== "passed").length;
-      return job.program?.done ? (due > 0 ? `${count(due, "check")} due` : "all passed") : "—";
-    }
-    case "hand-over":
-      return job.handedOverAt ? "handed over" : "—";
-  }
-}
-
-function StageRail({
-  job,
-  workings,
-  stage,
-}: {
-  readonly job: Job;
-  readonly workings: Workings;
-  readonly stage: Stage | null;
-}) {
-  return (
-    <nav aria-label="Stages of the job" className="no-print mb-5 flex border-b-4 border-rule max-md:overflow-x-auto">
-      <ol className="relative -mb-1 flex gap-2 md:overflow-x-auto" tabIndex={-1}>
-        {workings.stages.map(({ stage: target, done }) => {
-          const here = target === stage;
-          return (
-            <li key={target} className="shrink-0">
-              <Link
-                href={`/job/${job.id}/${target}`}
-                aria-current={here ? "step" : undefined}
-                className={`block min-w-24 border-b-4 pr-5 pb-2 ${here ? "border-action" : done ? "border-ink" : "border-transparent"}`}
-              >
-                <span
-                  className={`flex items-baseline gap-1.5 ${here ? "font-bold" : done ? "font-semibold" : "text-quiet"}`}
-                >
-                  {STAGE_NAMES[target]}
-                  {done ? <SignShape sign="done" size={11} /> : null}
-                  {done ? <span className="sr-only">done</span> : null}
-                </span>
-                <span className="block text-[0.82rem] whitespace-nowrap text-quiet">
-                  {stageCaption(job, workings, target)}
-                </span>
-              </Link>
-            </li>
-          );
-        })}
-      </ol>
-      <Link
-        href={`/job/${job.id}/${NUMBERS}`}
-        aria-current={stage === null ? "page" : undefined}
-        className={`-mb-1 ml-auto block shrink-0 border-b-4 pb-2 pl-5 ${stage === null ? "border-action" : "border-transparent"}`}
-      >
-        <span
-          className={`block border-l border-rule pl-5 ${stage === null ? "font-bold" : "text-quiet hover:text-ink"}`}
-        >
-          Numbers
-        </span>
-        <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">
-          wheel to range
-        </span>
-      </Link>
-    </nav>
   );
 }

@@ -1,7 +1,9 @@
 import type { Workings } from "@/core/record";
+import type { Voice } from "@/ui/wording";
 
-/** The unit the class speaks in, and its name: what sentences about a bike are said with. */
-export const voiceOf = ({ choice }: Workings) => ({
-  unit: choice?.rule.speedUnit ?? ("kmh" as const),
+/** The unit the display shows, and the class with the unit of its text: what sentences about a bike are said with. */
+export const voiceOf = ({ choice, unit }: Workings): Voice => ({
+  unit,
   className: choice?.rule.name ?? "the class",
+  classUnit: choice?.rule.speedUnit ?? unit,
 });

@@ -3,10 +3,10 @@ import { INTAKE_FIELDS, type FieldProblem, type IntakeField, type IntakeKey } fr
 import { FIGURES, type FigureKey, type Figures } from "@/core/setup/figures";
 import { fieldProblemText, INTAKE_WORDS } from "@/ui/wording";
 import type { FigureWords } from "@/ui/wording/figures/words";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
 import { TypedField } from "../job/TypedField";
 
-interface FigureFieldsProps<Key extends FigureKey | IntakeKey> extends Pick<StageProps, "job" | "workings" | "change"> {
+interface FigureFieldsProps<Key extends FigureKey | IntakeKey> extends Pick<StageProps, "job" | "workings"> {
   readonly figures: Figures;
   /** Figures of the bench, and facts of the intake that are asked here as well. */
   readonly keys: readonly Key[];
@@ -24,7 +24,6 @@ const FIELDS: Readonly<Record<FigureKey | IntakeKey, IntakeField>> = { ...INTAKE
 export function FigureFields<Key extends FigureKey | IntakeKey>({
   job,
   workings,
-  change,
   figures,
   keys,
   words,
@@ -44,13 +43,14 @@ export function FigureFields<Key extends FigureKey | IntakeKey>({
         return (
           <TypedField
             key={key}
+            job={job}
+            name={key}
+            askedIn={workings.unit}
             field={FIELDS[key]}
             words={wordsOf[key] ?? { label: key }}
-            value={job.intake[key] ?? ""}
             problem={problem ? fieldProblemText(problem) : null}
             unit={unitOf[key]}
             guess={guesses[key]}
-            onKeep={(typed) => change((now) => ({ ...now, intake: { ...now.intake, [key]: typed } }))}
           />
         );
       })}

@@ -10,7 +10,7 @@ import { count, distance, fixed, INTAKE_WORDS, plain, speed, unitName } from "@/
 import { listProblemText } from "@/ui/wording/benches";
 import { rideWorking } from "@/ui/wording/workings";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
 import { LADDER_WORDS } from "@/ui/wording/figures/ladder";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";

@@ -4,7 +4,7 @@ import { useMemo, type ComponentType } from "react";
 import { readFigures, type Figures } from "@/core/setup/figures";
 import type { Raws } from "@/core/setup";
 import { useKeptState } from "@/ui/primitives";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
 
 /** What every bench gets: the job, the figures as read, and the values on the display now. */
 export interface BenchProps extends StageProps {

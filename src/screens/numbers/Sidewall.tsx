@@ -1,7 +1,7 @@
 "use client";
 import { readSidewall, type SidewallProblem } from "@/core/wheel/sidewall";
 import { Button } from "@/ui/primitives";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
 
 /** What the sidewall text lacks. */
 function sidewallProblemText(problem: SidewallProblem): string {

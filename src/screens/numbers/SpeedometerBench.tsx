@@ -367,6 +367,7 @@ function Runs({ job, change, unit, bench }: BenchProps & { readonly unit: string
                     }}
                   >
                     <KeptField
+                      of={`run ${row} ${column}`}
                       hideLabel
                       numeric
                       label={`Run ${row + 1}, ${column === 0 ? "true" : "shown"}`}

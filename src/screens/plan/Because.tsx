@@ -1,9 +1,6 @@
 "use client";
-import { useState } from "react";
-import { rawValues, shows } from "@/core/display";
-import { withEvent } from "@/core/record";
 import { definitionsOf, type Reason, type Sheet, type SheetRow } from "@/core/setup";
-import { Button, KeptField, SignShape } from "@/ui/primitives";
+import { SignShape } from "@/ui/primitives";
 import {
   findingText,
   lineName,
@@ -14,7 +11,9 @@ import {
   WHO_SETS,
   type Voice,
 } from "@/ui/wording";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
+import { ByHand } from "./ByHand";
+import { CapBasis } from "./CapBasis";
 
 interface BecauseProps extends StageProps {
   readonly row: SheetRow;
@@ -46,7 +45,7 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
   return (
     <section aria-label={`Because: line ${row.code}`} className="rounded-xl bg-sheet p-5">
       <p className="code text-quiet">Line {row.code}</p>
-      <h2 className="mb-2 text-[1.5rem]">{short}</h2>
+      <h3 className="mb-2 text-[1.5rem] break-words">{short}</h3>
       {reason.why.map((sentence) => (
         <p key={sentence} className="mb-2">
           {sentence}
@@ -80,6 +79,7 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
           {definition.safeDirection ? ` · safe side: ${SAFE_SIDES[definition.safeDirection]}` : ""}
         </p>
       ) : null}
+      <CapBasis job={job} change={change} row={row} />
       <ByHand job={job} change={change} row={row} />
     </section>
   );
@@ -115,81 +115,5 @@ function WheelBars({ reason }: { readonly reason: Extract<Reason, { key: "reason
         ))}
       </tbody>
     </table>
-  );
-}
-
-/** Setting a target by hand, and unlocking a maker-only line with a written reason. */
-function ByHand({ job, change, row }: Pick<StageProps, "job" | "change"> & { readonly row: SheetRow }) {
-  const [opening, setOpening] = useState(false);
-  const raws = rawValues(row.line.encoding);
-  if (raws.length === 0 || job.program) return null;
-  const overridden = job.overrides[row.code] !== undefined;
-  const clear = () =>
-    change((now) => {
-      const overrides = { ...now.overrides };
-      delete overrides[row.code];
-      return { ...now, overrides };
-    });
-  if (row.locked) {
-    const typed = opening ? undefined : "";
-    return (
-      <div className="mt-3 border-t border-rule pt-3">
-        {typed === undefined ? (
-          <Unlock row={row} change={change} />
-        ) : (
-          <Button onClick={() => setOpening(true)}>Unlock with a reason</Button>
-        )}
-      </div>
-    );
-  }
-  return (
-    <div className="mt-3 flex flex-wrap items-end gap-3 border-t border-rule pt-3">
-      <label className="flex flex-col gap-1 text-[0.9rem]">
-        <span className="font-semibold">Target by hand</span>
-        <select
-          value={row.target?.raw ?? ""}
-          onChange={(event) => {
-            const raw = Number(event.target.value);
-            change((now) => ({ ...now, overrides: { ...now.overrides, [row.code]: raw } }));
-          }}
-          className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
-        >
-          {row.target ? null : <option value="">as it is</option>}
-          {raws.map((raw) => (
-            <option key={raw} value={raw}>
-              {shows(row.line.encoding, raw)}
-            </option>
-          ))}
-        </select>
-      </label>
-      {overridden ? <Button onClick={clear}>Back to the proposal</Button> : null}
-    </div>
-  );
-}
-
-/** Shortest reason that says anything. */
-const LEAST_REASON = 8;
-
-function Unlock({ row, change }: { readonly row: SheetRow; readonly change: StageProps["change"] }) {
-  const [reason, setReason] = useState("");
-  return (
-    <div className="flex flex-col gap-3">
-      <KeptField label="Why it must be changed" value={reason} onKeep={setReason} hint="Kept with the job." />
-      <Button
-        disabled={reason.trim().length < LEAST_REASON}
-        onClick={() =>
-          change((now) =>
-            withEvent(
-              { ...now, unlocked: { ...now.unlocked, [row.code]: reason.trim() } },
-              new Date().toISOString(),
-              "line-unlocked",
-              `${row.code}: ${reason.trim()}`,
-            ),
-          )
-        }
-      >
-        Unlock line {row.code}
-      </Button>
-    </div>
   );
 }

@@ -4,14 +4,15 @@ import Link from "next/link";
 import { useState } from "react";
 import type { SheetRow } from "@/core/setup";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
-import { buttonClass, Choice, FindingLine, MarkSign, SignShape } from "@/ui/primitives";
-import { count, duration, findingText, lineName, speed, valueMeaning } from "@/ui/wording";
+import { buttonClass, Choice, FindingLine, MarkSign } from "@/ui/primitives";
+import { count, duration, findingText, lineName, valueMeaning } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
-import type { StageProps } from "../job/JobScreen";
-import { outlookOf } from "../job/outlook";
+import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
 import { spokesOf } from "../rack/ticket";
 import { Because } from "./Because";
+import { Newer } from "./Newer";
+import { Tally, TrueCap } from "./Standing";
 
 /** Loaded when somebody asks what if. */
 const WhatIf = dynamic(() => import("./WhatIf").then((module) => module.WhatIf), { ssr: false });
@@ -33,7 +34,7 @@ export function Plan(props: StageProps) {
   if (!job.profile || !sheet || !counts) return <NoDisplay job={job} />;
 
   const voice = voiceOf(workings);
-  const outlook = outlookOf(job, workings);
+  const ready = workings.baseline.kind !== "missing";
   const flagged = new Set(
     [...sheet.presentFindings, ...sheet.targetFindings]
       .filter((finding) => finding.severity !== "note")
@@ -74,15 +75,16 @@ export function Plan(props: StageProps) {
             />
             <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
             <Tally sign="unknown" when={counts.unknown > 0} text={`${count(counts.unknown, "line")} unread`} />
-            <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left as found`} />
+            <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left alone`} />
           </ul>
-          <TrueCap {...props} />
+          <TrueCap workings={workings} />
+          <Newer {...props} />
         </div>
       </section>
 
       <section aria-label="Sheet" className={`min-w-0 ${moving ? "lg:col-span-2" : ""}`}>
         <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
-          <h2 className="sr-only">Sheet</h2>
+          <h3 className="sr-only">Sheet</h3>
           {moving ? (
             <p className="text-quiet">Drag any line. What it comes to stands beside it.</p>
           ) : (
@@ -121,8 +123,8 @@ export function Plan(props: StageProps) {
             <tr className="border-b border-rule text-left text-[0.82rem] text-quiet">
               <th className="py-1.5 pl-2 font-semibold">Line</th>
               <th className="py-1.5 font-semibold">Sets</th>
-              <th className="py-1.5 font-semibold">{job.program?.done ? "In force" : "As found"}</th>
-              <th className="py-1.5 font-semibold">Target</th>
+              <th className="py-1.5 font-semibold">{job.program || job.held ? "As last known" : "As found"}</th>
+              <th className="py-1.5 font-semibold">{job.program ? "Sealed target" : "Target"}</th>
               <th className="py-1.5 font-semibold max-sm:sr-only">Mark</th>
             </tr>
           </thead>
@@ -141,84 +143,27 @@ export function Plan(props: StageProps) {
       </div>
 
       <div className="no-print sticky bottom-0 flex flex-wrap items-center justify-end gap-x-4 gap-y-1 border-t border-rule bg-ground py-2 lg:col-span-3">
-        <span className="text-quiet">
-          {outlook
-            ? `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)} · walking the leaflet would take ${outlook.leafletPresses} and ${duration(outlook.leafletMs)}`
-            : "Write the as-found lines down first, or say why you cannot."}
-        </span>
+        <span className="min-w-0 text-quiet">{footWords(props)}</span>
         <Link
-          href={`/job/${job.id}/${outlook ? "program" : "as-found"}`}
+          href={`/job/${job.id}/${ready ? "program" : "as-found"}`}
           className={`${buttonClass("main")} min-h-12! px-6! text-[1.1rem]!`}
         >
-          {outlook ? "Program it" : "As found"} <kbd className="code text-base opacity-80">{outlook ? 4 : 2}</kbd>
+          {job.program ? "To the keys" : ready ? "Program it" : "As found"}{" "}
+          <kbd className="code text-base opacity-80">{ready ? 4 : 2}</kbd>
         </Link>
       </div>
     </div>
   );
 }
 
-function Tally({
-  sign,
-  when,
-  text,
-}: {
-  readonly sign: "odd" | "breach" | "caution" | "unknown" | "left-alone";
-  readonly when: boolean;
-  readonly text: string;
-}) {
-  if (!when) return null;
-  return (
-    <li className="flex items-baseline gap-2">
-      <SignShape sign={sign} /> {text}
-    </li>
-  );
-}
-
-/** The figure that matters most, large: where assist really ends. */
-function TrueCap({ workings }: StageProps) {
-  const { sheet, choice } = workings;
-  if (!sheet || !choice) return null;
-  const { unit } = voiceOf(workings);
-  const { targetCap, presentCap } = sheet;
-  const was =
-    presentCap.kind === "true" &&
-    targetCap.kind === "true" &&
-    Math.abs(presentCap.kmh.nominal - targetCap.kmh.nominal) > 0.05
-      ? presentCap.kmh.nominal
-      : null;
-  const missing = {
-    uncapped: "no cap",
-    "no-wheel": "needs the rollout",
-    unmeasured: "measure it",
-    "not-read": "cap line not read",
-    "no-line": "measure it",
-  } as const;
-  return (
-    <div className="mt-4">
-      <p className="text-[0.95rem]">
-        {choice.rule.assist
-          ? `${choice.rule.name}, as this display will really apply it:`
-          : "As this display will really apply it:"}
-      </p>
-      <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3">
-        <strong className="font-head text-[2.1rem] leading-tight">
-          {targetCap.kind === "true" ? speed(targetCap.kmh.nominal, unit, 2) : missing[targetCap.kind]}
-        </strong>
-        {targetCap.kind === "true" ? (
-          <span className="text-quiet">
-            true{was !== null ? ", was " : ""}
-            {was !== null ? (
-              <s className="font-semibold">{speed(was, unit)}</s>
-            ) : presentCap.kind === "uncapped" ? (
-              ", was uncapped"
-            ) : (
-              ""
-            )}
-          </span>
-        ) : null}
-      </p>
-    </div>
-  );
+/** What the keys come to, or what stands before them. */
+function footWords({ job, workings, outlook }: StageProps): string {
+  if (workings.baseline.kind === "missing") return "Write the as-found lines down first, or say why you cannot.";
+  if (job.program?.done) return "Sealed, and in force as told.";
+  if (job.program) return "Sealed. The keys are under way.";
+  if (!outlook) return "Working out the keys …";
+  const keys = `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)}`;
+  return `${keys} · walking the leaflet would take ${outlook.leafletPresses} and ${duration(outlook.leafletMs)}`;
 }
 
 function Row({

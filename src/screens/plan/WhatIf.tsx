@@ -3,11 +3,13 @@ import { useDeferredValue, useMemo, useState } from "react";
 import { contextOf, decodeAll, shows } from "@/core/display";
 import { readFigures } from "@/core/setup/figures";
 import { HILL_GRADE, movableRows, outcomeOf, withMoved, type Movable, type Outcome } from "@/core/setup/outcome";
+import { TWIN } from "@/core/assist";
 import type { Sheet } from "@/core/setup";
 import { Button, FindingLine, NumberTable, SignShape, useTell } from "@/ui/primitives";
 import {
   distance,
   findingText,
+  READ_OUT_NEEDS,
   fixed,
   INTAKE_WORDS,
   lineName,
@@ -21,7 +23,7 @@ import {
 } from "@/ui/wording";
 import { loadWorking, MEMORY, rideWorking, wattsWorking } from "@/ui/wording/workings";
 import { voiceOf } from "../job/voice";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
 
 interface WhatIfProps extends StageProps {
   readonly sheet: Sheet;
@@ -52,14 +54,15 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
   const voice = voiceOf(workings);
   const raws = withMoved(sheet.targetRaws, moved);
   const context = contextOf(profile, raws);
-  const take = () => {
-    const before = job;
+  const take = async () => {
     const chosen = Object.fromEntries(
       [...moved].flatMap(([index, raw]) => (sheet.rows[index] ? [[sheet.rows[index].code, raw]] : [])),
     );
-    change((current) => ({ ...current, overrides: { ...current.overrides, ...chosen } }));
     setMoved(new Map());
-    tell("Set by hand. Each line can go back to its proposal.", () => change(() => before));
+    const deed = await change((current) =>
+      current.program ? current : { ...current, overrides: { ...current.overrides, ...chosen } },
+    );
+    if (deed) tell("Set by hand. Each line can go back to its proposal.", () => void deed.undo("set by hand"));
   };
   return (
     <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.45fr)]">
@@ -82,9 +85,14 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
               ))}
             {whatIf.findings.every(({ severity }) => severity === "note") ? <p>No finding with these values.</p> : null}
             <div className="flex flex-wrap gap-3">
-              <Button onClick={take} disabled={job.program !== null}>
+              <Button onClick={() => void take()} disabled={job.program !== null}>
                 Set these by hand
               </Button>
+              {job.program ? (
+                <p className="self-center text-[0.9rem] text-quiet">
+                  Targets are fixed: the plan was sealed when the keys began. Program again to plan anew.
+                </p>
+              ) : null}
               <Button weight="quiet" onClick={() => setMoved(new Map())}>
                 Back to the target
               </Button>
@@ -171,8 +179,8 @@ function capWords(cap: Outcome["cap"], voice: Voice): string {
       return speed(cap.kmh.nominal, voice.unit, 2);
     case "uncapped":
       return "no cap";
-    case "no-wheel":
-      return "needs the rollout";
+    case "no-read-out":
+      return `not known: ${cap.needs.map((need) => READ_OUT_NEEDS[need]).join("; ")}`;
     case "not-read":
       return "not read";
     case "unmeasured":
@@ -189,12 +197,12 @@ interface OutcomeRow {
 
 const rangeOf = (km: number | null | undefined, unit: Voice["unit"]): string | null =>
   km === null || km === undefined ? null : distance(km, unit);
-const levelsWorking = ({ levels }: Outcome): readonly string[] => [
+const levelsWorking = ({ levels }: Outcome, { unit }: Voice): readonly string[] => [
   ...levels
     .slice(1)
     .map(
       ({ level, share, from, flat, hill, measuredKmh }) =>
-        `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${fixed(measuredKmh ?? flat.speedKmh)} km/h on the flat, ${fixed(hill.speedKmh)} on 5 %`,
+        `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${speed(measuredKmh ?? flat.speedKmh, unit)} on the flat, ${speed(hill.speedKmh, unit)} on 5 %`,
     ),
   MEMORY,
 ];
@@ -211,7 +219,7 @@ const OUTCOMES: readonly OutcomeRow[] = [
       cap.kind === "true" && r
         ? [
             `cap set ${speed(cap.shownKmh, voice.unit, 2)} ÷ r ${fixed(r.nominal, 4)} = ${speed(cap.kmh.nominal, voice.unit, 2)}`,
-            `between ${fixed(cap.kmh.low, 2)} and ${fixed(cap.kmh.high, 2)} km/h within what is measured`,
+            `between ${speed(cap.kmh.low, voice.unit, 2)} and ${speed(cap.kmh.high, voice.unit, 2)} within what is measured`,
           ]
         : [],
   },
@@ -268,7 +276,9 @@ const OUTCOMES: readonly OutcomeRow[] = [
   {
     what: "Levels that differ",
     of: ({ realLevels, levels }) => (realLevels === null ? null : `${realLevels} of ${levels.length - 1}`),
-    working: () => ["alike: under 1.5 km/h and under 8 % of the largest battery power apart, on the flat and on 5 %"],
+    working: (_, { unit }) => [
+      `alike: under ${speed(TWIN.speedKmh, unit)} and under ${plain(100 * TWIN.powerShare, 0)} % of the largest battery power apart, on the flat and on 5 %`,
+    ],
   },
   {
     what: "Energy, top level on the flat",

@@ -1,19 +1,19 @@
 "use client";
 import dynamic from "next/dynamic";
 import { NoDisplay } from "../job/NoDisplay";
-import type { StageProps } from "../job/JobScreen";
+import type { StageProps } from "../job/stageProps";
 
-// One of the two is shown, and only that one is loaded.
+// One of these is shown, and only that one is loaded.
 const BeforeTheKeys = dynamic(() => import("./BeforeTheKeys").then((module) => module.BeforeTheKeys));
-const KeyCard = dynamic(() => import("./KeyCard").then((module) => module.KeyCard));
+const BikeKeys = dynamic(() => import("./BikeKeys").then((module) => module.BikeKeys));
+const Rehearsal = dynamic(() => import("./Rehearsal").then((module) => module.Rehearsal));
 
-/** Program: key by key, without the menu closing and without driving off the stand. */
+/** Program: key by key, without the menu closing and without driving off the stand; or rehearsed first, off the bike. */
 export function Program(props: StageProps) {
   const { job } = props;
-  if (!job.profile) return <NoDisplay job={job} />;
-  return job.program ? (
-    <KeyCard key={job.id} {...props} profile={job.profile} program={job.program} />
-  ) : (
-    <BeforeTheKeys {...props} profile={job.profile} />
-  );
+  const { profile, program, rehearsal } = job;
+  if (!profile) return <NoDisplay job={job} />;
+  if (rehearsal) return <Rehearsal key={job.id} {...props} profile={profile} rehearsal={rehearsal} />;
+  if (program) return <BikeKeys key={job.id} {...props} profile={profile} program={program} />;
+  return <BeforeTheKeys {...props} profile={profile} />;
 }

@@ -41,7 +41,7 @@ export function Rack() {
   };
 
   return (
-    <div className="mx-auto max-w-[1160px]">
+    <div>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-[2.1rem]">On the stand</h1>

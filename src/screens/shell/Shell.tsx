@@ -5,7 +5,9 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from "react";
-import { addJob, db, seedOnce } from "@/store";
+import { addJob, db } from "@/store";
+import { StorageGate } from "./StorageGate";
+import { NotKept } from "./NotKept";
 import { Toasts, useShortcuts } from "@/ui/primitives";
 import { day } from "@/ui/wording";
 import { Mark } from "./Mark";
@@ -31,7 +33,6 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
 
   useEffect(() => {
     if (nonce) setNonce(nonce);
-    void seedOnce();
   }, [nonce]);
 
   const newBike = async () => {
@@ -104,9 +105,12 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
           })}
         </nav>
         <main id="work" tabIndex={-1} className="min-w-0 flex-1 px-7 pt-6 pb-16 outline-none max-sm:px-4 max-sm:pt-4">
-          {children}
+          <div className="mx-auto max-w-[1160px]">
+            <StorageGate>{children}</StorageGate>
+          </div>
         </main>
       </div>
+      <NotKept />
       {palette ? (
         <Palette
           open={palette}

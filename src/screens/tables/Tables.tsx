@@ -35,7 +35,7 @@ export function Tables() {
   const part = NAMES.find((name) => name === kept) ?? "wheel";
   const Body = BODIES[part];
   return (
-    <div className="mx-auto max-w-[1000px]">
+    <div>
       <h1 className="text-[2.1rem] max-sm:text-[1.7rem]">Tables</h1>
       <nav aria-label="Tables" className="mt-2 mb-6 flex gap-x-6 overflow-x-auto border-b border-rule">
         {NAMES.map((name) => (
@@ -96,6 +96,7 @@ function WheelTable() {
     <>
       <div className="mb-4 max-w-xs">
         <KeptField
+          of="tyre"
           label="A tyre of your own"
           value={typed}
           onKeep={setTyped}

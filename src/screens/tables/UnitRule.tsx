@@ -85,6 +85,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
       </div>
       <div className="grid max-w-xl grid-cols-2 gap-6">
         <KeptField
+          of={`upper ${pair.upper}`}
           label={pair.upper === "°C" ? "Celsius" : `In ${pair.upper}`}
           numeric
           unit={pair.upper}
@@ -94,6 +95,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
           inputClass="text-[1.4rem] font-bold"
         />
         <KeptField
+          of={`lower ${pair.lower}`}
           label={pair.lower === "°F" ? "Fahrenheit" : `In ${pair.lower}`}
           numeric
           unit={pair.lower}

@@ -1,5 +1,5 @@
 "use client";
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import {
   lineFromLeaflet,
   newLine,
@@ -9,17 +9,22 @@ import {
   type Line,
   type SettingKey,
 } from "@/core/display";
-import { readLeaflet, type ReadLine } from "@/core/display/leaflet";
+import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
 import { Button, SignShape, useKeptState } from "@/ui/primitives";
 import { count, SETTING_NAMES } from "@/ui/wording";
 import { DOUBT_WORDS, SURENESS_WORDS } from "@/ui/wording/profiles";
+import { readLeafletText } from "@/workers/clients";
+import { ReadingProgress, useReading } from "../job/useReading";
 import type { WorkbenchProps } from "./Workbench";
+
+const NOTHING_READ: LeafletReading = { lines: [], leftOver: [] };
 
 /** The leaflet reader: paste the text in whatever shape, look at what was made of it, take it. */
 export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { readonly onDone: () => void }) {
   const [text, setText] = useKeptState(`leaflet.${profile.id}`, "");
   const [corrected, setCorrected] = useState<Readonly<Record<string, SettingKey | "">>>({});
-  const reading = useMemo(() => readLeaflet(text), [text]);
+  const progress = useReading(text, readLeafletText);
+  const reading = progress.result ?? NOTHING_READ;
   const proposed = reading.lines.map((read): { read: ReadLine; line: Line } => {
     const own = corrected[read.code];
     const line = lineFromLeaflet(read);
@@ -70,6 +75,7 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
         }
         className="mt-1 w-full rounded-md border-2 border-rule bg-sheet px-3 py-2 font-code text-[0.85rem]"
       />
+      <ReadingProgress reading={progress} />
       {text.trim() === "" ? (
         <p className="mt-2 max-w-[60ch] text-quiet">
           Numbered lines, tables, broken English, mixed units: paste it as it is. Every line comes out with how sure the

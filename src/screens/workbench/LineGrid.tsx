@@ -17,9 +17,13 @@ import {
   type SettingKey,
 } from "@/core/display";
 import { Button, Choice, KeptField, RuledTable, SignShape, useTell } from "@/ui/primitives";
+import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
 import { SETTING_NAMES } from "@/ui/wording";
 import { cellProblemText, CLAIM_SOURCES, ENCODING_WORDS } from "@/ui/wording/profiles";
 import type { WorkbenchProps } from "./Workbench";
+
+/** Longest note and claim, characters. */
+const LONGEST_NOTE = 400;
 
 const BY_NAME: ReadonlyMap<string, SettingKey> = new Map(
   SETTING_KEYS.map((key) => [SETTING_NAMES[key].toLowerCase(), key]),
@@ -72,6 +76,7 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
         {profile.lines.map((each, i) => (
           <Fragment key={i}>
             <Row
+              index={i}
               line={each}
               codeWidth={codeWidth}
               open={each.code === chosen}
@@ -122,12 +127,14 @@ function replaceLine(profile: WorkbenchProps["profile"], index: number, next: Li
 }
 
 function Row({
+  index,
   line,
   codeWidth,
   open,
   onPut,
   onOpen,
 }: {
+  readonly index: number;
   readonly line: Line;
   readonly codeWidth: string;
   readonly open: boolean;
@@ -140,10 +147,14 @@ function Row({
     <tr className={`border-b border-rule align-top ${open ? "bg-sheet" : ""}`}>
       <td className="py-1 pr-2" style={{ width: codeWidth, minWidth: codeWidth }}>
         <KeptField
+          of={`row ${index} code`}
           label="Code"
           hideLabel
+          longest={LONGEST_CODE}
           value={line.code}
-          onKeep={(code) => (code.trim() ? onPut({ ...line, code: code.trim().slice(0, 24) }) : undefined)}
+          onKeep={(code) =>
+            code.trim() && !RESERVED_NAMES.includes(code.trim()) ? onPut({ ...line, code: code.trim() }) : undefined
+          }
           inputClass="font-bold"
         />
       </td>
@@ -250,6 +261,7 @@ function Cell({
   const edit = kept === null ? null : withCell(line, field, kept);
   return (
     <KeptField
+      of={`${line.code} ${field}`}
       label={`Line ${line.code}, ${field}`}
       hideLabel
       numeric={field !== "options"}
@@ -386,9 +398,11 @@ function LineDetail({ line, onPut }: { readonly line: Line; readonly onPut: (lin
         ) : null}
         <div className="sm:col-span-2">
           <KeptField
+            of={`${line.code} note`}
             label="Note"
+            longest={LONGEST_NOTE}
             value={line.note ?? ""}
-            onKeep={(note) => onPut({ ...line, note: note.trim() === "" ? null : note.slice(0, 400) })}
+            onKeep={(note) => onPut({ ...line, note: note.trim() === "" ? null : note })}
           />
         </div>
       </div>
@@ -402,6 +416,7 @@ function Measured({ line, onPut }: { readonly line: Line; readonly onPut: (line:
   const [kept, setKept] = useState<string | null>(null);
   return (
     <KeptField
+      of={`${line.code} measured`}
       label="Measured, as shown = value"
       value={kept ?? measuredText(line)}
       hint={
@@ -433,11 +448,11 @@ function Claims({ line, onPut }: { readonly line: Line; readonly onPut: (line: L
   const [from, setFrom] = useState<Claim["from"]>("own-trial");
   const [says, setSays] = useState("");
   const state = claimState(line);
-  const add = () => {
+  const add = (said: string) => {
     const claim: Claim = {
       from,
       confidence: from === "own-trial" ? 0.9 : 0.6,
-      says: says.trim().slice(0, 400),
+      says: said.trim(),
       setting: line.encoding.setting,
       chosen: false,
     };
@@ -498,9 +513,16 @@ function Claims({ line, onPut }: { readonly line: Line; readonly onPut: (line: L
           </select>
         </label>
         <div className="min-w-56 flex-1">
-          <KeptField label="Says" value={says} onKeep={setSays} onEnter={() => (says.trim() ? add() : undefined)} />
+          <KeptField
+            of={`${line.code} says`}
+            label="Says"
+            longest={LONGEST_NOTE}
+            value={says}
+            onKeep={setSays}
+            onEnter={(typed) => (typed.trim() ? add(typed) : undefined)}
+          />
         </div>
-        <Button disabled={says.trim() === ""} onClick={add}>
+        <Button disabled={says.trim() === ""} onClick={() => add(says)}>
           Add
         </Button>
       </div>

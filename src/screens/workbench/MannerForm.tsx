@@ -65,7 +65,9 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
         </p>
       ) : null}
       <KeptField
+        of={`${profile.id} keys`}
         label="Its keys, by name"
+        longest={400}
         value={typedNames}
         hint="Between commas, as they lie on the display: Power, Plus, Minus."
         onKeep={(text) => {
@@ -271,6 +273,7 @@ function Seconds({
   const fits = (typed: string) => typed.trim() !== "" && value(typed) >= least && value(typed) <= most;
   return (
     <KeptField
+      of={label}
       label={label}
       numeric
       unit="s"

@@ -2,6 +2,8 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
 import Link from "next/link";
+import { useSearchParams } from "next/navigation";
+import { ForBike } from "../displays/ForBike";
 import { useEffect, useRef, useState } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
 import type { DisplayProfile } from "@/core/display";
@@ -20,6 +22,9 @@ const MannerForm = dynamic(() => import("./MannerForm").then((module) => module.
 const LeafletPanel = dynamic(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
 const FilesPanel = dynamic(() => import("./FilesPanel").then((module) => module.FilesPanel));
 
+/** Longest name and variant, characters. */
+const LONGEST_NAME = 200;
+
 export interface WorkbenchProps {
   readonly profile: DisplayProfile;
   readonly change: (edit: (profile: DisplayProfile) => DisplayProfile) => void;
@@ -36,6 +41,7 @@ const PARTS = [
 export function Workbench({ id }: { readonly id: string }) {
   const found = useLiveQuery(async () => ({ profile: await ownDisplay(id) }), [id]);
   const [part, setPart] = useKeptState(`workbench.${id}`, "leaflet");
+  const forJob = useSearchParams().get("for");
   if (!found) return null;
   const { profile } = found;
   if (!profile)
@@ -51,29 +57,33 @@ export function Workbench({ id }: { readonly id: string }) {
         </Link>
       </div>
     );
-  const change: WorkbenchProps["change"] = (edit) => void changeDisplay(id, edit);
+  // A write that fails is told by the frame around the screen.
+  const change: WorkbenchProps["change"] = (edit) => void changeDisplay(id, edit).catch(() => undefined);
   return (
-    <div className="mx-auto max-w-[1160px]">
-      <Link href="/displays" className="text-quiet underline underline-offset-4">
+    <div>
+      <Link href={forJob ? `/displays?for=${forJob}` : "/displays"} className="text-quiet underline underline-offset-4">
         Displays
       </Link>
+      {forJob ? <ForBike jobId={forJob} display={profile} /> : null}
       <h1 className="sr-only">Workbench: {profile.name}</h1>
       <div className="mt-2 mb-4 flex flex-wrap items-start gap-x-6 gap-y-3">
         <div className="min-w-56 flex-1">
           <KeptField
+            of={`${id} name`}
             label="What you call it"
+            longest={LONGEST_NAME}
             value={profile.name}
-            onKeep={(name) => (name.trim() ? change((now) => ({ ...now, name: name.slice(0, 200) })) : undefined)}
+            onKeep={(name) => (name.trim() ? change((now) => ({ ...now, name })) : undefined)}
             inputClass="font-head text-xl font-bold"
           />
         </div>
         <div className="min-w-56 flex-1">
           <KeptField
+            of={`${id} variant`}
             label="Which variant"
+            longest={LONGEST_NAME}
             value={profile.variant}
-            onKeep={(variant) =>
-              variant.trim() ? change((now) => ({ ...now, variant: variant.slice(0, 200) })) : undefined
-            }
+            onKeep={(variant) => (variant.trim() ? change((now) => ({ ...now, variant })) : undefined)}
             hint="Line count, marks, firmware: whatever tells it apart."
           />
         </div>

@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, ReactNode } from "react";
+import type { ButtonHTMLAttributes, KeyboardEvent, MouseEvent, ReactNode } from "react";
 
 type Weight = "main" | "plain" | "quiet";
 
@@ -20,6 +20,15 @@ const WEIGHTS: Readonly<Record<Weight, string>> = {
 export const buttonClass = (weight: Weight = "plain", big = false): string =>
   `inline-flex items-center justify-center gap-3 rounded-lg border-2 font-semibold text-center ${big ? "min-h-16 px-6 text-xl" : "min-h-11 px-4 text-base"} ${WEIGHTS[weight]}`;
 
+/** The second click of a double click is no second deed. */
+export const isSecondClick = (event: MouseEvent): boolean => event.detail > 1;
+
+/** A key held on a button presses it once. */
+export function pressOnce(event: KeyboardEvent): void {
+  if (event.repeat && (event.key === "Enter" || event.key === " ")) event.preventDefault();
+}
+
+/** A button: however it is pressed, a double click or a held key is one deed. */
 export function Button({
   weight = "plain",
   big = false,
@@ -27,10 +36,17 @@ export function Button({
   className = "",
   children,
   type = "button",
+  onClick,
   ...rest
 }: ButtonProps) {
   return (
-    <button type={type} className={`${buttonClass(weight, big)} ${className}`} {...rest}>
+    <button
+      type={type}
+      className={`${buttonClass(weight, big)} ${className}`}
+      onKeyDown={pressOnce}
+      onClick={(event) => (isSecondClick(event) ? undefined : onClick?.(event))}
+      {...rest}
+    >
       <span>{children}</span>
       {shortcut ? (
         <kbd aria-hidden="true" className="code text-[0.75em] opacity-80 font-normal">

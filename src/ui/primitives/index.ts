@@ -7,5 +7,7 @@ export * from "./MarkSign";
 export * from "./NumberTable";
 export * from "./RuledTable";
 export * from "./Toasts";
+export * from "./NumberPad";
+export * from "./useDraft";
 export * from "./useKeptState";
 export * from "./useShortcuts";

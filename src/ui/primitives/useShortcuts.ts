@@ -16,7 +16,7 @@ export const isTyping = (target: EventTarget | null): boolean =>
 
 export type Shortcuts = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
-/** Keys that act anywhere on the screen, but never while somebody types or a sheet lies over it. */
+/** Keys that act anywhere on the screen, but never while somebody types or a sheet lies over it. A held key acts once. */
 export function useShortcuts(shortcuts: Shortcuts, active = true): void {
   const latest = useRef(shortcuts);
   useLayoutEffect(() => {
@@ -29,6 +29,11 @@ export function useShortcuts(shortcuts: Shortcuts, active = true): void {
       const name = withCommand ? `Ctrl-${event.key.toLowerCase()}` : event.key;
       const act = latest.current[name];
       if (!act || event.altKey || event.defaultPrevented) return;
+      if (event.repeat) {
+        // Nothing more, and nothing of the browser's own either: a held Space does not scroll the page away.
+        if (!isTyping(event.target)) event.preventDefault();
+        return;
+      }
       if (!withCommand && (isTyping(event.target) || !singleKeysOn())) return;
       if (document.querySelector('[role="dialog"]') && !withCommand) return;
       if (event.key === " " && event.target instanceof HTMLElement && event.target.closest("button, a, summary, input"))

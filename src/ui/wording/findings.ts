@@ -1,14 +1,37 @@
 /** Plain wording of findings, in one place. The core carries the numbers; these carry the words. */
 import type { SheetFinding, SheetMessage } from "@/core/setup";
 import type { SpeedUnit } from "@/core/units";
+import type { ReadOutNeed } from "@/core/wheel";
 import { partInSentence } from "./names";
 import { fixed, plain, speed, unitName } from "./speak";
 
 export interface Voice {
   readonly unit: SpeedUnit;
-  /** Name of the class checked against. */
+  /** Name of the class checked against, and the unit its text is written in. */
   readonly className: string;
+  readonly classUnit: SpeedUnit;
 }
+
+/** A limit of a class in the unit the display shows, and as the class writes it where that is another. */
+export const limitWords = (kmh: number, { unit, classUnit }: Voice): string =>
+  unit === classUnit ? speed(kmh, unit) : `${speed(kmh, unit)} (${speed(kmh, classUnit)})`;
+
+/** What has to be known before a shown speed says anything of a true one, and where it is said. */
+export const READ_OUT_NEEDS: Readonly<Record<ReadOutNeed, string>> = {
+  rollout: "measure the rollout, or give the tyre",
+  "wheel-line": "read the wheel line",
+  "pulse-line": "read the pulse line",
+  "calibration-line": "read the calibration line",
+  "wheel-zero": "the wheel line holds 0, which is no wheel: set it",
+  "pulses-zero": "the pulse line holds 0, which counts nothing: set it",
+  "calibration-zero": "the calibration line holds 0 %, which shows nothing: set it",
+};
+
+const needWords = (needs: readonly ReadOutNeed[]): string => needs.map((need) => READ_OUT_NEEDS[need]).join("; ");
+
+/** Said where a cap's number is held in a unit nobody has read. */
+const ifMiles = (unitOpen: boolean): string =>
+  unitOpen ? " That is if its number is miles per hour: the unit line has not been read." : "";
 
 /** How a cap that cannot be converted is kept. */
 export const BASES = {
@@ -18,23 +41,24 @@ export const BASES = {
 } as const;
 
 /** One sentence for a finding. */
-export function findingText(message: SheetMessage, { unit, className }: Voice): string {
+export function findingText(message: SheetMessage, voice: Voice): string {
+  const { unit, className } = voice;
   const v = (kmh: number, decimals = 1) => speed(kmh, unit, decimals);
   switch (message.key) {
     case "cap.over":
-      return `Assist really stops at ${v(message.trueKmh)}; ${className} says ${v(message.limitKmh)}.`;
+      return `Assist really stops at ${v(message.trueKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}.${ifMiles(message.unitOpen)}`;
     case "cap.may-be-over":
-      return `Assist stops at ${v(message.trueKmh)}, but may reach ${v(message.highKmh)} within what was measured; ${className} says ${v(message.limitKmh)}.`;
+      return `Assist stops at ${v(message.trueKmh)}, but may reach ${v(message.highKmh)} within what was measured; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "cap.uncapped":
-      return `No cap is set; ${className} says ${v(message.limitKmh)}.`;
-    case "cap.needs-rollout":
-      return `The cap shows ${v(message.shownKmh)}. Measure the rollout to know where assist really stops.`;
+      return `No cap is set; ${className} says ${limitWords(message.limitKmh, voice)}.`;
+    case "cap.needs-read-out":
+      return `The cap shows ${v(message.shownKmh)}. Where assist really stops is not known: ${needWords(message.needs)}.${ifMiles(message.unitOpen)}`;
     case "cap.measure-it":
-      return `This cap is kept ${BASES[message.basis]}. Measure the top assisted speed; ${className} says ${v(message.limitKmh)}.`;
+      return `This cap is kept ${BASES[message.basis]}. Measure the top assisted speed; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "cap.not-read":
-      return `The cap line has not been read; ${className} says ${v(message.limitKmh)}.`;
+      return `The cap line has not been read; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "cap.no-line":
-      return `This display has no cap line. Measure the top assisted speed; ${className} says ${v(message.limitKmh)}.`;
+      return `This display has no cap line. Measure the top assisted speed; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "cap.accepted-reading":
       return `Read as ${plain(message.readAsKmh, 2)} km/h, accepted as equivalent to ${message.textValue} ${unitName(message.textUnit)}: ${message.aboveTextKmh >= 0 ? "+" : "−"}${fixed(Math.abs(message.aboveTextKmh), 2)} km/h against the text.`;
     case "throttle.not-in-class":
@@ -42,19 +66,19 @@ export function findingText(message: SheetMessage, { unit, className }: Voice): 
         ? `The throttle is live; ${className} has none.`
         : `The throttle is live; ${className} allows motor drive only while pedalling.`;
     case "throttle.walking-pace-only":
-      return `The throttle is live; ${className} allows it to ${v(message.limitKmh)} only.`;
+      return `The throttle is live; ${className} allows it to ${limitWords(message.limitKmh, voice)} only.`;
     case "throttle.over":
-      return `Throttle drive really reaches ${v(message.trueKmh)}; ${className} says ${v(message.limitKmh)}.`;
+      return `Throttle drive really reaches ${v(message.trueKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.cap-unknown":
-      return `Where throttle drive ends is not known; ${className} says ${v(message.limitKmh)}.`;
+      return `Where throttle drive ends is not known; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.not-read":
       return "The throttle line has not been read.";
     case "throttle.off-by-line-only":
       return "A throttle is fitted and switched off by its line only. Unplug it, or expect it to be switched on again.";
     case "walk.measure":
-      return `Walk assist is on. Measure it: ${className} says ${v(message.limitKmh)}.`;
+      return `Walk assist is on. Measure it: ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "walk.over":
-      return `Walk assist is set to ${v(message.setKmh)}; ${className} says ${v(message.limitKmh)}.`;
+      return `Walk assist is set to ${v(message.setKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "motor.over":
       return `The motor is rated ${message.ratedW} W; ${className} says ${message.limitW} W. No line mends that.`;
     case "motor.at-limit":

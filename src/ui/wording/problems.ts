@@ -46,6 +46,10 @@ export function fieldProblemText(problem: FieldProblem): string {
       return `Keep it to ${problem.longest} characters.`;
     case "field.not-volts":
       return "Give one or more voltages from 12 to 120, such as 36/48.";
+    case "tyre.ambiguous":
+      return `That size stands for several rims: ${problem.designations.join(", ")}. Choose one below, or type the designation.`;
+    case "tyre.width-missing":
+      return `The width is missing. The rim could be ${problem.beadSeatsMm.join(", ")} mm. Look for a marking such as 50-${problem.beadSeatsMm[0] ?? 622}.`;
     case "tyre.not-a-designation":
       return "Give width and rim as on the sidewall, such as 50-559.";
     case "tyre.width-out-of-range":

@@ -3,7 +3,7 @@ import { kmhToMph } from "@/core/units";
 import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/setup";
 import type { MotorFacts } from "@/core/setup/currentBounds";
-import { BASES, type Voice } from "./findings";
+import { BASES, READ_OUT_NEEDS, type Voice } from "./findings";
 import { partInSentence, SETTING_NAMES } from "./names";
 import { encodeProblemText } from "./problems";
 import { count, fixed, plain, speed, unitName } from "./speak";
@@ -52,6 +52,12 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
           class: "Choose the class it must leave in.",
         }[reason.needs],
       );
+    case "reason.no-read-out":
+      return words(
+        `No honest value can be worked out yet: ${reason.needs.map((need) => READ_OUT_NEEDS[need]).join("; ")}.`,
+      );
+    case "reason.sealed":
+      return words("Fixed when the plan was sealed. The facts at hand now would give another value.");
     case "reason.by-hand":
       return words("You set this value by hand. Clear it to go back to the proposal.");
     case "reason.cannot-hold":

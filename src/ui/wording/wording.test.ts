@@ -24,8 +24,9 @@ import { duration, offBy, plain, speed } from "./speak";
 import { nearMisses } from "@/core/keys";
 
 const VOICES: readonly Voice[] = [
-  { unit: "kmh", className: "EU EPAC" },
-  { unit: "mph", className: "US class 2" },
+  { unit: "kmh", className: "EU EPAC", classUnit: "kmh" },
+  { unit: "mph", className: "US class 2", classUnit: "mph" },
+  { unit: "mph", className: "EU EPAC", classUnit: "kmh" },
 ];
 const fine = (text: string) => {
   expect(text).not.toMatch(/undefined|NaN|\[object|null|\breason\.[a-z]|\bcap\.[a-z]|\bhazard\.[a-z]|\bfate\.[a-z]/);

@@ -1,0 +1,42 @@
+/** What a technician learns of the display while working on a bike: said of this job's own copy of the description. */
+import { lineIndex, linesOf, MOST_LINES, newLine, withLines, type Claim, type SpeedCapEncoding } from "../display";
+import { RESERVED_NAMES } from "../units/limits";
+import type { Job } from "./job";
+
+/**
+ * The job with a line its display has and its description had not: not known, left as found, showing what was read. The
+ * library's own description is not touched.
+ */
+export function addUnknownLine(job: Job, code: string, shown: string): Job {
+  const { profile } = job;
+  const value = Number(shown);
+  const taken = profile !== null && lineIndex(profile, code) >= 0;
+  const full = (profile?.lines.length ?? 0) >= MOST_LINES;
+  if (!profile || !Number.isInteger(value) || value < 0 || taken || full || RESERVED_NAMES.includes(code)) return job;
+  const line = newLine(code, { kind: "reserved", setting: null, rawMin: 0, rawMax: Math.max(9, value) }, 0);
+  return {
+    ...job,
+    profile: withLines(profile, [...linesOf(profile), { ...line, makerOnly: true }]),
+    asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code]: shown } },
+  };
+}
+
+const BASIS_WORDS: Readonly<Record<SpeedCapEncoding["basis"], string>> = {
+  shown: "compared with the speed shown",
+  own: "compared with the controller's own measure",
+  unknown: "compared with nobody knows what",
+};
+
+/** The job with the basis of a cap line stated for this bike, and who said so kept with the line. */
+export function stateCapBasis(job: Job, code: string, basis: SpeedCapEncoding["basis"]): Job {
+  const { profile } = job;
+  if (!profile || job.program) return job;
+  const lines = linesOf(profile).map((line) => {
+    if (line.code !== code || line.encoding.kind !== "speed-cap") return line;
+    const says = `Stated on this bike: ${BASIS_WORDS[basis]}.`;
+    const claim: Claim = { from: "own-trial", confidence: 0.6, says, setting: line.encoding.setting, chosen: true };
+    const others = line.claims.filter(({ from }) => from !== "own-trial");
+    return { ...line, encoding: { ...line.encoding, basis }, claims: [...others, claim].slice(-20) };
+  });
+  return { ...job, profile: { ...profile, lines } };
+}

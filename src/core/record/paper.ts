@@ -1,0 +1,87 @@
+/**
+ * What the papers of a visit may say, column by column: what was found, what was planned and sealed, what was read back.
+ * A target is never printed as a fact, and a bike handed over is told as it was when it left.
+ */
+import { contextOf, isShown, linesOf, type Line } from "../display";
+import { valueAt, type Raws, type Reason, type SheetValue } from "../setup";
+import { asHandedOver, readBackRaws } from "./columns";
+import type { Job } from "./job";
+import { sealFault, type SealFault } from "./seal";
+import { workOut, type Workings } from "./workings";
+
+export type PaperCell =
+  | { readonly kind: "value"; readonly value: SheetValue }
+  | { readonly kind: "unread" }
+  | { readonly kind: "hidden" }
+  /** Nothing was planned and nothing is known. */
+  | { readonly kind: "none" };
+
+export interface PaperLine {
+  readonly line: Line;
+  readonly found: PaperCell;
+  readonly planned: PaperCell;
+  /** As read back; never what was planned. */
+  readonly left: PaperCell;
+  /** Whether the plan sets another value than was found. */
+  readonly changed: boolean;
+  readonly locked: boolean;
+  readonly reason: Reason;
+}
+
+/** How far the values on the papers are more than a plan. */
+export type Standing = "planned-not-set" | "under-way" | "not-read-back" | "partly-read-back" | "read-back";
+
+export interface Paper {
+  /** The job as it is told: as handed over, or as it stands. */
+  readonly job: Job;
+  readonly workings: Workings;
+  readonly standing: Standing;
+  readonly lines: readonly PaperLine[];
+  /** What was read back; null where nobody has. */
+  readonly leftRaws: Raws;
+  readonly plannedRaws: Raws;
+  readonly fault: SealFault | null;
+}
+
+function standingOf(job: Job, { readBack }: Workings): Standing {
+  if (!job.program) return "planned-not-set";
+  if (!job.program.done) return "under-way";
+  const read = readBack.filter((verdict) => verdict.kind === "as-planned" || verdict.kind === "differs").length;
+  const due = readBack.filter((verdict) => verdict.kind === "due" || verdict.kind === "unreadable").length;
+  return read === 0 ? "not-read-back" : due > 0 ? "partly-read-back" : "read-back";
+}
+
+/** The papers of a job; null while it has no display. */
+export function paperOf(live: Job): Paper | null {
+  const job = asHandedOver(live);
+  const { profile } = job;
+  const workings = workOut(job);
+  const { sheet, foundRaws } = workings;
+  if (!profile || !sheet) return null;
+  const plannedRaws = job.program?.targets ?? sheet.targetRaws;
+  const read = readBackRaws(job);
+  // A line whose controlling line was not read back is judged by what was planned for that one.
+  const leftRaws = linesOf(profile).map((line, i) =>
+    line.encoding.kind === "read-only" ? line.factoryRaw : (read[i] ?? null),
+  );
+  const shownBy = leftRaws.map((raw, i) => raw ?? plannedRaws[i] ?? null);
+  const cell = (line: Line, i: number, raws: Raws, shown: Raws, missing: "unread" | "none"): PaperCell => {
+    if (!isShown(profile, i, shown)) return { kind: "hidden" };
+    const value = valueAt(line, raws[i], contextOf(profile, shown));
+    return value ? { kind: "value", value } : { kind: missing };
+  };
+  const lines = sheet.rows.map((row, i): PaperLine => {
+    const found = cell(row.line, i, foundRaws, foundRaws, "unread");
+    const planned = cell(row.line, i, plannedRaws, plannedRaws, "none");
+    return {
+      line: row.line,
+      found,
+      planned,
+      left: job.program ? cell(row.line, i, leftRaws, shownBy, "unread") : { kind: "none" },
+      changed: planned.kind === "value" && (found.kind !== "value" || found.value.raw !== planned.value.raw),
+      locked: row.locked,
+      reason: row.reason,
+    };
+  });
+  return { job, workings, standing: standingOf(job, workings), lines, leftRaws, plannedRaws, fault: sealFault(live) };
+}

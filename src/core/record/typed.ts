@@ -1,0 +1,78 @@
+/** The places of a job where somebody types: what stands there as typed, and the job with something else typed there. */
+import { own } from "../units/limits";
+import { restingOn } from "./checking";
+import type { CheckResult, Job } from "./job";
+import { workOut } from "./workings";
+
+export type TypedPlace =
+  /** A fact of the intake or a figure of a bench, by its key. */
+  | { readonly in: "intake"; readonly name: string }
+  /** A line's value as found, as read back, and the reason a locked line was opened, by its code. */
+  | { readonly in: "as-found"; readonly name: string }
+  | { readonly in: "read-back"; readonly name: string }
+  | { readonly in: "check"; readonly name: string }
+  | { readonly in: "waived-reason" | "accepted-reading" | "acknowledged" | "hand-over-note" };
+
+/** The place in one word, unique within a job. */
+export const placeKey = (place: TypedPlace): string => ("name" in place ? `${place.in} ${place.name}` : place.in);
+
+const NO_RESULT: Omit<CheckResult, "askedIn" | "rests"> = { answer: "", measured: "", note: "" };
+
+/** What stands there, as typed; empty where nobody has typed. */
+export function typedAt(job: Job, place: TypedPlace): string {
+  switch (place.in) {
+    case "intake":
+      return own(job.intake, place.name) ?? "";
+    case "as-found":
+      return own(job.asFound.shown, place.name) ?? "";
+    case "read-back":
+      return own(job.readBack, place.name) ?? "";
+    case "check":
+      return own(job.checks, place.name)?.measured ?? "";
+    case "waived-reason":
+      return job.asFound.waivedReason;
+    case "accepted-reading":
+      return job.classChoice.acceptedKmh;
+    case "acknowledged":
+      return job.classChoice.acknowledged;
+    case "hand-over-note":
+      return job.handOverNote;
+  }
+}
+
+/** The job with this typed there; the same job where it stands there already. */
+export function withTyped(job: Job, place: TypedPlace, typed: string): Job {
+  if (typedAt(job, place) === typed) return job;
+  switch (place.in) {
+    case "intake":
+      return { ...job, intake: { ...job.intake, [place.name]: typed } };
+    case "as-found":
+      return { ...job, asFound: { ...job.asFound, shown: { ...job.asFound.shown, [place.name]: typed } } };
+    case "read-back":
+      return { ...job, readBack: { ...job.readBack, [place.name]: typed } };
+    case "check":
+      return withCheck(job, place.name, { measured: typed });
+    case "waived-reason":
+      return { ...job, asFound: { ...job.asFound, waivedReason: typed } };
+    case "accepted-reading":
+      return { ...job, classChoice: { ...job.classChoice, acceptedKmh: typed } };
+    case "acknowledged":
+      return { ...job, classChoice: { ...job.classChoice, acknowledged: typed } };
+    case "hand-over-note":
+      return { ...job, handOverNote: typed };
+  }
+}
+
+/** The job with a check answered; the unit it was asked in and the values it rests on are written beside the answer. */
+export const withCheck = (job: Job, id: string, edit: Partial<Pick<CheckResult, "answer" | "measured">>): Job => ({
+  ...job,
+  checks: {
+    ...job.checks,
+    [id]: {
+      ...(own(job.checks, id) ?? NO_RESULT),
+      ...edit,
+      askedIn: workOut(job).unit,
+      rests: restingOn(job, id),
+    },
+  },
+});

@@ -1,0 +1,86 @@
+import Link from "next/link";
+import type { Job, ProgramOutlook, Stage, Workings } from "@/core/record";
+import { SignShape } from "@/ui/primitives";
+import { count, duration, STAGE_NAMES } from "@/ui/wording";
+
+interface RailProps {
+  readonly job: Job;
+  readonly workings: Workings;
+  readonly outlook: ProgramOutlook | null;
+  readonly stage: Stage | null;
+}
+
+function caption({ job, workings, outlook }: RailProps, stage: Stage): string {
+  const { intake, counts, shownCount, foundCount, baseline } = workings;
+  switch (stage) {
+    case "intake":
+      if (intake.missing.length > 0) return `${count(intake.missing.length, "fact")} missing`;
+      return job.profile && workings.choice ? "all known" : "display or class missing";
+    case "as-found":
+      return job.profile ? `${foundCount} of ${shownCount} lines` : "—";
+    case "plan": {
+      if (!counts) return "—";
+      const breaches = counts.breaches ? count(counts.breaches, "breach", "breaches") : null;
+      return [job.program ? "sealed" : `${counts.odd} odd`, breaches].filter(Boolean).join(" · ");
+    }
+    case "program":
+      if (job.program?.done) return "in force, as told";
+      if (job.program) return "under way";
+      if (!job.profile) return "—";
+      if (baseline.kind === "missing") return "baseline first";
+      return outlook ? `${duration(outlook.totalMs)} of keys` : "…";
+    case "prove": {
+      if (!job.program?.done) return "—";
+      const due = workings.checks.filter(({ verdict }) => verdict !== "passed").length;
+      return due > 0 ? `${count(due, "check")} due` : "all passed";
+    }
+    case "hand-over":
+      return job.handedOverAt ? "handed over" : "—";
+  }
+}
+
+/** The stages of a job in working order, how far each has come, and the numbers beside them. */
+export function StageRail(props: RailProps) {
+  const { job, workings, stage } = props;
+  return (
+    <nav aria-label="Stages of the job" className="no-print mb-4 flex border-b-4 border-rule max-md:overflow-x-auto">
+      <ol className="relative -mb-1 flex gap-2 md:overflow-x-auto" tabIndex={-1}>
+        {workings.stages.map(({ stage: target, done }) => {
+          const here = target === stage;
+          return (
+            <li key={target} className="shrink-0">
+              <Link
+                href={`/job/${job.id}/${target}`}
+                aria-current={here ? "step" : undefined}
+                className={`block min-w-24 border-b-4 pr-5 pb-2 ${here ? "border-action" : done ? "border-ink" : "border-transparent"}`}
+              >
+                <span
+                  className={`flex items-baseline gap-1.5 ${here ? "font-bold" : done ? "font-semibold" : "text-quiet"}`}
+                >
+                  {STAGE_NAMES[target]}
+                  {done ? <SignShape sign="done" size={11} /> : null}
+                  {done ? <span className="sr-only">done</span> : null}
+                </span>
+                <span className="block text-[0.82rem] whitespace-nowrap text-quiet">{caption(props, target)}</span>
+              </Link>
+            </li>
+          );
+        })}
+      </ol>
+      <Link
+        href={`/job/${job.id}/numbers`}
+        aria-current={stage === null ? "page" : undefined}
+        className={`-mb-1 ml-auto block shrink-0 border-b-4 pb-2 pl-5 ${stage === null ? "border-action" : "border-transparent"}`}
+      >
+        <span
+          className={`block border-l border-rule pl-5 ${stage === null ? "font-bold" : "text-quiet hover:text-ink"}`}
+        >
+          Numbers
+        </span>
+        <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">
+          wheel to range
+        </span>
+      </Link>
+    </nav>
+  );
+}

@@ -1,0 +1,104 @@
+"use client";
+import Link from "next/link";
+import { useState } from "react";
+import { rawValues, shows } from "@/core/display";
+import { LEAST_REASON, withEvent } from "@/core/record";
+import type { SheetRow } from "@/core/setup";
+import { own } from "@/core/units/limits";
+import { Button, KeptField } from "@/ui/primitives";
+import type { StageProps } from "../job/stageProps";
+
+type ByHandProps = Pick<StageProps, "job" | "change"> & { readonly row: SheetRow };
+
+/** Setting a target by hand, and unlocking a maker-only line with a written reason. */
+export function ByHand({ job, change, row }: ByHandProps) {
+  const [opening, setOpening] = useState(false);
+  const raws = rawValues(row.line.encoding);
+  if (raws.length === 0) return null;
+  if (job.program)
+    return (
+      <p className="mt-3 border-t border-rule pt-3 text-[0.9rem] text-quiet">
+        This target is fixed: the plan was sealed when the keys began, so that the keys lead where it says.{" "}
+        <Link href={`/job/${job.id}/program`} className="font-semibold text-ink underline underline-offset-4">
+          Program again
+        </Link>{" "}
+        to plan anew.
+      </p>
+    );
+  if (row.locked)
+    return (
+      <div className="mt-3 border-t border-rule pt-3">
+        {opening ? (
+          <Unlock row={row} job={job} change={change} />
+        ) : (
+          <Button onClick={() => setOpening(true)}>Unlock with a reason</Button>
+        )}
+      </div>
+    );
+  const clear = () =>
+    void change((now) => {
+      const overrides = { ...now.overrides };
+      delete overrides[row.code];
+      return { ...now, overrides };
+    });
+  return (
+    <div className="mt-3 flex flex-wrap items-end gap-3 border-t border-rule pt-3">
+      <label className="flex flex-col gap-1 text-[0.9rem]">
+        <span className="font-semibold">Target by hand</span>
+        <select
+          value={row.target?.raw ?? ""}
+          onChange={(event) => {
+            const raw = Number(event.target.value);
+            void change((now) => (now.program ? now : { ...now, overrides: { ...now.overrides, [row.code]: raw } }));
+          }}
+          className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
+        >
+          {row.target ? null : <option value="">as it is</option>}
+          {raws.map((raw) => (
+            <option key={raw} value={raw}>
+              {shows(row.line.encoding, raw)}
+            </option>
+          ))}
+        </select>
+      </label>
+      {own(job.overrides, row.code) !== undefined ? <Button onClick={clear}>Back to the proposal</Button> : null}
+    </div>
+  );
+}
+
+/** Longest reason: it is quoted in the record. */
+const LONGEST_REASON = 2000;
+
+function Unlock({ job, row, change }: ByHandProps) {
+  const [reason, setReason] = useState("");
+  const unlock = (typed: string) => {
+    const why = typed.trim();
+    if (why.length < LEAST_REASON) return;
+    void change((now) =>
+      now.program
+        ? now
+        : withEvent(
+            { ...now, unlocked: { ...now.unlocked, [row.code]: why } },
+            new Date().toISOString(),
+            "line-unlocked",
+            `${row.code}: ${why}`,
+          ),
+    );
+  };
+  return (
+    <div className="flex flex-col gap-3">
+      <KeptField
+        of={`${job.id} unlock ${row.code}`}
+        label="Why it must be changed"
+        longest={LONGEST_REASON}
+        value={reason}
+        onKeep={setReason}
+        onEnter={unlock}
+        hint="Kept with the job."
+      />
+      <Button disabled={reason.trim().length < LEAST_REASON} onClick={() => unlock(reason)}>
+        Unlock line {row.code}
+      </Button>
+    </div>
+  );
+}

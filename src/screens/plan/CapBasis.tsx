@@ -1,0 +1,30 @@
+"use client";
+import { stateCapBasis } from "@/core/record";
+import type { SheetRow } from "@/core/setup";
+import { Choice } from "@/ui/primitives";
+import type { StageProps } from "../job/stageProps";
+
+/** Where nobody has said what a cap is compared with: it can be said here, for this bike, and the plan follows at once. */
+export function CapBasis({ job, change, row }: Pick<StageProps, "job" | "change"> & { readonly row: SheetRow }) {
+  const { encoding } = row.line;
+  if (encoding.kind !== "speed-cap" || job.program) return null;
+  const stated = row.line.claims.some((claim) => claim.chosen && claim.from === "own-trial");
+  if (encoding.basis !== "unknown" && !stated) return null;
+  return (
+    <div className="mt-3 border-t border-rule pt-3">
+      <Choice
+        label="What is this cap compared with?"
+        value={encoding.basis}
+        options={[
+          { value: "shown", label: "The speed shown" },
+          { value: "own", label: "The controller’s own measure" },
+          { value: "unknown", label: "Nobody knows yet" },
+        ]}
+        onChoose={(basis) =>
+          void change((now) => stateCapBasis(now, row.code, basis === "shown" || basis === "own" ? basis : "unknown"))
+        }
+        hint="Set the wheel line two sizes smaller with the wheel up: if assist then ends at the same number shown, it is the speed shown."
+      />
+    </div>
+  );
+}

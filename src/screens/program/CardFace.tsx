@@ -1,0 +1,106 @@
+import type { ReactNode } from "react";
+import type { DisplayProfile, MenuState } from "@/core/display";
+import { nearMisses, type CardStep } from "@/core/keys";
+import type { KeyWork } from "@/core/record";
+import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
+import { Caution } from "@/ui/primitives";
+import { duration, keyNames, missWords, secondsOf } from "@/ui/wording";
+import { KeyCardStep } from "./KeyCardStep";
+import { Notice, type NoticeOf } from "./Notice";
+import { stepName } from "./stepWords";
+
+interface CardFaceProps {
+  readonly profile: DisplayProfile;
+  /** Whose card it is and whose keys are meant, in a few words. */
+  readonly title: string;
+  readonly step: CardStep;
+  readonly work: KeyWork;
+  readonly total: number;
+  readonly unread: readonly number[];
+  readonly notice: NoticeOf | null;
+  readonly clock: ReactNode;
+  /** What the hands do: buttons, or a word about the simulated display. */
+  readonly hands: ReactNode;
+  readonly display: {
+    readonly state: MenuState;
+    readonly words: string;
+    readonly onHold?: (keys: readonly string[]) => void;
+  };
+  /** What stands below the simulated display. */
+  readonly below: ReactNode;
+}
+
+/** The face of the key card: one line or chord at a time, readable from a metre, with the simulated display beside it. */
+export function CardFace(props: CardFaceProps) {
+  const { profile, title, step, work, total, unread, notice, clock, hands, display, below } = props;
+  const at = total - work.steps.length;
+  const next = work.steps.slice(1, 4);
+  const stroke = step.runs[0]?.stroke;
+  const lit = stroke && "keys" in stroke ? stroke.keys : [];
+  return (
+    <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <section aria-label="Key card" className="min-w-0">
+        <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+          <h3 className="min-w-0 text-[1.15rem] font-semibold break-words">
+            {title} · step {at + 1} of {total}
+          </h3>
+          <p className="text-quiet">
+            {step.kind === "open" || step.kind === "save"
+              ? "Wheel clear of the floor, or brake held."
+              : "Wheel clear of the floor."}
+          </p>
+        </div>
+        {notice ? <Notice notice={notice} /> : null}
+        <KeyCardStep profile={profile} step={step} unread={unread} />
+        <Misses profile={profile} step={step} />
+        <div className="mt-4 min-h-13">{clock}</div>
+        {hands}
+        <ol aria-hidden="true" className="mt-6 flex gap-1.5">
+          {Array.from({ length: total }, (_, i) => (
+            <li
+              key={i}
+              className={`h-1.5 flex-1 rounded-full ${i < at ? "bg-spoke" : i === at ? "bg-action" : "bg-rule"}`}
+            />
+          ))}
+        </ol>
+      </section>
+
+      <aside aria-label="Simulated display" className="min-w-0 lg:border-l lg:border-rule lg:pl-7">
+        <p className="mb-2 text-[0.95rem] text-quiet">{display.words}</p>
+        <div className="max-lg:mx-auto max-lg:max-w-[340px]">
+          <SimulatedDisplay profile={profile} state={display.state} lit={lit} onHold={display.onHold} />
+        </div>
+        {next.length > 0 ? (
+          <p className="mt-3">
+            <span className="text-quiet">Next: </span>
+            {next.map((each, i) => (
+              <span key={i}>
+                {i > 0 ? <span className="text-quiet">, then </span> : null}
+                <strong>{stepName(profile, each)}</strong>
+              </span>
+            ))}
+            .
+          </p>
+        ) : null}
+        <p className="mt-1 text-quiet">{duration(work.totalMs)} left in all.</p>
+        <div className="mt-4 flex flex-col gap-3 border-t border-rule pt-4">{below}</div>
+      </aside>
+    </div>
+  );
+}
+
+/** Chords that come out wrong when a finger is late, said where they bite. */
+function Misses({ profile, step }: { readonly profile: DisplayProfile; readonly step: CardStep }) {
+  const stroke = step.runs[0]?.stroke;
+  if (step.kind !== "open" || !stroke || !("keys" in stroke)) return null;
+  const misses = nearMisses(profile, step.before.screen.kind === "menu" ? "menu" : "home", stroke.keys);
+  return misses.map((miss) => (
+    <div key={miss.keys.join() + miss.danger + (miss.when?.kind ?? "")} className="mt-4">
+      <Caution>
+        {miss.when
+          ? `${miss.when.kind === "within" ? `Not within ${secondsOf(miss.when.ms)} s of power-on` : `Within ${secondsOf(miss.when.ms)} s of power-on, no later`}: at the wrong time the same chord ${missWords(miss)}.`
+          : `Both down together. ${keyNames(profile, miss.keys)} alone for ${secondsOf(miss.holdMs)} s ${missWords(miss)}.`}
+      </Caution>
+    </div>
+  ));
+}

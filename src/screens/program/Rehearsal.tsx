@@ -1,0 +1,112 @@
+"use client";
+import { useEffect, useRef, useState } from "react";
+import { codeOf, type DisplayProfile, type MenuState } from "@/core/display";
+import { closedByItself } from "@/core/keys";
+import { advanceRehearsal, endRehearsal, startRehearsal, type Keys } from "@/core/record";
+import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
+import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
+import { Button, FindingLine } from "@/ui/primitives";
+import { planProblemText } from "@/ui/wording";
+import type { StageProps } from "../job/stageProps";
+import { CardClock } from "./CardClock";
+import { CardFace } from "./CardFace";
+import { moment } from "./MenuClock";
+import type { NoticeOf } from "./Notice";
+import { useSession } from "./useSession";
+
+type RehearsalProps = StageProps & { readonly profile: DisplayProfile; readonly rehearsal: Keys };
+
+/** The keys rehearsed on the simulated display: the card follows by itself, and nothing of it counts for the bike. */
+export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
+  const session = useSession(profile, rehearsal);
+  const [live, setLive] = useState<MenuState>(session.state);
+  const [since, setSince] = useState<number | null>(null);
+  const [notice, setNotice] = useState<NoticeOf | null>(null);
+  const { work } = session;
+  // A key that makes the way longer went off the plan.
+  const before = useRef<number | null>(null);
+  useEffect(() => {
+    if (!work) return;
+    const longer = before.current !== null && work.totalMs > before.current + 1;
+    before.current = work.totalMs;
+    if (longer && session.state.screen.kind !== "walk-assist")
+      setNotice((now) => (now?.kind.startsWith("menu-closed") ? now : { kind: "off-plan", lines: [] }));
+  }, [work, session.state]);
+
+  const settle = (next: MenuState, said: NoticeOf | null) => {
+    setNotice(said);
+    setSince(moment());
+    session.go(next);
+    void change((now) => advanceRehearsal(now, next, new Date().toISOString()));
+  };
+  const onHold = useLiveMachine({
+    profile,
+    state: live,
+    running: !rehearsal.done,
+    onState: (next, was, byItself) => {
+      setLive(next);
+      if (next.held !== null) return;
+      if (!byItself || was.screen.kind !== "menu" || next.screen.kind !== "home") return settle(next, null);
+      const { lines, kept } = closedByItself(profile, was);
+      const codes = lines.map((line) => codeOf(profile, line));
+      settle(next, { kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: codes });
+    },
+  });
+  const end = () => void change(endRehearsal);
+  const again = () => void change((now) => startRehearsal(endRehearsal(now)));
+
+  if (rehearsal.done)
+    return (
+      <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
+        <section>
+          <h3 className="mb-2 text-[1.9rem]">Rehearsed</h3>
+          <p className="mb-5 max-w-[56ch] text-[1.1rem]">
+            These were the keys of the simulated display. The bike’s own have not been pressed: what it holds is as
+            before, and nothing is proven by this.
+          </p>
+          <div className="flex flex-wrap gap-3">
+            <Button weight="main" big onClick={end}>
+              Now on the bike
+            </Button>
+            <Button big onClick={again}>
+              Rehearse again
+            </Button>
+          </div>
+        </section>
+        <aside aria-label="Simulated display">
+          <SimulatedDisplay profile={profile} state={live} />
+        </aside>
+      </div>
+    );
+  if (!work) return <p className="text-quiet">Working out the keys …</p>;
+  if (!work.plan.ok) return <FindingLine severity="breach">{planProblemText(work.plan.problem)}</FindingLine>;
+  const step = work.steps[0];
+  if (!step) return null;
+  return (
+    <CardFace
+      profile={profile}
+      title={`Rehearsal of ${job.intake.nickname || "the new bike"}`}
+      step={step}
+      work={work}
+      total={session.total}
+      unread={rehearsal.unread}
+      notice={notice}
+      clock={<CardClock profile={profile} state={live} since={since} />}
+      hands={
+        <p className="mt-2 text-[1.05rem]">
+          Press the keys of the simulated display. The card follows by itself, wrong keys and all. Nothing of it counts
+          for the bike.
+        </p>
+      }
+      display={{ state: live, words: `Simulated ${profile.name}. Press its keys.`, onHold }}
+      below={
+        <div className="flex flex-wrap gap-2">
+          <Button onClick={end}>End the rehearsal</Button>
+          <Button weight="quiet" onClick={again}>
+            From the start
+          </Button>
+        </div>
+      }
+    />
+  );
+}

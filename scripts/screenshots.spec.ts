@@ -11,7 +11,7 @@ interface Shot {
 }
 
 const startKeys = async (page: Page) => {
-  await page.getByRole("button", { name: "Start the keys" }).click();
+  await page.getByRole("button", { name: "Start the keys on the bike" }).click();
   await page.keyboard.press(" ");
   await page.keyboard.press(" ");
   await expect(page.getByRole("region", { name: "Key card" })).toContainText("Wheel");

@@ -2,8 +2,7 @@
  * How jobs are changed: read whole, changed, written whole, in one transaction. What is typed waits here for the hand to
  * rest, goes with whatever else changes the job, and is laid by for the next start when the tab goes before it is written.
  */
-import { undone, withTyped, type Job, type TypedPlace } from "@/core/record";
-import { placeKey } from "@/core/record";
+import { placeKey, typedAt, undone, withTyped, type Job, type TypedPlace } from "@/core/record";
 import { db, type OddSpokeDatabase } from "./db";
 import { keepForGood } from "./health";
 
@@ -136,9 +135,12 @@ export async function changeJob(
   };
 }
 
+/** What stands at a place as the person sees it: as typed last, written or not. */
+export const typedNow = (job: Job, place: TypedPlace): string => typedAt(withWaiting(job), place);
+
 /** The job as the person sees it: as stored, with what still waits to be written. For saving it as a file in need. */
 export const withWaiting = (job: Job): Job =>
-  [...waiting.values(), ...[...underWay].flat()]
+  [...[...underWay].flat(), ...waiting.values()]
     .filter((each) => each.job === job.id)
     .reduce((now, each) => withTyped(now, each.place, each.typed), job);
 
@@ -167,22 +169,24 @@ const isTyped = (value: unknown): value is Typed =>
 export async function takeUp(database: OddSpokeDatabase = db): Promise<void> {
   for (const name of Object.keys(localStorage).filter((key) => key.startsWith(LAID_BY))) {
     const text = localStorage.getItem(name);
-    localStorage.removeItem(name);
-    let left: unknown;
+    let left: unknown = [];
     try {
       left = JSON.parse(text ?? "[]");
     } catch {
-      continue;
+      // Not of our making: nothing to take up.
     }
     for (const { job, place, typed } of Array.isArray(left) ? left.filter(isTyped) : [])
       await changeJob(job, (now) => withTyped(now, place, typed), database).catch(() => sayFailure(null));
+    // Only now: this page may go as well before it is written.
+    if (localStorage.getItem(name) === text) localStorage.removeItem(name);
   }
 }
 
-/** Listens for the tab going: what waits is laid by and written. */
-export function watchTheTab(): () => void {
+/** Listens for the tab going: what waits is laid by and written. `also` lays by what others keep. */
+export function watchTheTab(also: () => void): () => void {
   const going = () => {
     layBy();
+    also();
     void writeTyped().then(() => {
       if (waiting.size === 0) layBy();
     });

@@ -52,7 +52,8 @@ export class OddSpokeDatabase extends Dexie {
   declare tickets: EntityTable<KeptTicket, "id">;
 
   constructor(name = "odd-spoke") {
-    super(name);
+    // Every look is at what is stored: a page that goes while it writes tells nobody, and a remembered answer would stay wrong.
+    super(name, { cache: "disabled" });
     // 1: first shape. Jobs are found by id and listed by number; everything else is read whole.
     this.version(1).stores({ jobs: "id, number", facts: "key" });
     // 2: displays described here, photos of lines; jobs and the displays they carry brought up to format 2.

@@ -13,18 +13,55 @@ export const ownDisplays = async (database: OddSpokeDatabase = db): Promise<read
 export const ownDisplay = async (id: string, database: OddSpokeDatabase = db): Promise<DisplayProfile | null> =>
   (await database.displays.get(id))?.profile ?? null;
 
+/** Displays as they are on screen, ahead of what is written; and how many writes of each are under way. */
+const ahead = new Map<string, { readonly profile: DisplayProfile; readonly writes: number }>();
+const LAID_BY = "odd-spoke.display.";
+
 /** Changes a display described here; every change raises its revision, so that jobs can tell. */
 export async function changeDisplay(
   id: string,
   change: (profile: DisplayProfile) => DisplayProfile,
   database: OddSpokeDatabase = db,
 ): Promise<void> {
+  const known = ahead.get(id);
+  if (known) ahead.set(id, { profile: change(known.profile), writes: known.writes + 1 });
   try {
     await writeDisplay(id, change, database);
     sayWritten("display", id, null);
   } catch (error) {
     sayWritten("display", id, error);
     throw error;
+  } finally {
+    const now = ahead.get(id);
+    if (now && known) ahead.set(id, { ...now, writes: now.writes - 1 });
+  }
+}
+
+/** Tells which display is on screen as it is stored, so that what is typed next can be laid by should the tab go. */
+export function isOnScreen(profile: DisplayProfile): void {
+  const known = ahead.get(profile.id);
+  if (!known || known.writes === 0) ahead.set(profile.id, { profile, writes: 0 });
+}
+
+/** Lays by displays whose last change is not written yet. */
+export function layDisplaysBy(): void {
+  for (const [id, { profile, writes }] of ahead) {
+    if (writes > 0) localStorage.setItem(LAID_BY + id, JSON.stringify(profile));
+    else localStorage.removeItem(LAID_BY + id);
+  }
+}
+
+/** Writes displays that were laid by when their tab went. One that is no longer here stays away. */
+export async function takeDisplaysUp(database: OddSpokeDatabase = db): Promise<void> {
+  for (const name of Object.keys(localStorage).filter((key) => key.startsWith(LAID_BY))) {
+    const text = localStorage.getItem(name) ?? "";
+    try {
+      const profile = JSON.parse(text) as DisplayProfile;
+      await writeDisplay(name.slice(LAID_BY.length), () => profile, database);
+    } catch {
+      // Gone, or not of our making.
+    }
+    if (localStorage.getItem(name) === text) localStorage.removeItem(name);
   }
 }
 

@@ -1,5 +1,6 @@
 // The library, the workbench, comparing and swapping, by the real interface.
 import { expect, test, type Page } from "@playwright/test";
+import { paste, write } from "./hands";
 import { readFileSync } from "node:fs";
 import { expectStored, main, openDemo, openRack } from "./support";
 
@@ -39,8 +40,8 @@ test("from a pasted leaflet of 20 lines to a working, validated display with its
   };
   await act(page.getByRole("button", { name: "Describe a display" }).click());
   await expect(page.getByLabel("What you call it")).toHaveValue("New display");
-  await act(page.getByLabel("What you call it").fill("Pedlar's find"));
-  await act(page.getByLabel("The leaflet’s text").fill(LEAFLET));
+  await act(write(page.getByLabel("What you call it"), "Pedlar's find"));
+  await act(paste(page.getByLabel("The leaflet’s text"), LEAFLET));
   await expect(main(page)).toContainText("20 lines found");
   await expect(page.getByRole("listitem").filter({ hasText: "Coefficient 3" })).toContainText("not known");
   // The one guess is set right by hand.
@@ -66,32 +67,33 @@ test("from a pasted leaflet of 20 lines to a working, validated display with its
 test("cells keep what is typed, say what they take, and the check names what is wrong at once", async ({ page }) => {
   await page.goto("/displays");
   await page.getByRole("button", { name: "Describe a display" }).click();
-  await page
-    .getByLabel("The leaflet’s text")
-    .fill("a1 Speed limit 10-45 km/h default 25\na2 Screen brightness 1-5 default 3");
+  await paste(
+    page.getByLabel("The leaflet’s text"),
+    "a1 Speed limit 10-45 km/h default 25\na2 Screen brightness 1-5 default 3",
+  );
   await page.getByRole("button", { name: "Take these lines" }).click();
   const upTo = page.getByRole("textbox", { name: "Line a1, to" });
-  await upTo.fill("fast");
+  await write(upTo, "fast");
   await expect(main(page)).toContainText("Give a number.");
   await expect(upTo).toHaveValue("fast");
-  await upTo.fill("20");
+  await write(upTo, "20");
   await expect(main(page)).not.toContainText("Give a number.");
   // A cap line that cannot hold a class is said so, without a bike in sight.
   await expect(page.getByRole("region", { name: "Classes its cap cannot hold" })).toContainText(
     "US class 3, model text: The line holds 20 at most",
   );
-  await page.getByRole("combobox", { name: "What line a2 sets" }).fill("Nonsense");
+  await write(page.getByRole("combobox", { name: "What line a2 sets" }), "Nonsense");
   await expect(main(page)).toContainText("No setting of that name.");
-  await page.getByRole("combobox", { name: "What line a2 sets" }).fill("Cruise");
+  await write(page.getByRole("combobox", { name: "What line a2 sets" }), "Cruise");
   await page.getByRole("button", { name: "Line a2, more" }).click();
   const values = page.getByRole("textbox", { name: "Line a2, options" });
-  await values.fill("0=perhaps");
+  await write(values, "0=perhaps");
   await expect(main(page)).toContainText("Means: yes or no.");
-  await values.fill("0=yes, 1=no");
+  await write(values, "0=yes, 1=no");
   // Claims: who says so, whom one believes.
   const detail = page.getByRole("region", { name: "Line a2 in full" });
   await expect(detail).toContainText("They disagree");
-  await detail.getByLabel("Says").fill("Held 25 for a minute without pedalling.");
+  await write(detail.getByLabel("Says"), "Held 25 for a minute without pedalling.");
   await detail.getByRole("button", { name: "Add" }).click();
   await detail
     .getByRole("listitem")
@@ -100,7 +102,7 @@ test("cells keep what is typed, say what they take, and the check names what is 
     .click();
   await expect(detail.getByRole("listitem").filter({ hasText: "Own trial" })).toContainText("believed");
   // A code used twice.
-  await page.getByRole("textbox", { name: "Code" }).nth(1).fill("a1");
+  await write(page.getByRole("textbox", { name: "Code" }).nth(1), "a1");
   await expect(problems(page)).toContainText("Two lines are called a1.");
 });
 
@@ -128,13 +130,11 @@ test("a display goes out as a file and comes back; broken files are refused with
   // Lines as a spreadsheet, with the row and field of what does not fit.
   await page.getByRole("link", { name: "Open in the workbench" }).click();
   await page.getByRole("radio", { name: "Files" }).click();
-  await page
-    .getByLabel("Lines to import, as CSV")
-    .setInputFiles({
-      name: "x.csv",
-      mimeType: "text/csv",
-      buffer: Buffer.from("code,setting,encoding,from,to,factory\n7,backlight,number,1,five,3\n"),
-    });
+  await page.getByLabel("Lines to import, as CSV").setInputFiles({
+    name: "x.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from("code,setting,encoding,from,to,maker's\n7,backlight,number,1,five,3\n"),
+  });
   await expect(page.getByRole("alert").filter({ hasText: "Not taken" })).toContainText(
     "Row 2, to: expected a whole number, found five",
   );
@@ -146,7 +146,7 @@ test("clone and vary; which of these is it; two side by side", async ({ page }) 
   await page.getByRole("button", { name: "Clone and vary" }).click();
   await expect(page.getByLabel("What you call it")).toHaveValue("Tarn, varied");
   await page.getByRole("radio", { name: "Lines" }).click();
-  await page.getByRole("textbox", { name: "Line 53, to" }).fill("72");
+  await write(page.getByRole("textbox", { name: "Line 53, to" }), "72");
   await expect(page.getByRole("textbox", { name: "Line 53, to" })).toHaveValue("72");
   await page.goto("/displays");
   await expect(main(page)).toContainText("1 described here");
@@ -181,17 +181,17 @@ test("as found by a pasted list; values of another display are noticed; a line n
 }) => {
   await openDemo(page, 208, "as-found");
   await page.getByRole("radio", { name: "Pasted list" }).click();
-  await page.getByLabel("Line and value, one a row").fill("52 = 1\n53: 99\n54=7\nsomething else\n61 2");
+  await paste(page.getByLabel("Line and value, one a row"), "52 = 1\n53: 99\n54=7\nsomething else\n61 2");
   await page.getByRole("button", { name: "Take 4 values" }).click();
   await expect(main(page)).toContainText("1 row not understood");
   await expect(page.getByRole("status").filter({ hasText: "could not come from a Tarn" })).toContainText(
     "lines 53, 54",
   );
   await page.getByText("A line is missing here?").click();
-  await page.getByLabel("Its code").fill("53");
+  await write(page.getByLabel("Its code"), "53");
   await expect(main(page)).toContainText("This line is already there.");
-  await page.getByLabel("Its code").fill("71");
-  await page.getByLabel("What it shows", { exact: true }).fill("4");
+  await write(page.getByLabel("Its code"), "71");
+  await write(page.getByLabel("What it shows", { exact: true }), "4");
   await page.getByRole("button", { name: "Add the line" }).click();
   await expect(page.getByRole("complementary", { name: "All lines" })).toContainText("71");
   // A photo of a line is made small and kept.

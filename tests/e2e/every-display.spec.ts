@@ -4,7 +4,7 @@ import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import { CLASSES } from "../../src/catalog/classes/classes";
 import { factoryRaws, isShown, linesOf, rawValues, shows, type DisplayProfile } from "../../src/core/display";
 import { newJob, writeJobFile, type Job } from "../../src/core/record";
-import { openRack, programOnSimulated, stored } from "./support";
+import { jobOf, openRack, rehearse } from "./support";
 
 /** Lines spread over the whole menu, each to be set one step on from the maker's value. */
 function changesFor(profile: DisplayProfile): ReadonlyMap<string, number> {
@@ -74,15 +74,16 @@ for (const [i, profile] of SHIPPED_DISPLAYS.entries())
     await page.getByRole("button", { name: "Put it on the rack" }).click();
     await expect(page).toHaveURL(/every-/);
     await page.goto(`/job/${job.id}/program`);
-    await page.getByRole("button", { name: "Start the keys" }).click();
-    await page.getByRole("radio", { name: "this simulated display" }).click();
+    await page.getByRole("button", { name: "Rehearse first" }).click();
     await expect(page.getByText("Press the keys of the simulated display.")).toBeVisible();
-    await programOnSimulated(page, profile);
-    const kept = (JSON.parse(await stored(page)) as Job[]).find(({ id }) => id === job.id);
+    await rehearse(page, profile);
+    await expect.poll(async () => (await jobOf(page, job.id)).rehearsal?.done).toBe(true);
+    const kept = await jobOf(page, job.id);
     const changes = changesFor(profile);
     expect(changes.size).toBeGreaterThan(2);
     for (const [code, raw] of changes)
-      expect(kept?.program?.state.inForce[linesOf(profile).findIndex((line) => line.code === code)], code).toBe(raw);
-    expect(kept?.events.map(({ kind }) => kind)).toContain("programmed");
-    expect(kept?.events.map(({ kind }) => kind)).not.toContain("menu-closed");
+      expect(kept.rehearsal?.state.inForce[linesOf(profile).findIndex((line) => line.code === code)], code).toBe(raw);
+    // By the keys of the simulated display the bike is as it was.
+    expect(kept.program).toBeNull();
+    expect(kept.events.map(({ kind }) => kind)).toContain("rehearsed");
   });

@@ -43,9 +43,9 @@ test("malformed, truncated, oversized, older, newer, foreign and tampered files 
   const cases: readonly (readonly [string, string, RegExp])[] = [
     ["words.json", "not a file at all", /not a JSON file/],
     ["cut.json", text.slice(0, text.length / 2), /cut short/],
-    ["large.json", `{"format":"odd-spoke/job","x":"${"x".repeat(2_100_000)}"}`, /2 MB at most/],
+    ["large.json", `{"format":"odd-spoke/job","x":"${"x".repeat(32_100_000)}"}`, /32 MB at most/],
     ["old.json", JSON.stringify({ ...job, version: 0 }), /format 0, older than 1/],
-    ["new.json", JSON.stringify({ ...job, version: 7 }), /format 7; this version reads format 2/],
+    ["new.json", JSON.stringify({ ...job, version: 7 }), /format 7; this version reads format 3/],
     ["other.json", JSON.stringify({ format: "somebody/else" }), /another kind \(somebody\/else\)/],
     ["field.json", JSON.stringify({ ...job, number: "twelve" }), /At number: .*"twelve"/],
     [

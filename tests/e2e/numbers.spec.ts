@@ -1,6 +1,7 @@
 // The numbers of a bike in the real interface: benches, a recorded ride, the what-if and the tables.
 import { writeFileSync } from "node:fs";
 import { expect, test, type Page } from "@playwright/test";
+import { write } from "./hands";
 import { CLEAN, gpxText, makeRide } from "../../src/core/wheel/testingTrack";
 import { expectStored, main, openRack } from "./support";
 
@@ -50,11 +51,11 @@ test("the wheel bench knows that a fat tyre set as 26 makes the cap a lie, and o
 test("a sidewall as typed becomes a tyre, or says what it lacks", async ({ page }) => {
   await openBench(page, "demo-210", "Wheel");
   const field = page.getByLabel("What the sidewall says");
-  await field.fill("26");
+  await write(field, "26");
   await expect(main(page)).toContainText("The width is missing");
-  await field.fill("puncture proof");
+  await write(field, "puncture proof");
   await expect(main(page)).toContainText("No tyre size in this");
-  await field.fill("26 x 1 3/8");
+  await write(field, "26 x 1 3/8");
   await page.getByRole("button", { name: "35-597" }).click();
   await expectStored(page, /"tyre":"35-597"/);
   await expect(main(page)).toContainText("from the sidewall");
@@ -71,18 +72,18 @@ test("runs are kept cell by cell, give r with its interval, and a jumping sensor
     ["28", "26.8"],
   ];
   for (const [i, [real = "", shown = ""]] of runs.entries()) {
-    await page.getByLabel(`Run ${i + 1}, true`).fill(real);
-    await page.getByLabel(`Run ${i + 1}, shown`).fill(shown);
+    await write(page.getByLabel(`Run ${i + 1}, true`), real);
+    await write(page.getByLabel(`Run ${i + 1}, shown`), shown);
   }
   await expect(page.getByText("0.956", { exact: true }).first()).toBeVisible();
   await expect(main(page)).toContainText("no more needed");
-  await page.getByLabel("Run 3, shown").fill("fast");
+  await write(page.getByLabel("Run 3, shown"), "fast");
   await expect(main(page)).toContainText("give two speeds, true then shown");
   await page.reload();
   await expect(page.getByLabel("Run 3, shown")).toHaveValue("fast");
   await expect(page.getByLabel("Run 5, shown")).toHaveValue("26.8");
-  await page.getByLabel("Run 3, shown").fill("15");
-  await page.getByLabel("Run 5, shown").fill("21");
+  await write(page.getByLabel("Run 3, shown"), "15");
+  await write(page.getByLabel("Run 5, shown"), "21");
   await expect(main(page)).toContainText("One factor does not explain this");
   await expect(main(page)).toContainText("Look at the magnet");
 });
@@ -105,7 +106,7 @@ test("a recorded ride dropped in is measured within half a per cent; a file that
   await expect(page.getByLabel("Length of the track")).not.toHaveValue("");
   const km = Number(await page.getByLabel("Length of the track").inputValue());
   expect(Math.abs((km * 1000) / trueM - 1)).toBeLessThan(0.005);
-  await page.getByLabel("Trip on the display").fill(String((km * 0.9).toFixed(1)));
+  await write(page.getByLabel("Trip on the display"), String((km * 0.9).toFixed(1)));
   await expect(main(page)).toContainText("By the trip");
 });
 
@@ -141,7 +142,7 @@ test("the ride is swept in a worker: every level and grade, with nothing else he
   const held: number[] = [];
   for (const kg of ["120", "70", "95"]) {
     const before = await row(page, "Every level on the flat", "3").innerText();
-    await page.getByLabel("Rider", { exact: true }).fill(kg);
+    await write(page.getByLabel("Rider", { exact: true }), kg);
     await expect.poll(() => row(page, "Every level on the flat", "3").innerText()).not.toBe(before);
     held.push(Math.max(0, ...(await takeLongTasks(page))));
   }
@@ -167,10 +168,10 @@ test("what is missing is said, and no figure is shown in its place", async ({ pa
 test("battery: a bad figure names what would be accepted, and the rest still stands", async ({ page }) => {
   await openBench(page, "demo-204", "Battery");
   await expect(main(page)).toContainText("Cut-off to set");
-  await page.getByLabel("Charger’s label").fill("fifty");
+  await write(page.getByLabel("Charger’s label"), "fifty");
   await expect(main(page)).toContainText("Give a number from 12 to 130 V.");
   await expect(main(page)).toContainText("40.5 V");
-  await page.getByLabel("Bars on the gauge").fill("6");
+  await write(page.getByLabel("Bars on the gauge"), "6");
   await expect(page.getByRole("table", { name: "Volts for 6 bars" }).getByRole("row")).toHaveCount(7);
 });
 
@@ -180,13 +181,13 @@ test("current: the weakest part sets the plan's line, and the reason shows the w
   await expect(main(page)).toContainText(
     "The display lets 18 A through; the motor bears 11.7 A for the time of a hill. The plan lowers it.",
   );
-  await page.getByLabel("Motor bears its rating times").fill("3");
+  await write(page.getByLabel("Motor bears its rating times"), "3");
   await expect(row(page, "What each part bears", "Motor")).toContainText("20 A");
-  await page.getByLabel("Connector bears").fill("10");
+  await write(page.getByLabel("Connector bears"), "10");
   await expect(row(page, "What each part bears", "Connector")).toContainText("sets the limit");
-  await page.getByLabel("Controller", { exact: true }).fill("fifteen");
+  await write(page.getByLabel("Controller", { exact: true }), "fifteen");
   await expect(main(page)).toContainText("Give a number from 1 to 200 A.");
-  await page.getByLabel("Controller", { exact: true }).fill("15");
+  await write(page.getByLabel("Controller", { exact: true }), "15");
   await expectStored(page, /"controllerA":"15"/);
   await page.getByRole("link", { name: /^Plan/ }).click();
   await page.getByRole("button", { name: "Line 41, Current limit" }).click();
@@ -201,12 +202,12 @@ test("current: the weakest part sets the plan's line, and the reason shows the w
 test("a figure may be typed in a unit of its own, and says what it is taken as", async ({ page }) => {
   await openBench(page, "demo-205", "Ride");
   const rider = page.getByLabel("Rider", { exact: true });
-  await rider.fill("170 lb");
+  await write(rider, "170 lb");
   await expect(main(page)).toContainText("Taken as 77.11 kg.");
-  await rider.fill("170 mph");
+  await write(rider, "170 mph");
   await expect(main(page)).toContainText("Give a number from 25 to 200 kg, or name another unit: lb, g.");
   await expect(rider).toHaveValue("170 mph");
-  await rider.fill("");
+  await write(rider, "");
   await page.getByRole("navigation", { name: "Benches" }).getByRole("button", { name: "Speedometer" }).click();
   await page.getByText("mph", { exact: true }).click();
   for (const [i, [real = "", shown = ""]] of [
@@ -214,9 +215,9 @@ test("a figure may be typed in a unit of its own, and says what it is taken as",
     ["15", "23"],
     ["20", "30.7"],
   ].entries()) {
-    await page.getByLabel(`Run ${i + 1}, true`).fill(real);
+    await write(page.getByLabel(`Run ${i + 1}, true`), real);
     await expect(main(page)).toContainText(`Run ${i + 1}: the other speed is still to come.`);
-    await page.getByLabel(`Run ${i + 1}, shown`).fill(shown);
+    await write(page.getByLabel(`Run ${i + 1}, shown`), shown);
   }
   // 30.7 km/h shown at a true 20 mph, 32.19 km/h.
   await expect(page.getByText("0.953", { exact: true }).first()).toBeVisible();
@@ -225,14 +226,14 @@ test("a figure may be typed in a unit of its own, and says what it is taken as",
 test("ladder: measured levels show their twins; shares are dragged by hand and kept", async ({ page }) => {
   await openBench(page, "demo-207", "Ladder");
   await page.getByText("Speed", { exact: true }).click();
-  await page.getByLabel("Speeds measured, km/h true").fill("15 17.5 20 23 25.8");
+  await write(page.getByLabel("Speeds measured, true"), "15 17.5 20 23 25.8");
   await expect(row(page, "As it is", "1")).toContainText("15 km/h");
   await expect(row(page, "As it is", "5")).toContainText("25.8 km/h");
   await expect(main(page)).toContainText("Level 0 was not measured");
   await expect(main(page).getByText(/^Caution: Level [1-5] is really/)).toHaveCount(0);
-  await page.getByLabel("Level 0, measured").fill("15.2");
+  await write(page.getByLabel("Level 0, measured"), "15.2");
   await expect(main(page)).toContainText("Level 1 is really level 0 again.");
-  await page.getByLabel("Speeds measured, km/h true").fill("15 15.3 19 22 22.4 25");
+  await write(page.getByLabel("Speeds measured, true"), "15 15.3 19 22 22.4 25");
   await expect(main(page)).toContainText("is really level");
   await page.getByText("By hand", { exact: true }).click();
   const level1 = page.getByRole("slider", { name: /^Level 1/ });
@@ -274,18 +275,18 @@ test("what if: a moved line moves the true cap and the findings at once, and is 
 test("tables: a tyre of one's own, packs by chemistry, and the unit rule both ways", async ({ page }) => {
   await openRack(page);
   await page.getByRole("link", { name: "Tables" }).click();
-  await page.getByLabel("A tyre of your own").fill("100-559");
+  await write(page.getByLabel("A tyre of your own"), "100-559");
   await expect(row(page, "That tyre", "100-559")).toContainText("29");
   const tables = page.getByRole("navigation", { name: "Tables" });
   await tables.getByRole("button", { name: "Volts" }).click();
   await page.getByText("LFP", { exact: true }).click();
   await expect(page.getByRole("table", { name: "Packs, volts at rest" })).toContainText("54.8 V");
   await tables.getByRole("button", { name: "Unit rule" }).click();
-  await page.getByLabel("In mph").fill("28");
+  await write(page.getByLabel("In mph"), "28");
   await expect(page.getByLabel("In km/h")).toHaveValue("45.062");
-  await page.getByLabel("In km/h").fill("abc");
+  await write(page.getByLabel("In km/h"), "abc");
   await expect(main(page)).toContainText("Give a number.");
   await page.getByText("Temperature: °C and °F").click();
-  await page.getByLabel("Celsius").fill("-20");
+  await write(page.getByLabel("Celsius"), "-20");
   await expect(page.getByLabel("Fahrenheit")).toHaveValue("-4");
 });

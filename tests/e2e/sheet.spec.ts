@@ -1,5 +1,6 @@
 // What the sheet says: the fat tyre's true cap, the class limits on a whole-km/h line, findings instead of crashes.
 import { expect, test } from "@playwright/test";
+import { write } from "./hands";
 import { expectStored, main, openDemo, openRack, sheetRow } from "./support";
 
 test("the fat tyre: a cap of 25 really assists to 27.8; code 29 mends it; setting 26 by hand brings it back", async ({
@@ -39,9 +40,9 @@ test("20 mph is held as 32, 28 as 45, the UK's 15.5 as 24, or 25 as an accepted 
 }) => {
   await openDemo(page, 204, "intake");
   // A wheel the display holds almost exactly, taped with care.
-  await page.getByLabel("Rollout, all turns").fill("21940");
-  await page.getByLabel("Turns rolled").fill("10");
-  await page.getByLabel("Tape may be off by").fill("2");
+  await write(page.getByLabel("Rollout, all turns"), "21940");
+  await write(page.getByLabel("Turns rolled"), "10");
+  await write(page.getByLabel("Tape may be off by"), "2");
   await expectStored(page, /"rolloutMm":"21940"/);
   const capFor = async (name: string) => {
     await page.goto("/job/demo-204/intake");
@@ -62,9 +63,9 @@ test("20 mph is held as 32, 28 as 45, the UK's 15.5 as 24, or 25 as an accepted 
 
   await page.goto("/job/demo-204/intake");
   await page.getByRole("radio", { name: "Accepted as equivalent" }).click();
-  await page.getByLabel("Accepted as", { exact: true }).fill("twenty-five");
+  await write(page.getByLabel("Accepted as", { exact: true }), "twenty-five");
   await expect(main(page)).toContainText("Give a number from 5 to 60 km/h, or name another unit: mph, m/s.");
-  await page.getByLabel("Accepted as", { exact: true }).fill("25");
+  await write(page.getByLabel("Accepted as", { exact: true }), "25");
   await expectStored(page, /"acceptedKmh":"25"/);
   await page.getByRole("link", { name: /^Plan/ }).click();
   await page.getByRole("button", { name: "Line 53, Speed cap" }).click();
@@ -78,7 +79,7 @@ test("impossible combinations are findings: a pack the controller does not take,
   page,
 }) => {
   await openDemo(page, 207, "intake");
-  await page.getByLabel("Pack, nominal").fill("72");
+  await write(page.getByLabel("Pack, nominal"), "72");
   await expect(main(page)).toContainText("A 72 V pack on a controller that takes 36, 48 V. Do not connect it.");
   await page.getByRole("link", { name: /^Plan/ }).click();
   await page.getByRole("button", { name: "Line 43, Pack volts" }).click();
@@ -94,10 +95,10 @@ test("a brand-new kit is judged at once and marked not to be ridden; a waived ba
   await expect(main(page)).toContainText("not to be ridden until it is programmed");
   await expect(main(page)).toContainText("No cap is set; US class 2 says 20 mph.");
   await page.getByRole("link", { name: /^Program/ }).click();
-  await expect(page.getByRole("button", { name: "Start the keys" })).toHaveCount(0);
-  await page.getByLabel("Why there is no full baseline").fill("Out of the box, display locks after two lines.");
-  await expect(page.getByRole("button", { name: "Start the keys" })).toBeVisible();
-  await page.getByRole("button", { name: "Start the keys" }).click();
+  await expect(page.getByRole("button", { name: "Start the keys on the bike" })).toHaveCount(0);
+  await write(page.getByLabel("Why there is no full baseline"), "Out of the box, display locks after two lines.");
+  await expect(page.getByRole("button", { name: "Start the keys on the bike" })).toBeVisible();
+  await page.getByRole("button", { name: "Start the keys on the bike" }).click();
   await expect(page.getByRole("region", { name: "Key card" })).toContainText("Open the menu");
   // The card stops at lines nobody has read, and takes down what they show.
   await page.keyboard.press(" ");
@@ -116,7 +117,7 @@ test("a maker-only line opens only with a written reason", async ({ page }) => {
   await page.getByRole("button", { name: "Unlock with a reason" }).click();
   const unlock = page.getByRole("button", { name: "Unlock line 52" });
   await expect(unlock).toBeDisabled();
-  await page.getByLabel("Why it must be changed").fill("Second magnet fitted by the rider.");
+  await write(page.getByLabel("Why it must be changed"), "Second magnet fitted by the rider.");
   await unlock.click();
   await expect(page.getByLabel("Target by hand")).toBeVisible();
   await expectStored(page, /Second magnet fitted/);

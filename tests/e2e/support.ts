@@ -1,6 +1,7 @@
 import { expect, type Page } from "@playwright/test";
 import { TARN } from "../../src/catalog/displays/tarn";
 import type { DisplayProfile } from "../../src/core/display";
+import type { Job } from "../../src/core/record";
 
 /** Opens the rack on an empty browser, with the demo bikes on it. */
 export async function openRack(page: Page): Promise<void> {
@@ -33,6 +34,13 @@ export const stored = (page: Page): Promise<string> =>
       }),
   );
 
+/** One job as the browser keeps it. */
+export async function jobOf(page: Page, id: string): Promise<Job> {
+  const job = (JSON.parse(await stored(page)) as Job[]).find((each) => each.id === id);
+  if (!job) throw new Error(`no job ${id} is kept`);
+  return job;
+}
+
 /** Waits until what was typed has reached the database. */
 export const expectStored = (page: Page, part: string | RegExp) => expect.poll(() => stored(page)).toMatch(part);
 
@@ -41,12 +49,29 @@ export const main = (page: Page) => page.getByRole("main");
 export const sheetRow = (page: Page, code: string) =>
   page.getByRole("row").filter({ has: page.getByRole("button", { name: new RegExp(`^Line ${code},`) }) });
 
-/** Presses the simulated display's keys by keyboard until the card says the program is in force. */
-export async function programOnSimulated(page: Page, profile: DisplayProfile = TARN, most = 120): Promise<void> {
-  const done = page.getByRole("heading", { name: "Saved and in force" });
+/** Rehearses on the simulated display by keyboard until the card says so. */
+export async function rehearse(page: Page, profile: DisplayProfile = TARN, most = 120): Promise<void> {
+  const done = page.getByRole("heading", { name: "Rehearsed" });
   for (let i = 0; i < most; i++) {
     if (await done.isVisible()) return;
     await pressNextStroke(page, profile);
+  }
+  await expect(done).toBeVisible();
+}
+
+/** Says "done" to every step of the bike's card, as a foot pedal does, until it is in force as told. */
+export async function programOnBike(page: Page, most = 120): Promise<void> {
+  const done = page.getByRole("heading", { name: "Saved and in force, as told" });
+  const card = page.getByRole("region", { name: "Key card" });
+  await expect(card.or(done)).toBeVisible();
+  for (let i = 0; i < most; i++) {
+    if (await done.isVisible()) return;
+    // The last step takes the card away.
+    const says = () => card.innerText({ timeout: 500 }).catch(() => "gone");
+    const before = await says();
+    if (before === "gone") continue;
+    await page.keyboard.press("Space");
+    await expect.poll(says).not.toBe(before);
   }
   await expect(done).toBeVisible();
 }

@@ -15,7 +15,7 @@ const COLUMNS = [
   "from",
   "to",
   "step",
-  "factory",
+  "maker's",
   "ends",
   "maker only",
   "note",
@@ -48,7 +48,7 @@ export function writeLinesCsv(lines: readonly Line[]): string {
       from: text(rawMin),
       to: text(rawMax),
       step: text(rawStep),
-      factory: String(factoryRaw),
+      "maker's": String(factoryRaw),
       ends: atEnds,
       "maker only": makerOnly ? "yes" : "no",
       note: note ?? "",
@@ -66,8 +66,13 @@ export const readLinesCsv = (csv: string): CsvReading => drained(readingLinesCsv
 
 /** The same in steps, each telling what share of the rows is read. */
 export function* readingLinesCsv(csv: string): Generator<number, CsvReading> {
-  const parsed = Papa.parse<Record<string, string>>(csv.trim(), { header: true, skipEmptyLines: "greedy" });
-  const missing = ["code", "encoding", "factory"].filter((column) => !(parsed.meta.fields ?? []).includes(column));
+  const parsed = Papa.parse<Record<string, string>>(csv.trim(), {
+    header: true,
+    skipEmptyLines: "greedy",
+    // Files written before the column had its present name.
+    transformHeader: (heading) => (heading.trim() === "factory" ? "maker's" : heading.trim()),
+  });
+  const missing = ["code", "encoding", "maker's"].filter((column) => !(parsed.meta.fields ?? []).includes(column));
   if (missing.length > 0)
     return {
       ok: false,
@@ -133,7 +138,7 @@ function lineOf(record: Record<string, string>, report: Report): Line | null {
     ...(isRecord(rest) ? rest : {}),
     code: cell("code"),
     encoding: encoding.success ? encoding.output : { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 },
-    factoryRaw: whole("factory") ?? 0,
+    factoryRaw: whole("maker's") ?? 0,
     atEnds: cell("ends") === "wrap" ? "wrap" : "stop",
     makerOnly: /^(yes|true|1)$/i.test(cell("maker only")),
     note: cell("note") === "" ? null : cell("note"),
@@ -177,7 +182,7 @@ const FIELD_COLUMNS: Readonly<Record<string, Column>> = {
   rawMin: "from",
   rawMax: "to",
   rawStep: "step",
-  factoryRaw: "factory",
+  factoryRaw: "maker's",
   kind: "encoding",
   atEnds: "ends",
   makerOnly: "maker only",

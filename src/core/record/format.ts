@@ -8,4 +8,4 @@ export const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-o
 export type Stage = (typeof STAGES)[number];
 
 /** Larger than any honest job file, bytes: every field of every line filled to its limit would still fit. */
-export const LARGEST_JOB_FILE_BYTES = 64_000_000;
+export const LARGEST_JOB_FILE_BYTES = 32_000_000;

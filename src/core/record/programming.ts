@@ -289,7 +289,7 @@ export const endRehearsal = (job: Job): Job => (job.rehearsal ? { ...job, rehear
 
 /** Hands the bike over: seals what was read back as the as-left sheet. Handing over twice seals once. */
 export function handOver(job: Job, at: string): Job {
-  if (job.handedOverAt !== null) return job;
+  if (job.handedOverAt !== null || !job.profile) return job;
   const left: Raws = workOut(job).readBack.map((verdict) => ("raw" in verdict ? verdict.raw : null));
   return {
     ...withEvent(sealOnto(job, "as-left", left, at, job.handOverNote), at, "handed-over"),

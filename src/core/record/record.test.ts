@@ -22,8 +22,9 @@ import {
 } from "./index";
 
 const AT = "2026-11-24T09:00:00.000Z";
+const JOBS = demoJobs();
 const demo = (number: number): Job => {
-  const job = demoJobs().find((each) => each.number === number);
+  const job = JOBS.find((each) => each.number === number);
   if (!job) throw new Error(`no demo bike ${number}`);
   return job;
 };

@@ -39,6 +39,8 @@ interface OptionField {
 interface TextField {
   readonly kind: "text";
   readonly longest: number;
+  /** The text is speeds in a row. */
+  readonly speeds?: boolean;
 }
 interface TyreField {
   readonly kind: "tyre";

@@ -1,12 +1,26 @@
-/** Two displays side by side: what each can set, and in what range. */
-import { linesOf, rawValues, settingsOf, shows, SETTING_KEYS, type DisplayProfile, type SettingKey } from "../display";
+/** Two displays side by side: what each can set, in what range. */
+import {
+  contextOf,
+  decodeAll,
+  factoryRaws,
+  linesOf,
+  rawValues,
+  settingsOf,
+  shows,
+  SETTING_KEYS,
+  type DisplayProfile,
+  type SettingKey,
+  type SettingValue,
+} from "../display";
 
+/** What a line can set of a setting. */
 export interface Ability {
   readonly code: string;
-  /** What the line shows from its first value to its last. */
+  /** Values it stands for, each once, in the order the display steps through them; empty where its scale is not known. */
+  readonly values: readonly SettingValue[];
+  /** What it shows from its first value to its last. */
   readonly first: string;
   readonly last: string;
-  readonly values: number;
 }
 
 export interface AbilityRow {
@@ -19,11 +33,11 @@ function abilityOf(profile: DisplayProfile, setting: SettingKey): Ability | null
   const line = linesOf(profile).find((each) => settingsOf(each).includes(setting));
   if (!line) return null;
   const raws = rawValues(line.encoding);
-  const at = (i: number): string => {
-    const raw = raws[i];
-    return raw === undefined ? "" : shows(line.encoding, raw);
-  };
-  return { code: line.code, first: at(0), last: at(raws.length - 1), values: raws.length };
+  // Read as the maker ships it: a value that follows another line follows that line's own.
+  const context = contextOf(profile, factoryRaws(profile));
+  const values = raws.flatMap((raw) => decodeAll(line, raw, context)[setting] ?? []);
+  const at = (raw: number | undefined): string => (raw === undefined ? "" : shows(line.encoding, raw));
+  return { code: line.code, values: [...new Set(values)], first: at(raws[0]), last: at(raws.at(-1)) };
 }
 
 /** A row for every setting either display has a line for, in the order the product lists settings. */

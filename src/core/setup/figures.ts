@@ -75,7 +75,8 @@ export const FIGURES = {
   ceilingPercent: number("%", 1, 100, 100),
   stepPercent: number("%", 0.1, 25, 1),
   byHand: text(200),
-  measuredSpeeds: text(200),
+  /** Speeds in a row, in km/h unless they name another unit behind them. */
+  measuredSpeeds: { ...text(400), speeds: true },
   freeKmh: number("km/h", 1, 60),
   topLevelKmh: number("km/h", 5, 80),
   topTimesRider: number("×", 0.2, 10, USUAL_TOP_TIMES_RIDER),

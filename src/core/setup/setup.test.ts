@@ -198,6 +198,18 @@ describe("hazards", () => {
 });
 
 describe("intake", () => {
+  // Markings of sidewalls and the rims they mean: ISO 5775-1 for the bead seats, common practice, no source, for the rest.
+  it.each([
+    ["29 x 2.25", 57, 622],
+    ["26 x 4", 102, 559],
+    ["700 x 38C", 38, 622],
+    ["650B x 47", 47, 584],
+    ["27,5 × 2.8", 71, 584],
+  ])("a tyre marked %s is taken as %d-%d", (tyre, widthMm, beadSeatMm) => {
+    const reading = readIntake({ ...FAT, tyre });
+    expect(reading.problems.tyre).toBeUndefined();
+    expect(reading.bike.tyre).toEqual({ widthMm, beadSeatMm });
+  });
   it.each<[keyof typeof INTAKE_FIELDS, string, string]>([
     ["motorRatedW", "lots", "field.not-a-number"],
     ["motorRatedW", "20", "field.out-of-range"],
@@ -205,7 +217,9 @@ describe("intake", () => {
     ["motorKind", "rocket", "field.not-an-option"],
     ["nickname", "x".repeat(41), "field.too-long"],
     ["controllerV", "mains", "field.not-volts"],
-    ["tyre", "26 x 4", "tyre.not-a-designation"],
+    ["tyre", "fat one", "tyre.not-a-designation"],
+    ["tyre", "26 x 1 3/8", "tyre.ambiguous"],
+    ["tyre", "29", "tyre.width-missing"],
   ])("%s of %j is refused as %s and stays out of the bike", (key, typed, problem) => {
     expect(fieldProblem(INTAKE_FIELDS[key], typed)?.key).toBe(problem);
     expect(readIntake({ ...FAT, [key]: typed }).problems[key]?.key).toBe(problem);

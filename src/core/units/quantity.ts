@@ -57,7 +57,8 @@ export function readSpeedKmh(typed: string, askedIn: SpeedUnit): number {
   return Number.isNaN(bare) ? readQuantity(typed, "km/h").value : speedToKmh(bare, askedIn);
 }
 
-const BARE = /^\s*[+-]?\d+(?:[.,]\d+)?\s*$/;
+/** A number, or several in a row, with no unit behind them. */
+const BARE = /^\s*[+-]?\d+(?:[.,]\d+)?(?:[\s/;]+[+-]?\d+(?:[.,]\d+)?)*\s*$/;
 
 /**
  * A figure as it is kept when it was asked for in another unit than it is kept in: with that unit written behind it, so that

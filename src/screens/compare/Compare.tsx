@@ -1,8 +1,9 @@
 "use client";
 import Link from "next/link";
+import type { SettingKey } from "@/core/display";
 import { compareDisplays, type AbilityRow } from "@/core/setup";
 import { RuledTable, SignShape, useKeptState } from "@/ui/primitives";
-import { count, SETTING_NAMES } from "@/ui/wording";
+import { count, SETTING_NAMES, settingValueWords } from "@/ui/wording";
 import { useDisplays } from "../displays/useDisplays";
 
 /** Two displays side by side: what each can set, in what range, and what one has that the other lacks. */
@@ -53,8 +54,8 @@ export function Compare() {
             <th scope="row" className="py-1 pr-3 text-left font-semibold">
               {SETTING_NAMES[row.setting]}
             </th>
-            <Ability ability={row.a} />
-            <Ability ability={row.b} />
+            <Ability setting={row.setting} ability={row.a} />
+            <Ability setting={row.setting} ability={row.b} />
           </tr>
         ))}
       </RuledTable>
@@ -62,17 +63,31 @@ export function Compare() {
   );
 }
 
-function Ability({ ability }: { readonly ability: AbilityRow["a"] }) {
+/** Values that are listed one by one; more of them are told by their ends. */
+const FEW_VALUES = 6;
+
+/** What a line can set, in words: "3, 5 or 9", "km/h or mph", "10 to 45 km/h". */
+function abilityWords(setting: SettingKey, { values, first, last }: NonNullable<AbilityRow["a"]>): string {
+  const words = [...new Set(values.map((value) => settingValueWords(setting, value)))];
+  if (words.length === 0) return first === last ? `shows ${first}` : `shows ${first} to ${last}, scale not known`;
+  if (words.length <= FEW_VALUES)
+    return words.length === 1 ? (words[0] ?? "") : `${words.slice(0, -1).join(", ")} or ${words.at(-1)}`;
+  const numbers = values.filter((value) => typeof value === "number").sort((a, b) => a - b);
+  const [least, most] = [numbers[0], numbers.at(-1)];
+  const others = values.filter((value) => typeof value !== "number").map((value) => settingValueWords(setting, value));
+  const range =
+    least === undefined || most === undefined
+      ? []
+      : [`${settingValueWords(setting, least)} to ${settingValueWords(setting, most)}`];
+  return [...range, ...others].join(", or ");
+}
+
+function Ability({ setting, ability }: { readonly setting: SettingKey; readonly ability: AbilityRow["a"] }) {
   return (
     <td className="py-1 pr-3">
       {ability ? (
         <>
-          <strong>{ability.code}</strong>{" "}
-          <span className="text-quiet">
-            {ability.values <= 1 || ability.first === ability.last
-              ? ability.first
-              : `${ability.first} to ${ability.last}`}
-          </span>
+          {abilityWords(setting, ability)} <span className="text-quiet">· line {ability.code}</span>
         </>
       ) : (
         <span className="inline-flex items-baseline gap-1.5 text-quiet">

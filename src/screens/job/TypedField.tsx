@@ -53,7 +53,7 @@ export function TypedField(props: TypedFieldProps) {
   const asked = askedUnit(props);
   const converted = takenAs(field, kept);
   const numeric = field.kind === "number";
-  const own = numeric ? field.unit : null;
+  const own = numeric ? field.unit : isSpeed(field) ? "km/h" : null;
   const isAsAsked = inAskedUnit(kept, asked ?? "", own) !== kept;
   const taken =
     field.kind === "tyre"
@@ -86,12 +86,13 @@ function tyreTaken(typed: string): string | null {
   return name === null || name === typed.trim() ? null : `Taken as ${name}.`;
 }
 
-const isSpeed = (field: IntakeField): boolean => field.kind === "number" && field.unit === "km/h";
+const isSpeed = (field: IntakeField): boolean =>
+  (field.kind === "number" && field.unit === "km/h") || (field.kind === "text" && field.speeds === true);
 
 /** Unit a number is asked in: speeds as the display shows them, everything else in the unit it is kept in. */
 function askedUnit({ field, askedIn }: TypedFieldProps): string | null {
-  if (field.kind !== "number") return null;
-  return isSpeed(field) ? unitName(askedIn) : field.unit;
+  if (isSpeed(field)) return unitName(askedIn);
+  return field.kind === "number" ? field.unit : null;
 }
 
 /** The guess that stands in, in the unit that is asked for. */

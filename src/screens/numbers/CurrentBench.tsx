@@ -5,7 +5,7 @@ import { currentSense } from "@/core/setup/ladderBench";
 import { currentBench } from "@/core/setup/packBench";
 import { rideOf } from "@/core/setup/rideOf";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { count, motorAmpsWorking, PART_WORDS, partInSentence, plain } from "@/ui/wording";
+import { count, motorAmpsWorking, PART_WORDS, partInSentence, plain, speed } from "@/ui/wording";
 import { wattsWorking } from "@/ui/wording/workings";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
@@ -87,7 +87,7 @@ export function CurrentBench(props: BenchProps) {
         <Figure
           label="At the wheel, at most"
           value={peak ? `${plain(peak.mechanicalW, 0)} W` : null}
-          note={peak ? `at ${plain(peak.kmh)} km/h` : "needs motor, pack and controller"}
+          note={peak ? `at ${speed(peak.kmh, workings.unit)}` : "needs motor, pack and controller"}
           working={["largest of force × speed over all speeds, full level, no cap", "Machine figures from memory."]}
         />
         <Figure

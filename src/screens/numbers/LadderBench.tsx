@@ -4,6 +4,7 @@ import { TWIN, twinsBySpeed } from "@/core/assist";
 import { readSpeeds } from "@/core/setup/figures";
 import { ladderBench, startBench, type Ladder, type LadderBench as Ladders } from "@/core/setup/ladderBench";
 import { rideOf, type Ride } from "@/core/setup/rideOf";
+import { keepTyped } from "@/store";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { count, distance, fixed, INTAKE_WORDS, plain, speed, unitName } from "@/ui/wording";
@@ -86,14 +87,14 @@ export function LadderBench(props: BenchProps) {
           level’s speed and power is worked out.
         </Lacks>
       )}
-      {reading.ok ? null : <MeasuredAlone figures={figures} />}
+      {reading.ok ? null : <MeasuredAlone figures={figures} unit={props.workings.unit} />}
       <Start {...props} />
     </Bench>
   );
 }
 
 /** Twins among measured speeds, where nothing else of the kit is known. */
-function MeasuredAlone({ figures }: Pick<BenchProps, "figures">) {
+function MeasuredAlone({ figures, unit }: Pick<BenchProps, "figures"> & { readonly unit: SpeedUnit }) {
   const { values } = readSpeeds(figures.text("measuredSpeeds"));
   if (values.length < 2) return null;
   const found = twinsBySpeed(values);
@@ -101,7 +102,7 @@ function MeasuredAlone({ figures }: Pick<BenchProps, "figures">) {
     <Part title="By the measured speeds alone">
       {found.length === 0 ? (
         <p>
-          All {values.length} levels differ by {plain(TWIN.speedKmh)} km/h or more.
+          All {values.length} levels differ by {speed(TWIN.speedKmh, unit)} or more.
         </p>
       ) : null}
       {found.map(({ level, sameAs }) => (
@@ -154,7 +155,7 @@ function Both({ bench, ride, unit }: { readonly bench: Ladders; readonly ride: R
           value={`${present.real - 1} of ${present.rows.length - 1}`}
           note={FROM[from]}
           working={[
-            "two levels are twins where speed differs under 1.5 km/h and battery power under 8 % of the largest,",
+            `two levels are twins where speed differs under ${speed(TWIN.speedKmh, unit)} and battery power under ${plain(100 * TWIN.powerShare, 0)} % of the largest,`,
             "on the flat and on 5 % alike, after the cap",
             "The limits are from memory.",
           ]}
@@ -242,21 +243,26 @@ function LadderTable({
         ],
         working: !row.explained
           ? [
-              `measured: ${plain(row.measuredKmh ?? 0)} km/h`,
-              `the model comes to ${fixed(row.flat.speedKmh)} km/h with this rider and road, so nothing else is said of this level`,
+              `measured: ${speed(row.measuredKmh ?? 0, unit)}`,
+              `the model comes to ${speed(row.flat.speedKmh, unit)} with this rider and road, so nothing else is said of this level`,
             ]
-          : ["On the flat:", ...rideWorking(ride, row.flat, 0), "On 5 %:", ...rideWorking(ride, row.hill, 0.05)],
+          : [
+              "On the flat:",
+              ...rideWorking(ride, row.flat, 0, unit),
+              "On 5 %:",
+              ...rideWorking(ride, row.hill, 0.05, unit),
+            ],
       }))}
     />
   );
 }
 
 /** Shares by hand: each level dragged or typed. */
-function ByHand({ bench, job, change }: Pick<StageProps, "job" | "change"> & { readonly bench: Ladders }) {
+function ByHand({ bench, job }: Pick<StageProps, "job"> & { readonly bench: Ladders }) {
   const shares = bench.designed.rows.slice(1).map((row) => row.share);
   const set = (at: number, percent: number) => {
     const next = shares.map((share, i) => plain(i === at ? percent : 100 * share, 1)).join(" ");
-    change((now) => ({ ...now, intake: { ...now.intake, byHand: next } }));
+    keepTyped(job.id, { in: "intake", name: "byHand" }, next);
   };
   return (
     <div className="mt-4 flex flex-col gap-2">

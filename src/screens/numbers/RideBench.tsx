@@ -11,12 +11,13 @@ import {
   wheelOffGroundKmh,
   FULL_DRIVE,
   type SweepAsk,
+  START_TO_KMH,
 } from "@/core/ride";
 import { MODEL_FIGURES, rideOf, RIDE_FIGURES, type Ride } from "@/core/setup/rideOf";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
-import { nthLine } from "@/ui/charts/palette";
+import { levelLine } from "@/ui/charts/palette";
 import { Button, Choice, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { distance, fixed, INTAKE_WORDS, plain, speed, whPer } from "@/ui/wording";
+import { distance, fixed, INTAKE_WORDS, plain, speed, whPer, unitName } from "@/ui/wording";
 import { loadWorking, MEMORY, rideWorking } from "@/ui/wording/workings";
 import { cancelSweep } from "@/workers/clients";
 import { RIDE_WORDS } from "@/ui/wording/figures/ride";
@@ -186,20 +187,24 @@ function RideNumbers({
   const forces = useMemo(() => forceCurve(ride), [ride]);
   const forceLines = useMemo(
     (): readonly Series[] => [
-      ...forces.levels.map((line, i): Series => ({
+      ...forces.levels.map((line): Series => ({
         name: `level ${line.level}`,
-        ...nthLine(i),
-        points: line.points.map(({ kmh, forceN }) => ({ x: kmh, y: forceN })),
+        ...levelLine(line.level === at),
+        points: line.points.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
       })),
-      { name: "drag, flat", colour: "--ink", points: forces.flat.map(({ kmh, forceN }) => ({ x: kmh, y: forceN })) },
+      {
+        name: "drag, flat",
+        colour: "--ink",
+        points: forces.flat.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
+      },
       {
         name: "drag, 5 %",
         colour: "--breach",
         dash: [6, 4],
-        points: forces.hill.map(({ kmh, forceN }) => ({ x: kmh, y: forceN })),
+        points: forces.hill.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
       },
     ],
-    [forces],
+    [forces, at, unit],
   );
   const rangeLines = useMemo(
     (): readonly Series[] =>
@@ -209,7 +214,7 @@ function RideNumbers({
             ["5 %", 0.05],
           ].map(([name, grade], i): Series => ({
             name: String(name),
-            ...nthLine(i),
+            ...(i === 0 ? { colour: "--action" as const } : { colour: "--spoke" as const, dash: [6, 4] }),
             points: points
               .slice(1)
               .flatMap((row, j) =>
@@ -239,7 +244,7 @@ function RideNumbers({
                 : `the cap ends it at ${speed(setup.capKmh, unit)}`
           }
           working={[
-            loadWorking(ride, 0),
+            loadWorking(ride, 0, unit),
             "full level and the rider’s power balance it there, no cap in the way",
             MEMORY,
           ]}
@@ -300,7 +305,16 @@ function RideNumbers({
         <>
           <NumberTable
             caption="Every level on the flat"
-            headings={["Level", "Speed", "Motor", "Rider", "Battery", "Energy", "Range", "To 10 km/h"]}
+            headings={[
+              "Level",
+              "Speed",
+              "Motor",
+              "Rider",
+              "Battery",
+              "Energy",
+              "Range",
+              `To ${speed(START_TO_KMH, unit, 0)}`,
+            ]}
             rows={points.map((row, i) => {
               const point = row[flat];
               return {
@@ -317,7 +331,7 @@ function RideNumbers({
                       point.startUp ? `${fixed(point.startUp.seconds)} s` : "never",
                     ]
                   : [],
-                working: point ? rideWorking(ride, point, 0) : [],
+                working: point ? rideWorking(ride, point, 0, unit) : [],
               };
             })}
           />
@@ -330,7 +344,16 @@ function RideNumbers({
           {chosen ? (
             <NumberTable
               caption={`Level ${at} on every grade`}
-              headings={["Grade", "Speed", "Motor", "Battery", "Energy", "Range", "Heat", "To 10 km/h"]}
+              headings={[
+                "Grade",
+                "Speed",
+                "Motor",
+                "Battery",
+                "Energy",
+                "Range",
+                "Heat",
+                `To ${speed(START_TO_KMH, unit, 0)}`,
+              ]}
               rows={GRADES.map((grade, i) => {
                 const point = chosen[i];
                 return {
@@ -351,7 +374,7 @@ function RideNumbers({
                         point.startUp ? `${fixed(point.startUp.seconds)} s` : "never",
                       ]
                     : [],
-                  working: point ? rideWorking(ride, point, grade) : [],
+                  working: point ? rideWorking(ride, point, grade, unit) : [],
                 };
               })}
             />
@@ -364,7 +387,7 @@ function RideNumbers({
         <LineChart
           tall
           series={forceLines}
-          xTitle="km/h"
+          xTitle={unitName(unit)}
           yTitle="N"
           label={`Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at ${speed(top, unit)} without a cap.`}
         />
@@ -372,15 +395,20 @@ function RideNumbers({
           <NumberTable
             caption="Thrust and drag"
             hideCaption
-            headings={["km/h", "Drag, flat", "Drag, 5 %", ...forces.levels.map((line) => `Level ${line.level}`)]}
+            headings={[
+              unitName(unit),
+              "Drag, flat",
+              "Drag, 5 %",
+              ...forces.levels.map((line) => `Level ${line.level}`),
+            ]}
             rows={forces.flat
               .filter((_, i) => i % 5 === 0)
               .map(({ kmh, forceN }, i) => ({
                 key: String(kmh),
-                head: plain(kmh, 0),
+                head: plain(speedFromKmh(kmh, unit), 0),
                 working: [
-                  loadWorking(ride, 0),
-                  `at ${plain(kmh, 0)} km/h: ${plain(forceN, 1)} N on the flat`,
+                  loadWorking(ride, 0, unit),
+                  `at ${speed(kmh, unit, 0)}: ${plain(forceN, 1)} N on the flat`,
                   "level: the rider’s push + the motor’s thrust, after the cap; level 0 is the rider alone",
                   MEMORY,
                 ],

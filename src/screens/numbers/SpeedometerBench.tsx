@@ -3,6 +3,8 @@ import { useMemo } from "react";
 import { calibrationBench, type CalibrationBench } from "@/core/setup/calibrationBench";
 import { shownUnitOf } from "@/core/setup/wheelBench";
 import { runCells, runRows, withRunCell, withRunsPasted, withSteadyRun } from "@/core/setup/figures";
+import { keepTyped, typedNow } from "@/store";
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, Figure, FindingLine, KeptField, NumberTable } from "@/ui/primitives";
 import { count, fixed, offBy, plain, speed, unitName } from "@/ui/wording";
@@ -68,6 +70,7 @@ export function SpeedometerBench(props: BenchProps) {
     >
       <Result bench={bench} props={props} />
       <TrackFound
+        unit={workings.unit}
         file={file}
         onSteady={(kmh) =>
           change((now) => ({
@@ -76,7 +79,7 @@ export function SpeedometerBench(props: BenchProps) {
           }))
         }
       />
-      <Scatter bench={bench} toKmh={shownUnitOf(profile, raws).toKmh} />
+      <Scatter bench={bench} toKmh={shownUnitOf(profile, raws).toKmh} unit={workings.unit} />
       {bench.settings && bench.settings.choices.length > 0 ? (
         <Part title="Lines that put it right" hint="Rounded to what the display can hold; every pair was tried.">
           <NumberTable
@@ -178,9 +181,9 @@ function Result({ bench, props: { workings } }: { readonly bench: CalibrationBen
           }
           working={
             jumps && fit
-              ? fitWorking(fit)
+              ? fitWorking(fit, workings.unit)
               : best?.by === "runs" && fit
-                ? fitWorking(fit)
+                ? fitWorking(fit, workings.unit)
                 : best
                   ? factorWorking(
                       best.by === "trip"
@@ -189,7 +192,7 @@ function Result({ bench, props: { workings } }: { readonly bench: CalibrationBen
                       best.factor,
                     )
                   : fit
-                    ? fitWorking(fit)
+                    ? fitWorking(fit, workings.unit)
                     : []
           }
         />
@@ -202,7 +205,13 @@ function Result({ bench, props: { workings } }: { readonly bench: CalibrationBen
               ? `±${plain((50 * (best.factor.high - best.factor.low)) / best.factor.r, 2)} %`
               : "needs runs that one factor explains"
           }
-          working={best?.by === "runs" && fit ? fitWorking(fit) : best ? factorWorking("±1.96 × u", best.factor) : []}
+          working={
+            best?.by === "runs" && fit
+              ? fitWorking(fit, workings.unit)
+              : best
+                ? factorWorking("±1.96 × u", best.factor)
+                : []
+          }
         />
         {predicted ? (
           <Figure
@@ -230,7 +239,7 @@ function Result({ bench, props: { workings } }: { readonly bench: CalibrationBen
           <Figure
             label="True speed on the course"
             value={speed(course.kmh, voiceOf(workings).unit, 2)}
-            note={`±${plain(course.uncertaintyKmh, 2)} km/h${course.r === null ? "" : `, r ${fixed(course.r, 3)}`}`}
+            note={`±${speed(course.uncertaintyKmh, workings.unit, 2)}${course.r === null ? "" : `, r ${fixed(course.r, 3)}`}`}
             working={["v = length ÷ time × 3.6", "u = v × √((tape ÷ length)² + (stopwatch ÷ time)²)"]}
           />
         ) : null}
@@ -248,7 +257,7 @@ function Result({ bench, props: { workings } }: { readonly bench: CalibrationBen
           key={note.key}
           severity={note.key === "calibration.few-runs" || note.key === "calibration.narrow-range" ? "note" : "caution"}
         >
-          {calibrationNoteText(note)}
+          {calibrationNoteText(note, workings.unit)}
         </FindingLine>
       ))}
       {bench.disagrees ? (
@@ -261,17 +270,26 @@ function Result({ bench, props: { workings } }: { readonly bench: CalibrationBen
   );
 }
 
-function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly toKmh: (shown: number) => number }) {
+interface ScatterProps {
+  readonly bench: CalibrationBench;
+  readonly toKmh: (shown: number) => number;
+  readonly unit: SpeedUnit;
+}
+
+function Scatter({ bench, toKmh, unit }: ScatterProps) {
   const { fit, runs } = bench;
   const series = useMemo((): readonly Series[] => {
     if (!fit) return [];
-    const most = Math.max(...runs.runs.map(({ trueKmh }) => trueKmh)) * 1.08;
+    const most = speedFromKmh(Math.max(...runs.runs.map(({ trueKmh }) => trueKmh)) * 1.08, unit);
     return [
       {
         name: "runs",
         colour: "--action",
         dots: true,
-        points: runs.runs.map(({ trueKmh, shown }) => ({ x: trueKmh, y: toKmh(shown) })),
+        points: runs.runs.map(({ trueKmh, shown }) => ({
+          x: speedFromKmh(trueKmh, unit),
+          y: speedFromKmh(toKmh(shown), unit),
+        })),
       },
       {
         name: "one factor",
@@ -291,14 +309,14 @@ function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly 
         ],
       },
     ];
-  }, [fit, runs, toKmh]);
+  }, [fit, runs, toKmh, unit]);
   if (!fit) return null;
   return (
     <Part title="Runs and the factor through them">
       <LineChart
         series={series}
-        xTitle="true km/h"
-        yTitle="shown, in km/h"
+        xTitle={`true ${unitName(unit)}`}
+        yTitle={`shown ${unitName(unit)}`}
         label={`Runs, shown against true speed. One factor of ${fixed(fit.r, 3)} through them.`}
       />
       <ChartTable>
@@ -310,13 +328,13 @@ function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly 
             key: String(i),
             head: String(i + 1),
             working: [
-              `shown − r × true = ${plain(toKmh(run.shown), 2)} − ${fixed(fit.r, 4)} × ${plain(run.trueKmh)} km/h`,
+              `shown − r × true = ${speed(toKmh(run.shown), unit, 2)} − ${fixed(fit.r, 4)} × ${speed(run.trueKmh, unit)}`,
               "half a step is added first where the display cuts off",
             ],
             cells: [
-              `${plain(run.trueKmh)} km/h`,
-              `${plain(toKmh(run.shown), 2)} km/h`,
-              `${(fit.residualsKmh[i] ?? 0) < 0 ? "−" : "+"}${fixed(Math.abs(fit.residualsKmh[i] ?? 0), 2)} km/h`,
+              speed(run.trueKmh, unit),
+              speed(toKmh(run.shown), unit, 2),
+              `${(fit.residualsKmh[i] ?? 0) < 0 ? "−" : "+"}${speed(Math.abs(fit.residualsKmh[i] ?? 0), unit, 2)}`,
             ],
           }))}
         />
@@ -325,12 +343,13 @@ function Scatter({ bench, toKmh }: { readonly bench: CalibrationBench; readonly 
   );
 }
 
+const RUNS = { in: "intake", name: "runs" } as const;
+
 /** Paired readings, a row each; kept as the text they are typed as. */
-function Runs({ job, change, unit, bench }: BenchProps & { readonly unit: string; readonly bench: CalibrationBench }) {
+function Runs({ job, unit, bench }: BenchProps & { readonly unit: string; readonly bench: CalibrationBench }) {
   const typed = job.intake.runs ?? "";
   const { problems, unfinished } = bench.runs;
-  const edit = (runs: (now: string) => string) =>
-    change((now) => ({ ...now, intake: { ...now.intake, runs: runs(now.intake.runs ?? "") } }));
+  const edit = (runs: (now: string) => string) => keepTyped(job.id, RUNS, runs(typedNow(job, RUNS)));
   return (
     <>
       <table className="w-full max-w-sm">

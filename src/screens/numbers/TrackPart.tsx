@@ -4,7 +4,8 @@ import { thinned } from "@/core/wheel/thinned";
 import type { Track } from "@/core/wheel/track";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, Figure, FilePick, NumberTable } from "@/ui/primitives";
-import { duration, fixed, plain } from "@/ui/wording";
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
+import { duration, fixed, plain, speed, unitName } from "@/ui/wording";
 import { trackProblemText } from "@/ui/wording/benches";
 import { cancelTrack, solveTrackFile } from "@/workers/clients";
 import type { TrackAnswer } from "@/workers/track.worker";
@@ -113,13 +114,15 @@ export function TrackPart({ file: { state, take, stop } }: { readonly file: Trac
 /** What a recorded ride comes to: length, speed, the way without a map, and stretches of steady speed. */
 export function TrackFound({
   file: { state },
+  unit,
   onSteady,
 }: {
   readonly file: TrackFile;
+  readonly unit: SpeedUnit;
   readonly onSteady: (kmh: number) => void;
 }) {
   return state.kind === "done" && state.answer.ok ? (
-    <Solved track={state.answer.track} fixes={state.answer.fixes} name={state.name} onSteady={onSteady} />
+    <Solved track={state.answer.track} fixes={state.answer.fixes} name={state.name} unit={unit} onSteady={onSteady} />
   ) : null;
 }
 
@@ -127,25 +130,27 @@ function Solved({
   track,
   fixes,
   name,
+  unit,
   onSteady,
 }: {
   readonly track: Track;
   readonly fixes: number;
   readonly name: string;
+  readonly unit: SpeedUnit;
   readonly onSteady: (kmh: number) => void;
 }) {
-  const speed = useMemo(
+  const speeds = useMemo(
     (): readonly Series[] => [
       {
         name: "speed",
         colour: "--action",
         points: track.points.map(({ timeS, speedKmh, breaks }) => ({
           x: timeS / 60,
-          y: breaks ? Number.NaN : speedKmh,
+          y: breaks ? Number.NaN : speedFromKmh(speedKmh, unit),
         })),
       },
     ],
-    [track],
+    [track, unit],
   );
   const way = useMemo(
     (): readonly Series[] => [
@@ -182,9 +187,9 @@ function Solved({
           : ""}
       </p>
       <LineChart
-        series={speed}
+        series={speeds}
         xTitle="minutes"
-        yTitle="km/h"
+        yTitle={unitName(unit)}
         label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`}
       />
       <ChartTable>
@@ -199,7 +204,7 @@ function Solved({
               "way: geodesics between smoothed places, stops left out",
               "speed: of the smoothed places at this moment",
             ],
-            cells: [`${fixed(point.wayM / 1000, 2)} km`, `${fixed(point.speedKmh)} km/h`],
+            cells: [`${fixed(point.wayM / 1000, 2)} km`, speed(point.speedKmh, unit)],
           }))}
         />
       </ChartTable>
@@ -218,11 +223,11 @@ function Solved({
             key: String(run.fromS),
             head: duration(run.fromS * 1000),
             working: [
-              `way ÷ time over ${duration(run.seconds * 1000)} in which the speed stayed within 0.8 km/h = ${fixed(run.kmh, 1)} km/h`,
+              `way ÷ time over ${duration(run.seconds * 1000)} in which the speed stayed within ${speed(0.8, unit)} = ${speed(run.kmh, unit)}`,
             ],
             cells: [
               duration(run.seconds * 1000),
-              `${fixed(run.kmh, 1)} km/h`,
+              speed(run.kmh, unit),
               <Button key="take" weight="quiet" onClick={() => onSteady(run.kmh)}>
                 Take it
               </Button>,

@@ -67,7 +67,7 @@ export function Plan(props: StageProps) {
         />
         <div>
           <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
-            <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "line") + " to change"} />
+            <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "odd line")} />
             <Tally
               sign="breach"
               when={counts.breaches > 0}
@@ -94,7 +94,7 @@ export function Plan(props: StageProps) {
               value={filter}
               options={[
                 { value: "all", label: `All ${sheet.rows.length}` },
-                { value: "odd", label: "To change" },
+                { value: "odd", label: "Odd" },
                 { value: "findings", label: "With findings" },
               ]}
               onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}

@@ -206,9 +206,9 @@ const levelsWorking = ({ levels }: Outcome, { unit }: Voice): readonly string[] 
     ),
   MEMORY,
 ];
-const topWorking = (outcome: Outcome, on: "flat" | "hill"): readonly string[] => {
+const topWorking = (outcome: Outcome, on: "flat" | "hill", { unit }: Voice): readonly string[] => {
   const top = outcome.levels.at(-1);
-  return outcome.ride && top ? rideWorking(outcome.ride, top[on], on === "flat" ? 0 : HILL_GRADE) : [];
+  return outcome.ride && top ? rideWorking(outcome.ride, top[on], on === "flat" ? 0 : HILL_GRADE, unit) : [];
 };
 
 const OUTCOMES: readonly OutcomeRow[] = [
@@ -283,24 +283,24 @@ const OUTCOMES: readonly OutcomeRow[] = [
   {
     what: "Energy, top level on the flat",
     of: ({ levels }, { unit }) => (levels.length > 1 ? whPer(levels.at(-1)?.flat.whPerKm ?? 0, unit) : null),
-    working: (outcome) => topWorking(outcome, "flat"),
+    working: (outcome, voice) => topWorking(outcome, "flat", voice),
   },
   {
     what: "Range, top level on the flat",
     of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.flat.rangeKm, unit),
-    working: (outcome) => topWorking(outcome, "flat"),
+    working: (outcome, voice) => topWorking(outcome, "flat", voice),
   },
   {
     what: "Range, top level on 5 %",
     of: ({ levels }, { unit }) => rangeOf(levels.at(-1)?.hill.rangeKm, unit),
-    working: (outcome) => topWorking(outcome, "hill"),
+    working: (outcome, voice) => topWorking(outcome, "hill", voice),
   },
   {
     what: "Top speed of the kit",
     of: ({ topKmh }, { unit }) => (topKmh === null ? null : speed(topKmh, unit)),
-    working: ({ ride }) =>
+    working: ({ ride }, { unit }) =>
       ride
-        ? [loadWorking(ride, 0), "full level and the rider’s power balance it there, no cap in the way", MEMORY]
+        ? [loadWorking(ride, 0, unit), "full level and the rider’s power balance it there, no cap in the way", MEMORY]
         : [],
   },
   {

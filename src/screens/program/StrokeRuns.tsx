@@ -19,6 +19,24 @@ function passes({ views, stroke }: StrokeRun): string {
     : `until it shows ${last.shows}`;
 }
 
+const wordsOf = ({ stroke, count }: StrokeRun, last: StrokeRun["views"][number] | undefined): string => {
+  const together = "keys" in stroke && stroke.keys.length > 1 ? "together, " : "";
+  return together + strokeWords(stroke, count, stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null);
+};
+
+/** A few letters stand as large as the key they count; a sentence takes the room it needs. */
+const FEW_LETTERS = 8;
+
+/** How often or how long a key is pressed: read from as far away as the key itself. */
+function Count({ words, size }: { readonly words: string; readonly size: number }) {
+  const share = words.length <= FEW_LETTERS ? 0.5 : 0.3;
+  return (
+    <p className="mt-1 leading-tight font-bold" style={{ fontSize: Math.max(18, size * share) }}>
+      {words}
+    </p>
+  );
+}
+
 /** Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value. */
 export function StrokeRuns({
   profile,
@@ -65,14 +83,7 @@ export function StrokeRuns({
                   ) : null;
                 })}
               </div>
-              <p className="mt-1.5 font-bold" style={{ fontSize: Math.max(17, size * 0.23) }}>
-                {keys.length > 1 ? "together, " : ""}
-                {strokeWords(
-                  run.stroke,
-                  run.count,
-                  run.stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null,
-                )}
-              </p>
+              <Count words={wordsOf(run, last)} size={size} />
               <p className="text-[0.95rem] text-quiet">{result}</p>
             </div>
           </Fragment>

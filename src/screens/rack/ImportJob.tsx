@@ -3,7 +3,7 @@ import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { LARGEST_JOB_FILE_BYTES } from "@/core/record";
-import { importJob, previewImport, removeJobs, restoreJobs, type ImportPreview } from "@/store";
+import { importJob, previewImport, undoImport, type ImportPreview } from "@/store";
 import { FilePick, useTell } from "@/ui/primitives";
 
 const ImportPanel = dynamic(() => import("./ImportPanel").then((module) => module.ImportPanel), { ssr: false });
@@ -28,12 +28,20 @@ export function ImportJob() {
   };
   const take = async (how: "add" | "replace") => {
     if (!looked?.preview.ok) return;
-    const { stored, replaced } = await importJob(looked.preview.job, how);
     setLooked(null);
-    tell(
-      `${stored.intake.nickname || "The bike"} is on the rack.`,
-      () => void (replaced ? restoreJobs([replaced]) : removeJobs([stored.id])),
-    );
+    const imported = await importJob(looked.preview.job, how).catch((error: unknown) => {
+      tell(`${looked.fileName} could not be kept: ${error instanceof Error ? error.message : String(error)}`);
+      return null;
+    });
+    if (!imported) return;
+    const { stored } = imported;
+    const name = stored.intake.nickname || "The bike";
+    const undo = async () => {
+      const keptBeside = await undoImport(imported);
+      router.push("/");
+      if (keptBeside) tell(`${name} was worked on since: that stays on the rack, under a number of its own.`);
+    };
+    tell(`${name} is on the rack.`, () => void undo());
     router.push(`/job/${stored.id}/${stored.stage}`);
   };
 

@@ -1,42 +1,37 @@
 "use client";
-import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { DEMO_WORKSHOP } from "@/catalog/demo/name";
-import { workOut, type Job, type Workings } from "@/core/record";
-import { addJob, allJobs, changeJob, loadDemo, removeJobs, restoreJobs } from "@/store";
+import type { Ticket } from "@/core/record/ticket";
+import { addJob, changeJob, loadDemo, removeJobs, restoreJobs } from "@/store";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
 import { Button, buttonClass, SignShape, useTell } from "@/ui/primitives";
-import { count, day, speed } from "@/ui/wording";
+import { count, day } from "@/ui/wording";
 import { ImportJob } from "./ImportJob";
-import { headline, spokesOf, ticketFacts } from "./ticket";
-
-interface Ticket {
-  readonly job: Job;
-  readonly workings: Workings;
-}
+import { useRack } from "./useRack";
 
 /** The rack: bikes on the stand, bikes waiting, bikes gone out. */
 export function Rack() {
   const router = useRouter();
   const tell = useTell();
-  const jobs = useLiveQuery(() => allJobs());
-  if (!jobs) return null;
+  const rack = useRack();
+  if (!rack) return null;
 
-  const tickets = jobs.map((job): Ticket => ({ job, workings: workOut(job) }));
-  const onTheStand = tickets.filter(({ job }) => job.onTheStand);
-  const waiting = tickets.filter(({ job }) => !job.onTheStand && job.handedOverAt === null);
+  const { tickets, pending } = rack;
+  const onTheStand = tickets.filter((ticket) => ticket.onTheStand);
+  const waiting = tickets.filter((ticket) => !ticket.onTheStand && ticket.handedOverAt === null);
   const gone = tickets
-    .filter(({ job }) => !job.onTheStand && job.handedOverAt !== null)
-    .sort((a, b) => (b.job.handedOverAt ?? "").localeCompare(a.job.handedOverAt ?? ""));
-  const demo = jobs.filter((job) => job.demo);
+    .filter((ticket) => !ticket.onTheStand && ticket.handedOverAt !== null)
+    .sort((a, b) => (b.handedOverAt ?? "").localeCompare(a.handedOverAt ?? ""));
+  const demo = tickets.filter((ticket) => ticket.demo);
+  const empty = tickets.length === 0 && pending === 0;
 
   const newBike = async () => {
     const job = await addJob();
     router.push(`/job/${job.id}/intake`);
   };
   const clearDemo = async () => {
-    const removed = await removeJobs(demo.map((job) => job.id));
+    const removed = await removeJobs(demo.map(({ id }) => id));
     tell(`${count(removed.length, "demo bike")} taken off the rack.`, () => void restoreJobs(removed));
   };
 
@@ -52,16 +47,18 @@ export function Rack() {
         </div>
         <div className="flex gap-2.5">
           <ImportJob />
-          <Button weight={jobs.length === 0 ? "main" : "plain"} shortcut="n" onClick={() => void newBike()}>
+          <Button weight={empty ? "main" : "plain"} shortcut="n" onClick={() => void newBike()}>
             New bike
           </Button>
         </div>
       </div>
 
-      {onTheStand.length > 0 ? (
+      {tickets.length === 0 && pending > 0 ? (
+        <p className="text-quiet">Looking at {count(pending, "bike")} …</p>
+      ) : onTheStand.length > 0 ? (
         <ul className="grid gap-5 lg:grid-cols-2">
           {onTheStand.map((ticket) => (
-            <StandTicket key={ticket.job.id} {...ticket} />
+            <StandTicket key={ticket.id} ticket={ticket} />
           ))}
         </ul>
       ) : (
@@ -76,7 +73,7 @@ export function Rack() {
             <Button weight="main" onClick={() => void newBike()}>
               Take in a bike
             </Button>
-            {jobs.length === 0 ? <Button onClick={() => void loadDemo()}>Show the demo bikes</Button> : null}
+            {empty ? <Button onClick={() => void loadDemo()}>Show the demo bikes</Button> : null}
           </div>
         </div>
       )}
@@ -88,7 +85,7 @@ export function Rack() {
           </h2>
           <ul className="grid gap-x-5 gap-y-6 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-5">
             {waiting.map((ticket) => (
-              <WaitingTicket key={ticket.job.id} {...ticket} />
+              <WaitingTicket key={ticket.id} ticket={ticket} />
             ))}
           </ul>
         </section>
@@ -101,7 +98,7 @@ export function Rack() {
           </h2>
           <ul>
             {gone.map((ticket) => (
-              <GoneTicket key={ticket.job.id} {...ticket} />
+              <GoneTicket key={ticket.id} ticket={ticket} />
             ))}
           </ul>
         </section>
@@ -123,31 +120,36 @@ export function Rack() {
   );
 }
 
-const number = (job: Job): string => String(job.number).padStart(4, "0");
+const number = (ticket: Ticket): string => String(ticket.number).padStart(4, "0");
+const name = (ticket: Ticket): string => ticket.nickname || "New bike";
 
-function StandTicket({ job, workings }: Ticket) {
-  const line = headline(job, workings);
+interface TicketProps {
+  readonly ticket: Ticket;
+}
+
+function StandTicket({ ticket }: TicketProps) {
+  const { headline: line } = ticket;
   return (
-    <li className="flex gap-6 rounded-xl bg-sheet p-5 max-sm:flex-col max-sm:items-start max-sm:gap-3">
-      <SpokeDial spokes={spokesOf(job, workings)} size={156} />
+    <li className="flex min-w-0 gap-6 rounded-xl bg-sheet p-5 max-sm:flex-col max-sm:items-start max-sm:gap-3">
+      <SpokeDial spokes={ticket.spokes} size={156} />
       <div className="flex min-w-0 flex-1 flex-col">
-        <div className="flex items-baseline gap-3">
-          <h2 className="text-[1.6rem] break-words">
-            <Link href={`/job/${job.id}/${workings.next}`}>{workings.bike.nickname || "New bike"}</Link>
+        <div className="flex min-w-0 items-baseline gap-3">
+          <h2 className="min-w-0 text-[1.6rem] break-words">
+            <Link href={`/job/${ticket.id}/${ticket.next}`}>{name(ticket)}</Link>
           </h2>
-          <span className="code text-quiet">{number(job)}</span>
-          {job.demo ? <span className="sr-only">demo bike</span> : null}
+          <span className="code text-quiet">{number(ticket)}</span>
+          {ticket.demo ? <span className="sr-only">demo bike</span> : null}
         </div>
-        <p className="text-[0.95rem] text-quiet">{ticketFacts(job, workings)}</p>
+        <p className="text-[0.95rem] break-words text-quiet">{ticket.facts}</p>
         <p className="my-2 flex items-baseline gap-2 text-[1.05rem]">
           {line.sign ? <SignShape sign={line.sign} size={13} /> : null}
-          <span>{line.text}</span>
+          <span className="line-clamp-3 min-w-0 break-words">{line.text}</span>
         </p>
         <div className="mt-auto flex flex-wrap items-center gap-x-4 gap-y-2">
           <Link
-            href={`/job/${job.id}/${line.action.stage}`}
+            href={`/job/${ticket.id}/${line.action.stage}`}
             className={buttonClass("main")}
-            onClick={() => line.action.line && sessionStorage.setItem(`odd-spoke.line.${job.id}`, line.action.line)}
+            onClick={() => line.action.line && sessionStorage.setItem(`odd-spoke.line.${ticket.id}`, line.action.line)}
           >
             {line.action.label}
           </Link>
@@ -158,56 +160,46 @@ function StandTicket({ job, workings }: Ticket) {
   );
 }
 
-function WaitingTicket({ job, workings }: Ticket) {
-  const line = headline(job, workings);
+function WaitingTicket({ ticket }: TicketProps) {
+  const { headline: line } = ticket;
   return (
-    <li className="flex flex-col border-t-2 border-ink pt-3">
-      <Link href={`/job/${job.id}/${workings.next}`} className="flex items-center gap-3">
-        <SpokeDial spokes={spokesOf(job, workings)} size={68} />
+    <li className="flex min-w-0 flex-col border-t-2 border-ink pt-3">
+      <Link href={`/job/${ticket.id}/${ticket.next}`} className="flex items-center gap-3">
+        <SpokeDial spokes={ticket.spokes} size={68} />
         <span className="min-w-0">
-          <span className="block font-head text-[1.15rem] leading-tight font-bold break-words">
-            {workings.bike.nickname || "New bike"}
-          </span>
-          <span className="block text-[0.85rem] leading-snug text-quiet">{ticketFacts(job, workings, true)}</span>
+          <span className="block font-head text-[1.15rem] leading-tight font-bold break-words">{name(ticket)}</span>
+          <span className="block text-[0.85rem] leading-snug break-words text-quiet">{ticket.shortFacts}</span>
         </span>
       </Link>
       <p className="mt-2 flex items-baseline gap-1.5 text-[0.92rem] leading-snug">
         {line.sign ? <SignShape sign={line.sign} size={11} /> : null}
-        <span>{line.text}</span>
+        <span className="line-clamp-4 min-w-0 break-words">{line.text}</span>
       </p>
-      <button
-        type="button"
-        className="mt-1 min-h-9 self-start text-[0.88rem] text-quiet underline underline-offset-4 hover:text-ink"
-        onClick={() => void changeJob(job.id, (now) => ({ ...now, onTheStand: true }))}
+      <Button
+        weight="quiet"
+        className="mt-1 min-h-9! self-start px-0! text-[0.88rem]! font-normal!"
+        onClick={() => void changeJob(ticket.id, (now) => ({ ...now, onTheStand: true })).catch(() => null)}
       >
-        Put on the stand<span className="sr-only">: {workings.bike.nickname || "New bike"}</span>
-      </button>
+        Put on the stand<span className="sr-only">: {name(ticket)}</span>
+      </Button>
     </li>
   );
 }
 
-function GoneTicket({ job, workings }: Ticket) {
-  const { sheet, choice, bike } = workings;
-  const unit = choice?.rule.speedUnit ?? "kmh";
-  const cap = sheet?.presentCap;
-  const capText =
-    choice && !choice.rule.publicRoad
-      ? "not for public roads"
-      : cap?.kind === "true"
-        ? `true cap ${speed(cap.kmh.nominal, unit)}`
-        : "cap to be measured";
+function GoneTicket({ ticket }: TicketProps) {
+  const { gone } = ticket;
   return (
     <li className="border-t border-rule">
       <Link
-        href={`/job/${job.id}/hand-over`}
+        href={`/job/${ticket.id}/hand-over`}
         className="grid min-h-11 grid-cols-[1.1fr_1.2fr_1.4fr_1.4fr_1fr_auto] items-center gap-4 py-1.5 hover:bg-sheet max-md:grid-cols-2"
       >
-        <span className="font-bold">{bike.nickname}</span>
-        <span className="text-quiet">{bike.frame}</span>
-        <span>{choice?.rule.badge}</span>
-        <span>{capText}</span>
-        <span className="text-quiet">{workings.baseline.kind === "kept" ? "way back kept" : "no full baseline"}</span>
-        <span className="text-right text-quiet">{job.handedOverAt ? day(job.handedOverAt) : ""}</span>
+        <span className="min-w-0 font-bold break-words">{name(ticket)}</span>
+        <span className="min-w-0 break-words text-quiet">{gone.frame}</span>
+        <span>{gone.badge}</span>
+        <span>{gone.cap}</span>
+        <span className="text-quiet">{gone.wayBack}</span>
+        <span className="text-right text-quiet">{ticket.handedOverAt ? day(ticket.handedOverAt) : ""}</span>
       </Link>
     </li>
   );

@@ -1,15 +1,14 @@
 "use client";
 import { Command } from "cmdk";
-import { useLiveQuery } from "dexie-react-hooks";
 import { useRouter } from "next/navigation";
-import { useState } from "react";
-import { STAGES, type Job } from "@/core/record";
-import { allJobs } from "@/store";
+import { useMemo, useState } from "react";
+import type { Ticket } from "@/core/record/ticket";
 import { Panel } from "@/ui/primitives/Panel";
-import { lineName, STAGE_NAMES } from "@/ui/wording";
+import { useRack } from "../rack/useRack";
+import { find, indexOf } from "./finding";
 
 interface PaletteProps {
-  /** What was typed before the palette was there. */
+  /** What was typed before the finder was there. */
   readonly typedAhead: () => string;
   readonly open: boolean;
   readonly onOpenChange: (open: boolean) => void;
@@ -22,29 +21,58 @@ const ITEM =
 
 /** Find anything and go there: bikes, their stages, their lines, places. */
 export function Palette({ open, onOpenChange, ...rest }: PaletteProps) {
-  const jobs = useLiveQuery(() => allJobs());
+  const rack = useRack();
   return (
     <Panel open={open} onOpenChange={onOpenChange} title="Find">
-      {jobs ? <Finder jobs={jobs} onOpenChange={onOpenChange} {...rest} /> : null}
+      {rack ? <Finder tickets={rack.tickets} onOpenChange={onOpenChange} {...rest} /> : null}
     </Panel>
   );
 }
 
+interface Place {
+  readonly title: string;
+  readonly says: string;
+  readonly shortcut?: string;
+  readonly act: () => void;
+}
+
 function Finder({
-  jobs,
+  tickets,
   typedAhead,
   onOpenChange,
   onNewBike,
   onHelp,
-}: Omit<PaletteProps, "open"> & { readonly jobs: readonly Job[] }) {
+}: Omit<PaletteProps, "open"> & { readonly tickets: readonly Ticket[] }) {
   const router = useRouter();
   const [search, setSearch] = useState(typedAhead);
+  const index = useMemo(() => indexOf(tickets), [tickets]);
+  const found = useMemo(() => find(index, tickets, search), [index, tickets, search]);
+  const places: readonly Place[] = [
+    { title: "New bike", says: "new bike", shortcut: "n", act: onNewBike },
+    { title: "Rack", says: "rack bikes stand", shortcut: "g", act: () => router.push("/") },
+    { title: "Displays", says: "displays library", act: () => router.push("/displays") },
+    {
+      title: "Two displays side by side",
+      says: "compare two displays side by side",
+      act: () => router.push("/displays/compare"),
+    },
+    {
+      title: "Tables: wheel, volts, classes, start angle, units",
+      says: "tables wheel volts classes start angle units",
+      act: () => router.push("/tables"),
+    },
+    { title: "Keys", says: "keys shortcuts help", shortcut: "?", act: onHelp },
+  ];
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  const placesFound = places.filter(({ says }) =>
+    words.every((word) => says.split(" ").some((own) => own.startsWith(word))),
+  );
   const go = (act: () => void) => () => {
     onOpenChange(false);
     act();
   };
   return (
-    <Command label="Find a bike, a line, a place" loop>
+    <Command label="Find a bike, a line, a place" loop shouldFilter={false}>
       <Command.Input
         autoFocus
         value={search}
@@ -54,79 +82,25 @@ function Finder({
       />
       <Command.List className="max-h-[50vh] overflow-y-auto" aria-label="Found">
         <Command.Empty className="p-3 text-quiet">Nothing of that name.</Command.Empty>
-        <Command.Item className={ITEM} onSelect={go(onNewBike)}>
-          New bike <kbd className="code">n</kbd>
-        </Command.Item>
-        <Command.Item className={ITEM} onSelect={go(() => router.push("/"))}>
-          Rack <kbd className="code">g</kbd>
-        </Command.Item>
-        <Command.Item className={ITEM} onSelect={go(() => router.push("/displays"))}>
-          Displays
-        </Command.Item>
-        <Command.Item className={ITEM} onSelect={go(() => router.push("/displays/compare"))}>
-          Two displays side by side
-        </Command.Item>
-        <Command.Item className={ITEM} onSelect={go(() => router.push("/tables"))}>
-          Tables: wheel, volts, classes, start angle, units
-        </Command.Item>
-        <Command.Item className={ITEM} onSelect={go(onHelp)}>
-          Keys <kbd className="code">?</kbd>
-        </Command.Item>
-        {jobs.map((job) => (
-          <Command.Item
-            key={job.id}
-            value={`${job.intake.nickname ?? "new bike"} ${job.number} ${job.id}`}
-            className={ITEM}
-            onSelect={go(() => router.push(`/job/${job.id}/${job.stage}`))}
-          >
-            <span className="font-semibold">{job.intake.nickname || "New bike"}</span>
-            <span className="text-quiet">
-              <span className="code">{String(job.number).padStart(4, "0")}</span> · {STAGE_NAMES[job.stage]}
-            </span>
+        {placesFound.map(({ title, shortcut, act }) => (
+          <Command.Item key={title} value={`place ${title}`} className={ITEM} onSelect={go(act)}>
+            {title} {shortcut ? <kbd className="code">{shortcut}</kbd> : null}
           </Command.Item>
         ))}
-        {jobs.flatMap((job) =>
-          STAGES.map((stage) => (
-            <Command.Item
-              key={`${job.id}-${stage}`}
-              value={`${job.intake.nickname ?? "new bike"} ${job.number} ${STAGE_NAMES[stage]} ${job.id} stage`}
-              className={ITEM}
-              onSelect={go(() => router.push(`/job/${job.id}/${stage}`))}
-            >
-              <span>
-                {job.intake.nickname || "New bike"} · {STAGE_NAMES[stage]}
-              </span>
-            </Command.Item>
-          )),
-        )}
-        {jobs.map((job) => (
+        {found.map(({ key, title, note, href, line }) => (
           <Command.Item
-            key={`${job.id}-numbers`}
-            value={`${job.intake.nickname ?? "new bike"} ${job.number} numbers wheel speedometer battery current ladder ride ${job.id}`}
+            key={key}
+            value={key}
             className={ITEM}
-            onSelect={go(() => router.push(`/job/${job.id}/numbers`))}
+            onSelect={go(() => {
+              if (line) sessionStorage.setItem(`odd-spoke.line.${line.jobId}`, line.code);
+              router.push(href);
+            })}
           >
-            <span>{job.intake.nickname || "New bike"} · Numbers</span>
+            <span className="min-w-0 font-semibold break-words">{title}</span>
+            <span className="shrink-0 text-quiet">{note}</span>
           </Command.Item>
         ))}
-        {jobs.flatMap((job) =>
-          (job.profile?.lines ?? []).map((line) => (
-            <Command.Item
-              key={`${job.id}-${line.code}`}
-              value={`${job.intake.nickname ?? "new bike"} ${job.number} line ${line.code} ${lineName(line)} ${job.id}`}
-              className={ITEM}
-              onSelect={go(() => {
-                sessionStorage.setItem(`odd-spoke.line.${job.id}`, line.code);
-                router.push(`/job/${job.id}/plan`);
-              })}
-            >
-              <span>
-                <span className="code">{line.code}</span> {lineName(line)}
-              </span>
-              <span className="text-quiet">{job.intake.nickname}</span>
-            </Command.Item>
-          )),
-        )}
       </Command.List>
     </Command>
   );

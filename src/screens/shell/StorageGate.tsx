@@ -1,6 +1,16 @@
 "use client";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
-import { healthNow, openStorage, seedOnce, takeUp, watchHealth, watchTheTab, type Health } from "@/store";
+import {
+  healthNow,
+  layDisplaysBy,
+  openStorage,
+  seedOnce,
+  takeDisplaysUp,
+  takeUp,
+  watchHealth,
+  watchTheTab,
+  type Health,
+} from "@/store";
 import { buttonClass } from "@/ui/primitives";
 
 const OPEN: Health = { kind: "open" };
@@ -16,6 +26,7 @@ export function StorageGate({ children }: { readonly children: ReactNode }) {
       if (kind !== "open") return;
       // What another page laid by when it went comes first, so that no screen shows less than was typed.
       await takeUp();
+      await takeDisplaysUp();
       if (!gone) setReady(true);
       await seedOnce();
     };
@@ -24,7 +35,7 @@ export function StorageGate({ children }: { readonly children: ReactNode }) {
       gone = true;
     };
   }, []);
-  useEffect(() => watchTheTab(), []);
+  useEffect(() => watchTheTab(layDisplaysBy), []);
   if (health.kind !== "open") return <NoStorage health={health} />;
   return ready ? children : null;
 }

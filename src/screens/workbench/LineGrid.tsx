@@ -262,7 +262,7 @@ function Cell({
   return (
     <KeptField
       of={`${line.code} ${field}`}
-      label={`Line ${line.code}, ${field}`}
+      label={`Line ${line.code}, ${field === "factory" ? "maker’s" : field}`}
       hideLabel
       numeric={field !== "options"}
       value={kept ?? text}

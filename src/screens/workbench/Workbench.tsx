@@ -9,7 +9,7 @@ import { CLASSES } from "@/catalog/classes/classes";
 import type { DisplayProfile } from "@/core/display";
 import { checkProfile } from "@/core/display/check";
 import { classesNotHeld } from "@/core/setup";
-import { changeDisplay, ownDisplay } from "@/store";
+import { changeDisplay, isOnScreen, ownDisplay } from "@/store";
 import { Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, duration, encodeProblemText } from "@/ui/wording";
 import { profileProblemText } from "@/ui/wording/profiles";
@@ -39,7 +39,11 @@ const PARTS = [
 
 /** The workbench: a display nobody has described yet, put into words, with a simulated one living beside. */
 export function Workbench({ id }: { readonly id: string }) {
-  const found = useLiveQuery(async () => ({ profile: await ownDisplay(id) }), [id]);
+  const found = useLiveQuery(async () => {
+    const profile = await ownDisplay(id);
+    if (profile) isOnScreen(profile);
+    return { profile };
+  }, [id]);
   const [part, setPart] = useKeptState(`workbench.${id}`, "leaflet");
   const forJob = useSearchParams().get("for");
   if (!found) return null;

@@ -1,5 +1,7 @@
 "use client";
+import type { Chart } from "chart.js";
 import { useEffect, useRef } from "react";
+import { placedNames } from "./lineNames";
 
 export interface Series {
   readonly name: string;
@@ -13,6 +15,8 @@ export interface Series {
   readonly dots?: boolean;
   /** A line that goes level from point to point. */
   readonly stepped?: boolean;
+  /** The one in hand is drawn in front, the others pale behind it. */
+  readonly stands?: "front" | "pale";
 }
 
 interface LineChartProps {
@@ -44,6 +48,39 @@ function squareRange(series: readonly Series[], aspect: number) {
   };
 }
 
+/** Writes each line's name at the line, with a halo of the ground, the one in hand in full ink. */
+function drawNames(
+  chart: Chart,
+  series: readonly Series[],
+  token: (name: string) => string,
+  font: { readonly family: string; readonly size: number },
+): void {
+  const { ctx, chartArea, scales } = chart;
+  const { x: xScale, y: yScale } = scales;
+  if (!xScale || !yScale) return;
+  const lines = series.map(({ name, points }) => ({
+    name,
+    points: points
+      .filter(({ y }) => Number.isFinite(y))
+      .map(({ x, y }) => ({ x: xScale.getPixelForValue(x), y: yScale.getPixelForValue(y) })),
+  }));
+  const inHand = new Set(series.filter(({ stands }) => stands === "front").map(({ name }) => name));
+  ctx.save();
+  ctx.textBaseline = "middle";
+  ctx.lineJoin = "round";
+  for (const { name, x, y } of placedNames(lines, chartArea)) {
+    const front = inHand.size === 0 || name.split(", ").some((each) => inHand.has(each));
+    ctx.font = `${front ? "700 " : ""}${font.size}px ${font.family}`;
+    ctx.strokeStyle = token("--ground");
+    ctx.lineWidth = 4;
+    const left = Math.min(x, chartArea.right - ctx.measureText(name).width - 4);
+    ctx.strokeText(name, left, y);
+    ctx.fillStyle = token(front ? "--ink" : "--quiet");
+    ctx.fillText(name, left, y);
+  }
+  ctx.restore();
+}
+
 /** A line chart. The drawing library is loaded only when one comes into sight; the owner puts the table behind it. */
 export function LineChart({
   series,
@@ -59,9 +96,9 @@ export function LineChart({
     let gone = false;
     let destroy = () => undefined as void;
     const draw = async () => {
-      const { Chart, LineController, LineElement, LinearScale, PointElement, Legend } = await import("chart.js");
+      const { Chart: Drawing, LineController, LineElement, LinearScale, PointElement } = await import("chart.js");
       if (gone || !canvas.current) return;
-      Chart.register(LineController, LineElement, LinearScale, PointElement, Legend);
+      Drawing.register(LineController, LineElement, LinearScale, PointElement);
       const tokens = getComputedStyle(document.documentElement);
       const token = (name: string) => tokens.getPropertyValue(name).trim();
       const font = { family: tokens.getPropertyValue("--font-text") || "sans-serif", size: 13 };
@@ -79,15 +116,16 @@ export function LineChart({
         const range = squareRange(series, clientWidth / Math.max(1, clientHeight));
         return { x: { ...x, ...range.x }, y: { ...y, ...range.y } };
       };
-      const chart = new Chart(canvas.current, {
+      const chart = new Drawing(canvas.current, {
         type: "line",
         data: {
-          datasets: series.map(({ name, points, colour, dashed, dash, dots, stepped }) => ({
+          datasets: series.map(({ name, points, colour, dashed, dash, dots, stepped, stands }) => ({
             label: name,
+            order: stands === "front" ? 0 : stands === "pale" ? 2 : 1,
             data: [...points],
             borderColor: token(colour),
             backgroundColor: token(colour),
-            borderWidth: 2.5,
+            borderWidth: stands === "front" ? 4 : stands === "pale" ? 1.4 : 2.5,
             borderDash: dash ? [...dash] : dashed ? [6, 5] : [],
             pointRadius: dots ? 4.5 : 0,
             showLine: !dots,
@@ -101,10 +139,8 @@ export function LineChart({
           maintainAspectRatio: false,
           events: [],
           scales: scalesOf(axis(xTitle), axis(yTitle)),
-          plugins: {
-            legend: { position: "bottom", labels: { color: token("--ink"), font, boxWidth: 26, boxHeight: 1 } },
-          },
         },
+        plugins: [{ id: "names", afterDatasetsDraw: (drawn) => drawNames(drawn, series, token, font) }],
       });
       destroy = () => chart.destroy();
     };

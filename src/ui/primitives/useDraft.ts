@@ -24,12 +24,7 @@ interface State {
  * What stands in a field between a key and its being kept. The draft belongs to what is edited (`of`): another line is
  * another draft. It stands until what is kept says the same, and gives way only to what somebody else kept meanwhile.
  */
-export function useDraft(
-  of: string,
-  kept: string,
-  onKeep: (typed: string) => void,
-  longest = LONGEST_TYPED,
-): Draft {
+export function useDraft(of: string, kept: string, onKeep: (typed: string) => void, longest = LONGEST_TYPED): Draft {
   const [state, setState] = useState<State>({ of, draft: null, mine: [], refused: null });
   const current: State = state.of === of ? state : { of, draft: null, mine: [], refused: null };
   const { draft, mine } = current;

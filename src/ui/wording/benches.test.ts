@@ -57,10 +57,10 @@ describe("what the benches say", () => {
     expect(trackProblemText({ key: "track.too-few-fixes", fixes: 3 })).toContain("Only 3 fixes");
   });
   it("says an offset with its sign, and a jumping sensor with both scatters", () => {
-    expect(calibrationNoteText({ key: "calibration.offset", offsetKmh: -1.6, t: 5, critical: 3 })).toContain(
+    expect(calibrationNoteText({ key: "calibration.offset", offsetKmh: -1.6, t: 5, critical: 3 }, "kmh")).toContain(
       "−1.6 km/h at every speed",
     );
-    expect(calibrationNoteText({ key: "calibration.jumping", scatterKmh: 2.1, expectedKmh: 0.2 })).toMatch(
+    expect(calibrationNoteText({ key: "calibration.jumping", scatterKmh: 2.1, expectedKmh: 0.2 }, "kmh")).toMatch(
       /2\.1 km\/h where 0\.2/,
     );
   });
@@ -86,7 +86,7 @@ describe("workings carry the bike's own numbers", () => {
       ],
       { stepKmh: 0.1, truncates: false },
     );
-    expect(fit && fitWorking(fit).join("\n")).toMatch(/over 3 runs[\s\S]*t\(0\.975, 2\)·SE = ± 4\.303/);
+    expect(fit && fitWorking(fit, "kmh").join("\n")).toMatch(/over 3 runs[\s\S]*t\(0\.975, 2\)·SE = ± 4\.303/);
   });
   it("of a pack, its cut-off and its watts", () => {
     expect(packWorking(PACK, packOhm(PACK))[0]).toBe("R = 13 × 50 mΩ ÷ 4 × 2 (aged) × 1.5 (cold) = 488 mΩ");
@@ -107,7 +107,7 @@ describe("workings carry the bike's own numbers", () => {
       nominalWh: 444,
       capUnknown: null,
     };
-    const lines = rideWorking(ride, ridePoint(SMALL_HUB, FULL_DRIVE, FLAT), 0).join("\n");
+    const lines = rideWorking(ride, ridePoint(SMALL_HUB, FULL_DRIVE, FLAT), 0, "kmh").join("\n");
     expect(lines).toContain("½ × 1.225 × 0.52");
     expect(lines).toContain("101 kg × 9.807");
     expect(lines).toMatch(/range = 400 Wh usable/);

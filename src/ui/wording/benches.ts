@@ -4,19 +4,20 @@ import type { ChargerProblem, ListProblem } from "@/core/setup/figures";
 import type { CalibrationNote } from "@/core/wheel/calibration";
 import type { GpxProblem } from "@/core/wheel/gpx";
 import type { TrackProblem } from "@/core/wheel/track";
-import { fixed, plain } from "./speak";
+import type { SpeedUnit } from "@/core/units";
+import { plain, speed } from "./speak";
 
 /** One sentence for what a calibration noticed. */
-export function calibrationNoteText(note: CalibrationNote): string {
+export function calibrationNoteText(note: CalibrationNote, unit: SpeedUnit): string {
   switch (note.key) {
     case "calibration.few-runs":
       return `Only ${note.runs} ${note.runs === 1 ? "run" : "runs"}. ${note.good} or more are worth trusting.`;
     case "calibration.narrow-range":
-      return `The runs lie within ${plain(note.rangeKmh)} km/h. Spread them over ${note.goodKmh} km/h or more.`;
+      return `The runs lie within ${speed(note.rangeKmh, unit)}. Spread them over ${speed(note.goodKmh, unit)} or more.`;
     case "calibration.jumping":
-      return `One factor does not explain this: the runs scatter by ${fixed(note.scatterKmh)} km/h where ${fixed(note.expectedKmh)} would be usual. Look at the magnet and its gap first.`;
+      return `One factor does not explain this: the runs scatter by ${speed(note.scatterKmh, unit)} where ${speed(note.expectedKmh, unit)} would be usual. Look at the magnet and its gap first.`;
     case "calibration.offset":
-      return `An offset, not a factor: it shows ${note.offsetKmh > 0 ? "+" : "−"}${fixed(Math.abs(note.offsetKmh))} km/h at every speed. Wheel and pulse lines cannot mend that.`;
+      return `An offset, not a factor: it shows ${note.offsetKmh > 0 ? "+" : "−"}${speed(Math.abs(note.offsetKmh), unit)} at every speed. Wheel and pulse lines cannot mend that.`;
   }
 }
 

@@ -1,5 +1,5 @@
 /** Plain wording of why a line has its target, with the working behind it. */
-import { kmhToMph } from "@/core/units";
+import { kmhToMph, speedFromKmh } from "@/core/units";
 import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/setup";
 import type { MotorFacts } from "@/core/setup/currentBounds";
@@ -105,10 +105,12 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
           ...beyond,
         ],
         [
-          ...(limit.textUnit === "mph" ? [`${text} = ${fixed(limit.textKmh, 3)} km/h`] : []),
-          `${fixed(limit.kmh, limit.kmh % 1 === 0 ? 0 : 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(limit.kmh * r.low, 2)}`,
+          ...(limit.textUnit === unit
+            ? []
+            : [`${text} = ${fixed(speedFromKmh(limit.textKmh, unit), 3)} ${unitName(unit)}`]),
+          `${plain(speedFromKmh(limit.kmh, unit), 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(speedFromKmh(limit.kmh * r.low, unit), 2)}`,
           `held as ${held}`,
-          `true cap = ${plain(settingKmh, 2)} ÷ ${fixed(r.nominal, 4)} = ${fixed(trueKmh.nominal, 2)} km/h`,
+          `true cap = ${plain(speedFromKmh(settingKmh, unit), 2)} ÷ ${fixed(r.nominal, 4)} = ${fixed(speedFromKmh(trueKmh.nominal, unit), 2)} ${unitName(unit)}`,
         ],
       );
     }

@@ -30,7 +30,7 @@ export function wheelChoiceWorking(
     `reads ${offBy(r)}`,
     ...(capNow
       ? [
-          `true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${plain(capNow.low, 1)} to ${plain(capNow.high, 1)} km/h)`,
+          `true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${speed(capNow.low, unit, 1)} to ${speed(capNow.high, unit, 1)})`,
         ]
       : []),
     ...(capToSet

@@ -1,18 +1,21 @@
 /** Workings: the formula with the bike's numbers in it, line by line, and where the figures come from. Loaded with the benches. */
 import type { BatteryWatts } from "@/core/battery/watts";
 import type { CutOff, Pack } from "@/core/battery/gauge";
-import type { RidePoint } from "@/core/ride";
+import { START_TO_KMH, type RidePoint } from "@/core/ride";
 import type { Ride } from "@/core/setup/rideOf";
 import type { Calibration, FactorWithInterval } from "@/core/wheel/calibration";
-import { count, fixed, plain } from "./speak";
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
+import { count, distance, fixed, plain, speed, unitName, whPer } from "./speak";
 
 export const MEMORY = "From memory: check it against your own measurements.";
 
 /** One factor through the origin, with its interval. */
-export function fitWorking(fit: Calibration): readonly string[] {
+export function fitWorking(fit: Calibration, unit: SpeedUnit): readonly string[] {
   return [
     `r = Σxy ÷ Σx² = ${fixed(fit.r, 4)} over ${count(fit.runs, "run")}`,
-    ...(fit.scatterKmh !== null ? [`scatter s = √(Σ(y − r·x)² ÷ (n − 1)) = ${fixed(fit.scatterKmh, 3)} km/h`] : []),
+    ...(fit.scatterKmh !== null
+      ? [`scatter s = √(Σ(y − r·x)² ÷ (n − 1)) = ${fixed(speedFromKmh(fit.scatterKmh, unit), 3)} ${unitName(unit)}`]
+      : []),
     ...(fit.standardError !== null && fit.t !== null
       ? [
           `SE = s ÷ √Σx² = ${fixed(fit.standardError, 5)}`,
@@ -59,25 +62,29 @@ export function wattsWorking(watts: BatteryWatts, nominalV: number, currentA: nu
 }
 
 /** What air, rolling and hill ask of a bike, with its own figures. */
-export const loadWorking = ({ setup, road }: Ride, grade: number): string =>
-  `load = ½ × ${fixed(road.airKgM3, 3)} × ${plain(setup.body.cdaM2, 2)} × (v + ${plain(road.headwindKmh)} km/h)² + ${plain(setup.body.massKg, 0)} kg × 9.807 × (${plain(road.crr, 3)} + ${plain(100 * grade)} %)`;
+export const loadWorking = ({ setup, road }: Ride, grade: number, unit: SpeedUnit): string =>
+  `load = ½ × ${fixed(road.airKgM3, 3)} × ${plain(setup.body.cdaM2, 2)} × (v + ${speed(road.headwindKmh, unit)})² + ${plain(setup.body.massKg, 0)} kg × 9.807 × (${plain(road.crr, 3)} + ${plain(100 * grade)} %)`;
 
 /** What holds a bike at a speed on a grade. */
-export function rideWorking(ride: Ride, point: RidePoint, grade: number): readonly string[] {
+export function rideWorking(ride: Ride, point: RidePoint, grade: number, unit: SpeedUnit): readonly string[] {
   const { setup } = ride;
   return [
-    loadWorking(ride, grade),
-    `rider ${plain(point.riderW, 0)} W and motor ${plain(point.motorW, 0)} W at the road balance it at ${fixed(point.speedKmh)} km/h`,
+    loadWorking(ride, grade, unit),
+    `rider ${plain(point.riderW, 0)} W and motor ${plain(point.motorW, 0)} W at the road balance it at ${speed(point.speedKmh, unit)}`,
     `battery = motor ÷ its efficiency + ${plain(setup.standbyW)} W standby = ${plain(point.batteryW, 0)} W`,
     ...(point.whPerKm !== null
-      ? [`${plain(point.batteryW, 0)} W ÷ ${fixed(point.speedKmh)} km/h = ${fixed(point.whPerKm)} Wh/km`]
+      ? [`${plain(point.batteryW, 0)} W ÷ ${speed(point.speedKmh, unit)} = ${whPer(point.whPerKm, unit)}`]
       : []),
     ...(point.rangeKm !== null && setup.usableWh !== null
-      ? [`range = ${plain(setup.usableWh, 0)} Wh usable ÷ ${fixed(point.whPerKm ?? 0)} = ${plain(point.rangeKm, 0)} km`]
+      ? [
+          `range = ${plain(setup.usableWh, 0)} Wh usable ÷ ${whPer(point.whPerKm ?? 0, unit)} = ${distance(point.rangeKm, unit)}`,
+        ]
       : []),
     ...(point.startUp
-      ? [`start: ∫ m·dv ÷ F to 10 km/h = ${fixed(point.startUp.seconds)} s, ${fixed(point.startUp.metres)} m`]
-      : ["It does not reach 10 km/h from rest here."]),
+      ? [
+          `start: ∫ m·dv ÷ F to ${speed(START_TO_KMH, unit)} = ${fixed(point.startUp.seconds)} s, ${fixed(point.startUp.metres)} m`,
+        ]
+      : [`It does not reach ${speed(START_TO_KMH, unit)} from rest here.`]),
     `${plain(point.heatW, 0)} W turn to heat in motor and controller`,
     "Road load: Martin et al. 1998. Coefficients from memory.",
   ];

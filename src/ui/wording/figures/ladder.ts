@@ -25,7 +25,7 @@ export const LADDER_WORDS = {
   stepPercent: { label: "The line’s step" },
   byHand: { label: "Shares by hand, per cent", hint: "Level 1 first, parted by blanks." },
   measuredSpeeds: {
-    label: "Speeds measured, km/h true",
+    label: "Speeds measured, true",
     hint: "Level 1 first, parted by blanks, on the flat; end with mph if they are. They override the model.",
   },
   freeKmh: { label: "Level 0, measured", hint: "Same rider, same stretch, no assist." },

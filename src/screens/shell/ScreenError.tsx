@@ -1,0 +1,42 @@
+"use client";
+import { usePathname } from "next/navigation";
+import { useState } from "react";
+import { getJob } from "@/store";
+import { Button, buttonClass } from "@/ui/primitives";
+import { saveText } from "@/ui/primitives/saveText";
+
+interface ScreenErrorProps {
+  readonly error: Error;
+  readonly onRetry: () => void;
+}
+
+/** Says that a screen cannot be shown, and offers what can still be done: try again, save the bike, go back. */
+export function ScreenError({ error, onRetry }: ScreenErrorProps) {
+  const id = /^\/job\/([a-z0-9-]+)/.exec(usePathname() ?? "")?.[1] ?? null;
+  const [missing, setMissing] = useState(false);
+  const save = async (jobId: string) => {
+    const job = await getJob(jobId).catch(() => undefined);
+    // Written as it is stored, whatever is wrong with it.
+    if (job) saveText(`odd-spoke-${jobId}.json`, `${JSON.stringify(job, null, 1)}\n`, "application/json");
+    else setMissing(true);
+  };
+  return (
+    <div role="alert" className="max-w-2xl rounded-xl bg-sheet p-6">
+      <h1 className="text-[1.9rem]">This screen cannot be shown</h1>
+      <p className="my-3">Something on it went wrong. Nothing kept was changed or lost.</p>
+      <p className="code mb-4 text-[0.85rem] break-words text-quiet">{error.message}</p>
+      <div className="flex flex-wrap gap-3">
+        <Button weight="main" onClick={onRetry}>
+          Try again
+        </Button>
+        {id ? <Button onClick={() => void save(id)}>Save the job as a file</Button> : null}
+        {/* A whole new page: whatever went wrong stays behind. */}
+        {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
+        <a href="/" className={buttonClass("quiet")}>
+          Back to the rack
+        </a>
+      </div>
+      {missing ? <p className="mt-3 text-breach">The bike is not on this machine.</p> : null}
+    </div>
+  );
+}

@@ -93,7 +93,7 @@ test("a brand-new kit is judged at once and marked not to be ridden; a waived ba
 }) => {
   await openDemo(page, 209, "intake");
   await expect(main(page)).toContainText("not to be ridden until it is programmed");
-  await expect(main(page)).toContainText("No cap is set; US class 2 says 20 mph.");
+  await expect(main(page)).toContainText("No cap is set; US class 2 says 32.2 km/h (20 mph).");
   await page.getByRole("link", { name: /^Program/ }).click();
   await expect(page.getByRole("button", { name: "Start the keys on the bike" })).toHaveCount(0);
   await write(page.getByLabel("Why there is no full baseline"), "Out of the box, display locks after two lines.");

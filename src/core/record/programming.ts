@@ -49,12 +49,29 @@ export function keyWork(profile: DisplayProfile, state: MenuState, goal: KeyGoal
   };
 }
 
-/** What is left of a plan once its first step is done: no other plan is shorter from there. */
-export function afterFirstStep(work: KeyWork): KeyWork {
-  const [first, ...steps] = work.steps;
-  if (!first) return work;
-  const presses = pressCount(first.runs.flatMap(({ stroke, count }) => Array.from({ length: count }, () => stroke)));
-  return { ...work, steps, presses: work.presses - presses, totalMs: work.totalMs - first.ms };
+/** Whether two states of a display are the same but for the time that has passed in them. */
+export const samePlace = (a: MenuState, b: MenuState): boolean =>
+  JSON.stringify([a.screen, a.saved, a.pending, a.inForce, a.lastAt, a.done]) ===
+  JSON.stringify([b.screen, b.saved, b.pending, b.inForce, b.lastAt, b.done]);
+
+/** What is left of a plan from a state on its way: no other plan is shorter from there. Null where it leads elsewhere. */
+export function restOfPlan(
+  profile: DisplayProfile,
+  work: KeyWork,
+  at: MenuState,
+  look: readonly number[],
+): KeyWork | null {
+  if (!work.plan.ok) return null;
+  const done = work.plan.strokes.findIndex(({ after }) => samePlace(after, at));
+  if (done < 0) return null;
+  const strokes = work.plan.strokes.slice(done + 1);
+  const totalMs = strokes.reduce((sum, { stroke }) => sum + strokeMs(stroke), 0);
+  return {
+    plan: { ...work.plan, strokes, totalMs },
+    steps: cardSteps(profile, strokes, look),
+    presses: pressCount(strokes.map(({ stroke }) => stroke)),
+    totalMs,
+  };
 }
 
 /** Where keys would start and lead: what their plan rests on, and nothing else. */

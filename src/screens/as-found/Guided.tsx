@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { contextOf, decodeAll, linesOf, rawValues, shows, type DisplayProfile, type Line } from "@/core/display";
 import { isUnread, type FoundLine } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
@@ -131,7 +131,8 @@ function useTypeThrough(box: React.RefObject<HTMLDivElement | null>, code: strin
     if (first.current) first.current = false;
     else box.current?.querySelector<HTMLInputElement>("input")?.focus({ preventScroll: true });
   }, [box, code]);
-  useEffect(() => {
+  // Listens from the frame the field is drawn in: no first key is lost.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const field = box.current?.querySelector<HTMLInputElement>("input");
       if (!field || event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;

@@ -71,7 +71,8 @@ export function BikeKeys(props: CardProps) {
   const reading = program.unread.includes(here) && hereShows !== undefined;
   const done = () => {
     if (reading) return settleReading(state, here, hereShows);
-    if (!step) return;
+    // While new keys are worked out there is no step to be done with.
+    if (!step || session.stale) return;
     setPast((all) => [...all.slice(-20), state]);
     settle(step.after, withNotice(null));
   };
@@ -138,6 +139,7 @@ export function BikeKeys(props: CardProps) {
         title={`${job.intake.nickname || "New bike"}, keys of the bike`}
         step={step}
         work={work}
+        stale={session.stale}
         total={session.total}
         unread={program.unread}
         notice={program.notice}

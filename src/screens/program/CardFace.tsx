@@ -15,6 +15,8 @@ interface CardFaceProps {
   readonly title: string;
   readonly step: CardStep;
   readonly work: KeyWork;
+  /** The keys are still those of where it stood before: new ones are being worked out. */
+  readonly stale: boolean;
   readonly total: number;
   readonly unread: readonly number[];
   readonly notice: NoticeOf | null;
@@ -32,11 +34,11 @@ interface CardFaceProps {
 
 /** The face of the key card: one line or chord at a time, readable from a metre, with the simulated display beside it. */
 export function CardFace(props: CardFaceProps) {
-  const { profile, title, step, work, total, unread, notice, clock, hands, display, below } = props;
+  const { profile, title, step, work, stale, total, unread, notice, clock, hands, display, below } = props;
   const at = total - work.steps.length;
   const next = work.steps.slice(1, 4);
   const stroke = step.runs[0]?.stroke;
-  const lit = stroke && "keys" in stroke ? stroke.keys : [];
+  const lit = stroke && !stale && "keys" in stroke ? stroke.keys : [];
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label="Key card" className="min-w-0">
@@ -51,8 +53,16 @@ export function CardFace(props: CardFaceProps) {
           </p>
         </div>
         {notice ? <Notice notice={notice} /> : null}
-        <KeyCardStep profile={profile} step={step} unread={unread} />
-        <Misses profile={profile} step={step} />
+        {stale ? (
+          <p role="status" className="min-h-48 font-head text-[1.7rem] text-quiet">
+            Working out the keys from here …
+          </p>
+        ) : (
+          <>
+            <KeyCardStep profile={profile} step={step} unread={unread} />
+            <Misses profile={profile} step={step} />
+          </>
+        )}
         <div className="mt-4 min-h-13">{clock}</div>
         {hands}
         <ol aria-hidden="true" className="mt-6 flex gap-1.5">

@@ -26,12 +26,12 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
   // A key that makes the way longer went off the plan.
   const before = useRef<number | null>(null);
   useEffect(() => {
-    if (!work) return;
+    if (!work || session.stale) return;
     const longer = before.current !== null && work.totalMs > before.current + 1;
     before.current = work.totalMs;
     if (longer && session.state.screen.kind !== "walk-assist")
       setNotice((now) => (now?.kind.startsWith("menu-closed") ? now : { kind: "off-plan", lines: [] }));
-  }, [work, session.state]);
+  }, [work, session.stale, session.state]);
 
   const settle = (next: MenuState, said: NoticeOf | null) => {
     setNotice(said);
@@ -88,6 +88,7 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
       title={`Rehearsal of ${job.intake.nickname || "the new bike"}`}
       step={step}
       work={work}
+      stale={session.stale}
       total={session.total}
       unread={rehearsal.unread}
       notice={notice}

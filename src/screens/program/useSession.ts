@@ -1,19 +1,27 @@
 "use client";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
-import { afterFirstStep, keptState, type Keys, type KeyWork } from "@/core/record";
+import { keptState, restOfPlan, type Keys, type KeyWork } from "@/core/record";
 import { workAsk } from "@/workers/clients";
 import { usePlan } from "../job/usePlan";
 
 export interface Session {
   /** Where the display stands, as far as the hands on the keys know. */
   readonly state: MenuState;
-  /** The keys from there to the end; null while they are worked out. */
+  /** The keys from there to the end; the last ones known while new ones are worked out, null before the first. */
   readonly work: KeyWork | null;
+  /** Whether the keys shown are still those of where it stood before. */
+  readonly stale: boolean;
   /** Steps of the whole way, as counted from the home screen. */
   readonly total: number;
-  /** Goes to a state; the rest of the plan is kept where it is the end of the first step. */
+  /** Goes to a state; where that lies on the plan, the rest of it stays. */
   readonly go: (next: MenuState) => void;
+}
+
+interface Known {
+  readonly of: MenuState;
+  readonly goal: string;
+  readonly work: KeyWork;
 }
 
 /**
@@ -38,13 +46,16 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
   const goalKey = JSON.stringify([keys.targets, keys.unread]);
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const goal = useMemo(() => ({ targets: keys.targets, look: keys.unread }), [goalKey]);
-  const [tail, setTail] = useState<{ readonly of: MenuState; readonly goal: string; readonly work: KeyWork } | null>(
-    null,
+  const [known, setKnown] = useState<Known | null>(null);
+  const isKnown = known !== null && known.of === state && known.goal === goalKey;
+  const ask = useMemo(
+    () => (isKnown ? null : workAsk(profile, keptState(state), goal)),
+    [isKnown, profile, state, goal],
   );
-  const isTail = tail !== null && tail.of === state && tail.goal === goalKey;
-  const ask = useMemo(() => (isTail ? null : workAsk(profile, keptState(state), goal)), [isTail, profile, state, goal]);
   const { plan } = usePlan(ask);
-  const work = isTail ? tail.work : plan;
+  // Taken over as soon as it is there, so that the next key is held against it.
+  if (plan && !isKnown) setKnown({ of: state, goal: goalKey, work: plan });
+  const work = isKnown ? known.work : (plan ?? known?.work ?? null);
 
   const saved = state.saved.join();
   const fromHome = useMemo(
@@ -58,12 +69,13 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
   return {
     state,
     work,
+    stale: !isKnown && plan === null,
     total: Math.max(whole?.steps.length ?? 0, work?.steps.length ?? 0),
     go: (next) => {
       mine.current.add(JSON.stringify(keptState(next)));
       setLocal(next);
-      const isFirst = work?.steps[0]?.after === next;
-      setTail(isFirst && work ? { of: next, goal: goalKey, work: afterFirstStep(work) } : null);
+      const rest = isKnown ? restOfPlan(profile, known.work, next, goal.look) : null;
+      if (rest) setKnown({ of: next, goal: goalKey, work: rest });
     },
   };
 }

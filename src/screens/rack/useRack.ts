@@ -1,6 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import type { Ticket } from "@/core/record/ticket";
 import { makeTickets, rackList } from "@/store";
 import { safeTicket } from "./ticket";
@@ -11,20 +11,21 @@ const AT_ONCE = 4;
 /** Gives whatever waits its turn. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
-let making: Promise<string> | null = null;
+/** Times the same tickets are tried before they are given up until the next change. */
+const MOST_TRIES = 3;
 
-/** Works out the tickets that are missing, a few at a time, and says which. One hand does it at a time. */
-function makeMissing(stale: readonly string[]): Promise<string> {
-  const names = stale.join(" ");
-  const run = async (): Promise<string> => {
+let making: Promise<void> | null = null;
+
+/** Works out the tickets that are missing, a few at a time. One hand does it at a time. */
+function makeMissing(stale: readonly string[]): Promise<void> {
+  const run = async () => {
     for (let i = 0; i < stale.length; i += AT_ONCE) {
       await makeTickets(stale.slice(i, i + AT_ONCE), safeTicket);
       await breathe();
     }
-    return names;
   };
   making ??= run()
-    .catch(() => names)
+    .catch(() => undefined)
     .finally(() => {
       making = null;
     });
@@ -41,14 +42,18 @@ export interface RackState {
 /** The tickets of the rack; null until the first look. Missing ones come in as they are worked out. */
 export function useRack(): RackState | null {
   const list = useLiveQuery(() => rackList());
-  const [round, setRound] = useState("");
+  const [round, setRound] = useState(0);
+  const tried = useRef({ stale: "", times: 0 });
   const stale = list?.stale.join(" ") ?? "";
   useEffect(() => {
-    if (stale === "" || round === stale) return;
+    const { current } = tried;
+    tried.current = { stale, times: current.stale === stale ? current.times + 1 : 1 };
+    // What cannot be kept is not made over and over.
+    if (stale === "" || tried.current.times > MOST_TRIES) return;
     let gone = false;
-    // Jobs that changed while the others were worked out are looked at in the next round; the same ones are not made twice.
-    void makeMissing(stale.split(" ")).then((made) => {
-      if (!gone) setRound(made);
+    // Jobs that changed while the others were worked out are looked at in the next round.
+    void makeMissing(stale.split(" ")).then(() => {
+      if (!gone) setRound((n) => n + 1);
     });
     return () => {
       gone = true;

@@ -44,6 +44,9 @@ async function bringJobsUp(upgrade: Transaction): Promise<void> {
     });
 }
 
+/** The newest shape this page knows. */
+export const DATABASE_VERSION = 3;
+
 export class OddSpokeDatabase extends Dexie {
   declare jobs: EntityTable<Job, "id">;
   declare displays: EntityTable<OwnDisplay, "id">;
@@ -61,7 +64,7 @@ export class OddSpokeDatabase extends Dexie {
       .stores({ jobs: "id, number", facts: "key", displays: "id", photos: "id, jobId" })
       .upgrade(bringJobsUp);
     // 3: rehearsals told apart from the bike (job format 3); tickets of the rack kept beside the jobs they are of.
-    this.version(3)
+    this.version(DATABASE_VERSION)
       .stores({ jobs: "id, number, [updatedAt+id]", facts: "key", displays: "id", photos: "id, jobId", tickets: "id" })
       .upgrade(bringJobsUp);
   }

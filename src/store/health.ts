@@ -1,7 +1,7 @@
 /**
  * How the browser's storage is: open, or why not. A screen that cannot keep anything says so instead of pretending.
  */
-import { db, type OddSpokeDatabase } from "./db";
+import { DATABASE_VERSION, db, type OddSpokeDatabase } from "./db";
 
 export type Health =
   | { readonly kind: "open" }
@@ -29,6 +29,9 @@ function say(next: Health): void {
   listeners.forEach((listener) => listener());
 }
 
+/** The library counts the browser's own version numbers in tens. */
+const DEXIE_STEP = 10;
+
 const nameOf = (error: unknown): string => (error instanceof Error ? error.name : "");
 
 /** Opens the database and says what came of it. */
@@ -42,7 +45,11 @@ export async function openStorage(database: OddSpokeDatabase = db): Promise<Heal
   });
   try {
     await database.open();
-    say({ kind: "open" });
+    // The library opens data of a newer shape as well; this page would not know what it reads.
+    if (database.backendDB().version > DATABASE_VERSION * DEXIE_STEP) {
+      database.close({ disableAutoOpen: true });
+      say({ kind: "newer" });
+    } else say({ kind: "open" });
   } catch (error) {
     const names = [nameOf(error), nameOf((error as { readonly inner?: unknown }).inner)];
     const detail = error instanceof Error ? error.message : String(error);

@@ -7,10 +7,15 @@ import { db, type OddSpokeDatabase } from "./db";
 const BUILD = process.env.NEXT_PUBLIC_BUILD ?? "unbuilt";
 const stampOf = (updatedAt: string): string => `${updatedAt} ${BUILD}`;
 
+export interface StaleTicket {
+  readonly id: string;
+  readonly updatedAt: string;
+}
+
 export interface RackList {
   readonly tickets: readonly Ticket[];
-  /** Jobs whose ticket is missing or of an older state. */
-  readonly stale: readonly string[];
+  /** Jobs whose ticket is missing or of an older state, with the moment they last changed. */
+  readonly stale: readonly StaleTicket[];
 }
 
 /** Every ticket that is of the present state of its job, lowest number first, and the jobs that have none. */
@@ -27,16 +32,17 @@ export async function rackList(database: OddSpokeDatabase = db): Promise<RackLis
   const has = new Set(fresh.map(({ id }) => id));
   return {
     tickets: fresh.sort((a, b) => a.number - b.number),
-    stale: keys.flatMap(([, id]) => (has.has(id) ? [] : [id])),
+    stale: keys.flatMap(([updatedAt, id]) => (has.has(id) ? [] : [{ id, updatedAt }])),
   };
 }
 
-/** Works out the tickets of these jobs with `make` and keeps them. */
+/** Works out the tickets of these jobs with `make` and keeps them; says of which state of which job. */
 export async function makeTickets(
   ids: readonly string[],
   make: (job: Job) => Ticket,
   database: OddSpokeDatabase = db,
-): Promise<void> {
+): Promise<readonly StaleTicket[]> {
   const jobs = (await database.jobs.bulkGet([...ids])).filter((job): job is Job => job !== undefined);
   await database.tickets.bulkPut(jobs.map((job) => ({ id: job.id, of: stampOf(job.updatedAt), ticket: make(job) })));
+  return jobs.map(({ id, updatedAt }) => ({ id, updatedAt }));
 }

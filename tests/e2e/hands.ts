@@ -39,9 +39,11 @@ export function handsOf(page: Page, keyMs = KEY_MS): Hands {
     },
     doubleClick: (target) => target.dblclick({ delay: 30 }),
     paste: async (field, text) => {
+      await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
+      await page.evaluate((copied) => navigator.clipboard.writeText(copied), text);
       await field.click();
       await page.keyboard.press("Control+a");
-      await page.keyboard.insertText(text);
+      await page.keyboard.press("Control+v");
     },
   };
 }

@@ -15,7 +15,7 @@ const STAGES = [
 ] as const;
 
 test("each stage opens at its top with its heading in focus", async ({ page }) => {
-  await openDemo(page, 201, "intake");
+  await openDemo(page, 201, "numbers");
   const rail = page.getByRole("navigation", { name: "Stages of the job" });
   for (const [, name] of STAGES) {
     await page.evaluate(() => window.scrollTo(0, 9999));
@@ -27,7 +27,7 @@ test("each stage opens at its top with its heading in focus", async ({ page }) =
 
 test("digits typed in a field are digits, and on As found they are whatever has the focus", async ({ page }) => {
   await openDemo(page, 208, "as-found");
-  await page.getByRole("button", { name: "Photo of line 52" }).focus();
+  await page.locator("button", { hasText: "Photo of line 52" }).focus();
   await page.keyboard.type("6", { delay: 30 });
   await expect(page).toHaveURL(/as-found/);
   await expect(page.getByLabel("What line 52 shows")).toHaveValue("6");
@@ -76,6 +76,8 @@ test.describe("on a phone", () => {
       places.add(Math.round(box?.y ?? -1));
       expect((box?.y ?? 999) + (box?.height ?? 999)).toBeLessThanOrEqual(780);
       await card.getByRole("button", { name: /^Done/ }).tap();
+      // A second tap in the same half second is a double tap, which is one.
+      await page.waitForTimeout(600);
     }
     expect(places.size).toBe(1);
   });
@@ -84,7 +86,9 @@ test.describe("on a phone", () => {
 test("the count of taps is as large as the key it counts", async ({ page }) => {
   await openDemo(page, 207, "program");
   await page.getByRole("button", { name: "Start the keys on the bike" }).click();
+  await expect(page.getByRole("region", { name: "Key card" })).toContainText("step 1 of");
   await page.keyboard.press("Space");
+  await expect(page.getByRole("region", { name: "Key card" })).toContainText("step 2 of");
   const run = page.locator("[data-run]").first();
   const [key, words] = [
     await run.getByRole("img").first().boundingBox(),
@@ -122,15 +126,16 @@ test("a long leaflet is read in slices with a way to stop; one too long is refus
   await page.goto("/displays");
   await page.getByRole("button", { name: "Describe a display" }).click();
   const field = page.getByLabel("The leaflet’s text");
-  await slowed(page, 6);
-  const long = Array.from({ length: 7000 }, (_, i) => `q${i} Speed limit of kind ${i}, 10-45 km/h, default 25`).join(
+  const slow = await slowed(page, 6);
+  const long = Array.from({ length: 3600 }, (_, i) => `q${i} Speed limit of kind ${i}, 10-45 km/h, default 25`).join(
     "\n",
   );
   await paste(field, long);
   await page.getByRole("button", { name: "Stop" }).click({ timeout: 30_000 });
   await expect(main(page)).toContainText("Reading stopped.");
-  await paste(field, "x".repeat(400_001));
-  await expect(page.getByRole("alert").first()).toContainText("up to 400000 are read at once");
+  await slow.send("Emulation.setCPUThrottlingRate", { rate: 1 });
+  await paste(field, "q1 some line of a leaflet\n".repeat(8_000));
+  await expect(page.getByRole("alert").first()).toContainText("up to 200000 are read at once");
   await paste(field, "a1 Speed limit 10-45 km/h default 25");
   await expect(main(page)).toContainText("1 line found");
 });
@@ -182,6 +187,7 @@ test("with 200 bikes a ticket is worked out once, and again only for the bike th
   expect(await made()).toBe(0);
   await page.getByRole("button", { name: "Put on the stand: Herd 7", exact: true }).click();
   await expect(page.getByRole("heading", { name: "Herd 7", exact: true })).toBeVisible();
+  await page.waitForTimeout(400);
   expect(await made()).toBe(1);
 });
 
@@ -254,19 +260,29 @@ test("scripts, workers and styles run under a policy that calls nowhere else, an
     expect(headers["content-security-policy"], url).not.toContain("unsafe-eval");
   }
   const [worker] = page.workers();
-  const blocked = await worker?.evaluate(async () => {
-    const reached = await fetch("http://127.0.0.1:9/").then(
-      () => "reached",
-      () => "refused",
-    );
-    let evaluated = "refused";
-    try {
-      evaluated = String(new Function("return 1")());
-    } catch {
-      // As it should be.
-    }
-    return [reached, evaluated];
-  });
+  // The same server under its other name is another origin. Tried from the worker's own clock: what a test runs in it
+  // directly is let through.
+  const elsewhere = new URL(page.url());
+  elsewhere.hostname = "127.0.0.1";
+  const blocked = await worker?.evaluate(
+    (address) =>
+      new Promise<string[]>((resolve) =>
+        setTimeout(async () => {
+          const reached = await fetch(`${address}icon.svg`, { mode: "no-cors" }).then(
+            () => "reached",
+            () => "refused",
+          );
+          let evaluated = "refused";
+          try {
+            evaluated = String(new Function("return 1")());
+          } catch {
+            // As it should be.
+          }
+          resolve([reached, evaluated]);
+        }),
+      ),
+    `${elsewhere.origin}/`,
+  );
   expect(blocked).toEqual(["refused", "refused"]);
 });
 

@@ -7,7 +7,7 @@
 export const LONGEST_TYPED = 20_000;
 
 /** Longest text that is pasted to be read: leaflet, list of values, spreadsheet. Characters. */
-export const LONGEST_PASTE = 400_000;
+export const LONGEST_PASTE = 200_000;
 
 /** Longest code of a menu line, and longest mark of a value, characters. */
 export const LONGEST_CODE = 24;

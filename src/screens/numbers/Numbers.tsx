@@ -44,7 +44,6 @@ export function Numbers(props: StageProps) {
   const Screen = SCREENS[bench];
   return (
     <>
-      <h2 className="sr-only">Numbers</h2>
       <nav aria-label="Benches" className="mb-6 flex gap-x-6 overflow-x-auto border-b border-rule">
         {BENCHES.map((name) => (
           <button

@@ -3,7 +3,7 @@ import dynamic from "next/dynamic";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { LARGEST_JOB_FILE_BYTES } from "@/core/record";
-import { importJob, previewImport, undoImport, type ImportPreview } from "@/store";
+import { importJob, previewImport, undoImport, writeTyped, type ImportPreview } from "@/store";
 import { FilePick, useTell } from "@/ui/primitives";
 
 const ImportPanel = dynamic(() => import("./ImportPanel").then((module) => module.ImportPanel), { ssr: false });
@@ -37,6 +37,8 @@ export function ImportJob() {
     const { stored } = imported;
     const name = stored.intake.nickname || "The bike";
     const undo = async () => {
+      // What was just typed belongs to the work that is kept.
+      await writeTyped();
       const keptBeside = await undoImport(imported);
       router.push("/");
       if (keptBeside) tell(`${name} was worked on since: that stays on the rack, under a number of its own.`);

@@ -177,10 +177,11 @@ function WaitingTicket({ ticket }: TicketProps) {
       </p>
       <Button
         weight="quiet"
+        aria-label={`Put on the stand: ${name(ticket)}`}
         className="mt-1 min-h-9! self-start px-0! text-[0.88rem]! font-normal!"
         onClick={() => void changeJob(ticket.id, (now) => ({ ...now, onTheStand: true })).catch(() => null)}
       >
-        Put on the stand<span className="sr-only">: {name(ticket)}</span>
+        Put on the stand
       </Button>
     </li>
   );

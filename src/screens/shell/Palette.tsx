@@ -1,7 +1,6 @@
 "use client";
-import { Command } from "cmdk";
 import { useRouter } from "next/navigation";
-import { useMemo, useState } from "react";
+import { useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from "react";
 import type { Ticket } from "@/core/record/ticket";
 import { Panel } from "@/ui/primitives/Panel";
 import { useRack } from "../rack/useRack";
@@ -16,9 +15,6 @@ interface PaletteProps {
   readonly onHelp: () => void;
 }
 
-const ITEM =
-  "flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-md px-3 data-[selected=true]:bg-select";
-
 /** Find anything and go there: bikes, their stages, their lines, places. */
 export function Palette({ open, onOpenChange, ...rest }: PaletteProps) {
   const rack = useRack();
@@ -29,79 +25,118 @@ export function Palette({ open, onOpenChange, ...rest }: PaletteProps) {
   );
 }
 
-interface Place {
+interface Option {
+  readonly key: string;
   readonly title: string;
-  readonly says: string;
-  readonly shortcut?: string;
+  readonly note: string;
   readonly act: () => void;
 }
 
-function Finder({
-  tickets,
-  typedAhead,
-  onOpenChange,
-  onNewBike,
-  onHelp,
-}: Omit<PaletteProps, "open"> & { readonly tickets: readonly Ticket[] }) {
+type FinderProps = Omit<PaletteProps, "open"> & { readonly tickets: readonly Ticket[] };
+
+/** What the words find: places first, then bikes and what of them is meant. */
+function useOptions({ tickets, onNewBike, onHelp }: FinderProps, search: string): readonly Option[] {
   const router = useRouter();
-  const [search, setSearch] = useState(typedAhead);
   const index = useMemo(() => indexOf(tickets), [tickets]);
   const found = useMemo(() => find(index, tickets, search), [index, tickets, search]);
-  const places: readonly Place[] = [
-    { title: "New bike", says: "new bike", shortcut: "n", act: onNewBike },
-    { title: "Rack", says: "rack bikes stand", shortcut: "g", act: () => router.push("/") },
-    { title: "Displays", says: "displays library", act: () => router.push("/displays") },
-    {
-      title: "Two displays side by side",
-      says: "compare two displays side by side",
-      act: () => router.push("/displays/compare"),
-    },
-    {
-      title: "Tables: wheel, volts, classes, start angle, units",
-      says: "tables wheel volts classes start angle units",
-      act: () => router.push("/tables"),
-    },
-    { title: "Keys", says: "keys shortcuts help", shortcut: "?", act: onHelp },
-  ];
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  const placesFound = places.filter(({ says }) =>
-    words.every((word) => says.split(" ").some((own) => own.startsWith(word))),
+  const place = (title: string, says: string, note: string, act: () => void) => ({ title, says, note, act });
+  const places = [
+    place("New bike", "new bike", "n", onNewBike),
+    place("Rack", "rack bikes stand", "g", () => router.push("/")),
+    place("Displays", "displays library", "", () => router.push("/displays")),
+    place("Two displays side by side", "compare two displays", "", () => router.push("/displays/compare")),
+    place("Tables", "tables wheel volts classes start angle units", "", () => router.push("/tables")),
+    place("Keys", "keys shortcuts help", "?", onHelp),
+  ].filter(({ says }) => words.every((word) => says.split(" ").some((own) => own.startsWith(word))));
+  return [
+    ...places.map(({ title, note, act }) => ({ key: `place ${title}`, title, note, act })),
+    ...found.map(({ key, title, note, href, line }) => ({
+      key,
+      title,
+      note,
+      act: () => {
+        if (line) sessionStorage.setItem(`odd-spoke.line.${line.jobId}`, line.code);
+        router.push(href);
+      },
+    })),
+  ];
+}
+
+/** A field and a list under it; the option in hand is always one of those in sight, and named to whoever hears it. */
+function Finder(props: FinderProps) {
+  const { typedAhead, onOpenChange } = props;
+  const id = useId();
+  const [search, setSearch] = useState(typedAhead);
+  const [chosen, setChosen] = useState("");
+  const list = useRef<HTMLUListElement>(null);
+  const options = useOptions(props, search);
+  const at = Math.max(
+    0,
+    options.findIndex(({ key }) => key === chosen),
   );
-  const go = (act: () => void) => () => {
+  const take = (option: Option | undefined) => {
+    if (!option) return;
     onOpenChange(false);
-    act();
+    option.act();
+  };
+  useEffect(() => {
+    list.current?.children[at]?.scrollIntoView({ block: "nearest" });
+  }, [at]);
+  const onKeyDown = (event: KeyboardEvent) => {
+    const step = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (step !== undefined && options.length > 0) {
+      event.preventDefault();
+      setChosen(options[(at + step + options.length) % options.length]?.key ?? "");
+    } else if (event.key === "Enter") {
+      event.preventDefault();
+      if (!event.repeat) take(options[at]);
+    }
   };
   return (
-    <Command label="Find a bike, a line, a place" loop shouldFilter={false}>
-      <Command.Input
+    <>
+      <input
+        role="combobox"
+        aria-label="Find a bike, a line, a place"
+        aria-expanded="true"
+        aria-autocomplete="list"
+        aria-controls={`${id}-list`}
+        aria-activedescendant={options.length > 0 ? `${id}-${at}` : undefined}
         autoFocus
+        autoComplete="off"
+        spellCheck={false}
         value={search}
-        onValueChange={setSearch}
+        onChange={(event) => {
+          setSearch(event.target.value);
+          setChosen("");
+        }}
+        onKeyDown={onKeyDown}
+        data-finder=""
         placeholder="Type a nickname, a number, a stage, a line"
         className="mb-2 min-h-12 w-full rounded-md border-2 border-rule bg-ground px-3 focus:border-action"
       />
-      <Command.List className="max-h-[50vh] overflow-y-auto" aria-label="Found">
-        <Command.Empty className="p-3 text-quiet">Nothing of that name.</Command.Empty>
-        {placesFound.map(({ title, shortcut, act }) => (
-          <Command.Item key={title} value={`place ${title}`} className={ITEM} onSelect={go(act)}>
-            {title} {shortcut ? <kbd className="code">{shortcut}</kbd> : null}
-          </Command.Item>
-        ))}
-        {found.map(({ key, title, note, href, line }) => (
-          <Command.Item
-            key={key}
-            value={key}
-            className={ITEM}
-            onSelect={go(() => {
-              if (line) sessionStorage.setItem(`odd-spoke.line.${line.jobId}`, line.code);
-              router.push(href);
-            })}
+      <ul ref={list} id={`${id}-list`} role="listbox" aria-label="Found" className="max-h-[50vh] overflow-y-auto">
+        {options.map((option, i) => (
+          // The keyboard goes by the field above; a mouse goes by the option itself.
+          <li
+            key={option.key}
+            id={`${id}-${i}`}
+            role="option"
+            aria-selected={i === at}
+            onClick={() => take(option)}
+            onPointerMove={() => (i === at ? undefined : setChosen(option.key))}
+            className={`flex min-h-11 cursor-pointer items-center justify-between gap-4 rounded-md px-3 ${i === at ? "bg-select" : ""}`}
           >
-            <span className="min-w-0 font-semibold break-words">{title}</span>
-            <span className="shrink-0 text-quiet">{note}</span>
-          </Command.Item>
+            <span className="min-w-0 font-semibold break-words">{option.title}</span>
+            <span className="shrink-0 text-quiet">{option.note}</span>
+          </li>
         ))}
-      </Command.List>
-    </Command>
+      </ul>
+      {options.length === 0 ? (
+        <p role="status" className="p-3 text-quiet">
+          Nothing of that name.
+        </p>
+      ) : null}
+    </>
   );
 }

@@ -132,7 +132,7 @@ function useTypedAhead(asked: boolean): () => string {
     if (!asked) return;
     typed.current = "";
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector("[cmdk-input]")) return;
+      if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector("[data-finder]")) return;
       if (event.key.length !== 1 && event.key !== "Enter") return;
       event.preventDefault();
       event.stopImmediatePropagation();
@@ -146,10 +146,13 @@ function useTypedAhead(asked: boolean): () => string {
 
 /** What is kept where, and when it last left this machine. */
 function KeptWhere() {
-  const facts = useLiveQuery(async () => ({
-    exported: (await db.facts.get("last-export"))?.value ?? null,
-    ready: true,
-  }));
+  // Where storage cannot be opened the page says so itself; this corner then says nothing.
+  const facts = useLiveQuery(() =>
+    db.facts.get("last-export").then(
+      (fact) => ({ exported: fact?.value ?? null, ready: true }),
+      () => null,
+    ),
+  );
   if (!facts?.ready) return <span className="max-md:hidden">&nbsp;</span>;
   return (
     <span className="max-md:hidden">

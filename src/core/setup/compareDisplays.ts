@@ -21,6 +21,8 @@ export interface Ability {
   /** What it shows from its first value to its last. */
   readonly first: string;
   readonly last: string;
+  /** Whether some of what it shows stands for a value nobody knows. */
+  readonly partly: boolean;
 }
 
 export interface AbilityRow {
@@ -37,7 +39,13 @@ function abilityOf(profile: DisplayProfile, setting: SettingKey): Ability | null
   const context = contextOf(profile, factoryRaws(profile));
   const values = raws.flatMap((raw) => decodeAll(line, raw, context)[setting] ?? []);
   const at = (raw: number | undefined): string => (raw === undefined ? "" : shows(line.encoding, raw));
-  return { code: line.code, values: [...new Set(values)], first: at(raws[0]), last: at(raws.at(-1)) };
+  return {
+    code: line.code,
+    values: [...new Set(values)],
+    first: at(raws[0]),
+    last: at(raws.at(-1)),
+    partly: values.length < raws.length,
+  };
 }
 
 /** A row for every setting either display has a line for, in the order the product lists settings. */

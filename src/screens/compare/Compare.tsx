@@ -66,20 +66,38 @@ export function Compare() {
 /** Values that are listed one by one; more of them are told by their ends. */
 const FEW_VALUES = 6;
 
-/** What a line can set, in words: "3, 5 or 9", "km/h or mph", "10 to 45 km/h". */
-function abilityWords(setting: SettingKey, { values, first, last }: NonNullable<AbilityRow["a"]>): string {
+/** "3, 5 or 9 levels": the unit once, where all have the same. */
+function listed(words: readonly string[], between: "or" | "to"): string {
+  const parts = words.map((word) => /^(\S+) (.+)$/.exec(word));
+  const unit = parts[parts.length - 1]?.[2];
+  const shared =
+    unit !== undefined && parts.every((part) => part !== null && part[2]?.replace(/s$/, "") === unit.replace(/s$/, ""));
+  const short = shared ? parts.map((part) => part?.[1] ?? "") : words;
+  const [last, ...rest] = [...short].reverse();
+  const text = rest.length === 0 ? (last ?? "") : `${rest.reverse().join(", ")} ${between} ${last}`;
+  return shared ? `${text} ${unit}` : text;
+}
+
+/** What a line can set, in words: "3, 5 or 9 levels", "km/h or mph", "10 to 45 km/h". */
+function abilityWords(setting: SettingKey, { values, first, last, partly }: NonNullable<AbilityRow["a"]>): string {
   const words = [...new Set(values.map((value) => settingValueWords(setting, value)))];
-  if (words.length === 0) return first === last ? `shows ${first}` : `shows ${first} to ${last}, scale not known`;
-  if (words.length <= FEW_VALUES)
-    return words.length === 1 ? (words[0] ?? "") : `${words.slice(0, -1).join(", ")} or ${words.at(-1)}`;
+  const range = first === last ? `shows ${first}` : `shows ${first} to ${last}`;
+  if (words.length === 0) return partly ? `${range}, scale not known` : range;
+  const rest = partly ? `; ${range}, scale not known` : "";
+  if (words.length <= FEW_VALUES) return listed(words, "or") + rest;
   const numbers = values.filter((value) => typeof value === "number").sort((a, b) => a - b);
-  const [least, most] = [numbers[0], numbers.at(-1)];
+  const ends = [numbers[0], numbers.at(-1)].filter((value) => value !== undefined);
   const others = values.filter((value) => typeof value !== "number").map((value) => settingValueWords(setting, value));
-  const range =
-    least === undefined || most === undefined
-      ? []
-      : [`${settingValueWords(setting, least)} to ${settingValueWords(setting, most)}`];
-  return [...range, ...others].join(", or ");
+  const span =
+    ends.length === 2
+      ? [
+          listed(
+            ends.map((value) => settingValueWords(setting, value)),
+            "to",
+          ),
+        ]
+      : [];
+  return [...span, ...others].join(", or ") + rest;
 }
 
 function Ability({ setting, ability }: { readonly setting: SettingKey; readonly ability: AbilityRow["a"] }) {

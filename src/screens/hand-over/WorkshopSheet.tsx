@@ -9,7 +9,7 @@ const cellWords = (cell: PaperCell): string => (cell.kind === "value" ? cell.val
 
 function Why({ line, paper }: { readonly line: PaperLine; readonly paper: Paper }) {
   if (line.planned.kind === "hidden") return "Hidden by what another line holds.";
-  if (line.changed)
+  if (line.changed || line.planned.kind === "none")
     return reasonWords(line.reason, paper.job.profile?.name ?? "The display", voiceOf(paper.workings)).why[0];
   return line.locked ? "Not touched: maker only." : "Not changed.";
 }

@@ -55,7 +55,8 @@ export function StrokeRuns({
     return last?.kind === "line" ? last.code : null;
   };
   return (
-    <div className="flex flex-wrap items-start gap-x-7 gap-y-5">
+    // On a phone everything is smaller by one measure, so that two keys stand side by side.
+    <div className="flex flex-wrap items-start gap-x-7 gap-y-5 max-sm:[zoom:0.62]">
       {runs.map((run, i) => {
         const last = run.views[run.views.length - 1];
         const moved = last?.kind === "line" && last.code !== codeAfter(i - 1);

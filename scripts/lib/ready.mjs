@@ -41,9 +41,7 @@ export function ensurePackages() {
   const wanted = hashOf([join(root, "package-lock.json")]);
   if (existsSync(tool("next")) && stamp("packages") === wanted) return;
   console.log("Installing packages …");
-  // Not "npm ci": a lock file written where a registry serves only this platform's binaries lacks the others', and ci
-  // refuses it. This takes the versions of the lock file all the same, and leaves the file alone.
-  run("npm", ["install", "--no-save", "--no-audit", "--no-fund"]);
+  run("npm", ["ci", "--no-audit", "--no-fund"]);
   setStamp("packages", wanted);
 }
 
@@ -74,6 +72,19 @@ export function ensureBuild() {
   console.log("Building …");
   run(tool("next"), ["build"]);
   setStamp("build", wanted);
+}
+
+/** What the planner's results rest on. */
+const PLANNER = [
+  ...["core/display", "core/keys", "core/units", "catalog/displays"].map((folder) => `src/${folder}`),
+  "package-lock.json",
+  "vitest.config.ts",
+];
+
+/** Whether the planner's tests have passed on this machine with the planner as it is now, and the way to say they have. */
+export function plannerStamp() {
+  const wanted = hashOf(PLANNER.flatMap((source) => filesUnder(join(root, source))));
+  return { isProven: stamp("planner") === wanted, prove: () => setStamp("planner", wanted) };
 }
 
 export const CHROMIUM = "/usr/bin/chromium";

@@ -10,6 +10,25 @@ import { cellCount, GRADES, hotFromGrade, sweep } from "./sweep";
 const setup = SMALL_HUB;
 const speedKit: LadderKind = { kind: "speed", topKmh: 25.8, topTimesRider: 3 };
 
+describe("a sweep", () => {
+  it("works out each of 9 levels on 13 grades of 2 setups once, and tells how far it is each time", () => {
+    const drives = Array.from({ length: 9 }, (_, i) =>
+      i === 8 ? FULL_DRIVE : { kind: "current" as const, share: (i + 1) / 9 },
+    );
+    const setups = [
+      { setup: SMALL_HUB, drives },
+      { setup: { ...SMALL_HUB, kit: { ...SMALL_HUB.kit, motor: likelyMid(250) } }, drives },
+    ];
+    const ask = { setups, grades: GRADES, road: FLAT };
+    const run = sweep(ask);
+    const shares: number[] = [];
+    for (let step = run.next(); !step.done; step = run.next()) shares.push(step.value);
+    expect(cellCount(ask)).toBe(9 * 13 * 2);
+    expect(shares.length).toBeLessThanOrEqual(cellCount(ask));
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+  });
+});
+
 describe("what a ride comes to", () => {
   it("a cap holds the speed just under it, and the kit's own top lies above", () => {
     const speed = steadySpeedKmh(setup, FULL_DRIVE, FLAT);

@@ -25,6 +25,16 @@ const solved = (fixes: readonly Fix[]): Track => {
   return result.track;
 };
 
+it("a long ride is read and solved with its progress told on the way, and no fix of it lost", () => {
+  const text = gpxText(makeRide({ ...CLEAN, seconds: 7200, whiteM: 1.5, driftM: 3, stopEveryS: 1800, seed: 9 }).fixes);
+  const { result, shares } = finish(readGpx(text));
+  if (!result.ok) throw new Error(result.problem.key);
+  const track = finish(solveTrack(result.fixes));
+  expect(shares.length).toBeGreaterThan(10);
+  expect(track.shares.length).toBeGreaterThan(10);
+  expect(result.fixes.length).toBeGreaterThanOrEqual(7200);
+});
+
 describe("length of a track", () => {
   // Source: C. F. F. Karney, Algorithms for geodesics, J. Geod. 87 (2013): Wellington to Salamanca, 19 959 679.27 m.
   it("goes by the ellipsoid", () =>

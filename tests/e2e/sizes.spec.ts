@@ -1,0 +1,40 @@
+// First-load JavaScript per route, gzipped: everything a browser fetches to show it, split-off parts included.
+import { expect, test } from "@playwright/test";
+import { gzipSync } from "node:zlib";
+import { openRack } from "./support";
+
+const BUDGET_KB = 230;
+const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"];
+const ROUTES = ["/", "/displays", "/displays/compare", "/tables", ...STAGES.map((stage) => `/job/demo-205/${stage}`)];
+
+test(`every route loads in at most ${BUDGET_KB} kB of scripts`, async ({ page, browser, baseURL }) => {
+  test.setTimeout(150_000);
+  await openRack(page);
+  const state = await page.context().storageState({ indexedDB: true });
+  const sizes: Record<string, number> = {};
+  for (const route of ROUTES) {
+    const context = await browser.newContext({ storageState: state, ...(baseURL ? { baseURL } : {}) });
+    const fresh = await context.newPage();
+    // What the page itself loads: prefetches of other routes, made when it is idle, are not part of showing it.
+    const bodies = new Map<string, Promise<Buffer>>();
+    fresh.on("response", (response) => {
+      const { pathname } = new URL(response.url());
+      if (pathname.endsWith(".js") && response.request().resourceType() === "script")
+        bodies.set(
+          pathname,
+          response.body().catch(() => Buffer.alloc(0)),
+        );
+    });
+    await fresh.goto(route, { waitUntil: "networkidle" });
+    const kb = (await Promise.all(bodies.values())).reduce((sum, body) => sum + gzipSync(body).length, 0) / 1000;
+    expect(bodies.size, route).toBeGreaterThan(0);
+    sizes[route] = Math.round(kb * 10) / 10;
+    await context.close();
+  }
+  console.log(
+    Object.entries(sizes)
+      .map(([route, kb]) => `${route.padEnd(26)} ${kb} kB`)
+      .join("\n"),
+  );
+  for (const [route, kb] of Object.entries(sizes)) expect(kb, route).toBeLessThanOrEqual(BUDGET_KB);
+});

@@ -4,7 +4,9 @@
  */
 import { placeKey, typedAt, undone, withTyped, type Job, type TypedPlace } from "@/core/record";
 import { db, type OddSpokeDatabase } from "./db";
+import { JobGone, sayFailure, sayWritten } from "./failures";
 import { keepForGood } from "./health";
+import { laidBy, TYPED_LAID_BY, whenTheTabGoes } from "./tab";
 
 interface Typed {
   readonly job: string;
@@ -21,11 +23,13 @@ const waiting = new Map<string, Typed>();
 const underWay = new Set<readonly Typed[]>();
 let rest: ReturnType<typeof setTimeout> | undefined;
 let firstTypedAt: number | null = null;
+let watching: (() => void) | undefined;
 
 const keyOf = ({ job, place }: Pick<Typed, "job" | "place">): string => `${job} ${placeKey(place)}`;
 
 /** Takes what stands in a field now; it is written when the hand rests, or with the next deed. */
 export function keepTyped(job: string, place: TypedPlace, typed: string): void {
+  watching ??= whenTheTabGoes(goWithTheTab);
   waiting.set(keyOf({ job, place }), { job, place, typed });
   firstTypedAt ??= Date.now();
   clearTimeout(rest);
@@ -45,44 +49,6 @@ export async function writeTyped(database: OddSpokeDatabase = db): Promise<void>
   clearTimeout(rest);
   const jobs = new Set([...waiting.values()].map(({ job }) => job));
   await Promise.allSettled([...jobs].map((job) => changeJob(job, (now) => now, database)));
-}
-
-/** A write that the browser refused: what it was of, and why. */
-export interface WriteFailure {
-  readonly of: "job" | "display";
-  readonly id: string;
-  readonly kind: "gone" | "full" | "failed";
-  readonly detail: string;
-}
-
-let failure: WriteFailure | null = null;
-const failureListeners = new Set<() => void>();
-/** The last write that failed and has not been made good since. */
-export const failureNow = (): WriteFailure | null => failure;
-export function watchFailure(listener: () => void): () => void {
-  failureListeners.add(listener);
-  return () => failureListeners.delete(listener);
-}
-function sayFailure(next: WriteFailure | null): void {
-  if (failure === next) return;
-  failure = next;
-  failureListeners.forEach((listener) => listener());
-}
-
-class JobGone extends Error {
-  override readonly name = "JobGone";
-}
-
-/** Says, once, that a write failed, or that the same thing was written after all. */
-export function sayWritten(of: WriteFailure["of"], id: string, error: unknown): void {
-  if (error === null) {
-    if (failure?.of === of && failure.id === id) sayFailure(null);
-    return;
-  }
-  const detail = error instanceof Error ? error.message : String(error);
-  const names = error instanceof Error ? [error.name, (error as { readonly inner?: Error }).inner?.name] : [];
-  const kind = names.includes("JobGone") ? "gone" : names.includes("QuotaExceededError") ? "full" : "failed";
-  if (failure?.of !== of || failure.id !== id || failure.kind !== kind) sayFailure({ of, id, kind, detail });
 }
 
 /** A moment after the last change, so that two changes within a millisecond are told apart. */
@@ -146,7 +112,6 @@ export const withWaiting = (job: Job): Job =>
 
 // ── the tab goes ────────────────────────────────────────────────────────────────────────────────────────────────────
 
-const LAID_BY = "odd-spoke.typed.";
 const tab = (): string => {
   const known = sessionStorage.getItem("odd-spoke.tab");
   if (known) return known;
@@ -158,8 +123,15 @@ const tab = (): string => {
 /** Lays by what is not written yet, where a page that ends at once can still reach it. */
 export function layBy(): void {
   const left = [...[...underWay].flat(), ...waiting.values()];
-  if (left.length === 0) localStorage.removeItem(LAID_BY + tab());
-  else localStorage.setItem(LAID_BY + tab(), JSON.stringify(left));
+  if (left.length === 0) localStorage.removeItem(TYPED_LAID_BY + tab());
+  else localStorage.setItem(TYPED_LAID_BY + tab(), JSON.stringify(left));
+}
+
+function goWithTheTab(): void {
+  layBy();
+  void writeTyped().then(() => {
+    if (waiting.size === 0) layBy();
+  });
 }
 
 const isTyped = (value: unknown): value is Typed =>
@@ -167,7 +139,7 @@ const isTyped = (value: unknown): value is Typed =>
 
 /** Writes what a tab laid by when it went. */
 export async function takeUp(database: OddSpokeDatabase = db): Promise<void> {
-  for (const name of Object.keys(localStorage).filter((key) => key.startsWith(LAID_BY))) {
+  for (const name of laidBy(TYPED_LAID_BY)) {
     const text = localStorage.getItem(name);
     let left: unknown = [];
     try {
@@ -180,24 +152,4 @@ export async function takeUp(database: OddSpokeDatabase = db): Promise<void> {
     // Only now: this page may go as well before it is written.
     if (localStorage.getItem(name) === text) localStorage.removeItem(name);
   }
-}
-
-/** Listens for the tab going: what waits is laid by and written. `also` lays by what others keep. */
-export function watchTheTab(also: () => void): () => void {
-  const going = () => {
-    layBy();
-    also();
-    void writeTyped().then(() => {
-      if (waiting.size === 0) layBy();
-    });
-  };
-  const hidden = () => {
-    if (document.visibilityState === "hidden") going();
-  };
-  window.addEventListener("pagehide", going);
-  document.addEventListener("visibilitychange", hidden);
-  return () => {
-    window.removeEventListener("pagehide", going);
-    document.removeEventListener("visibilitychange", hidden);
-  };
 }

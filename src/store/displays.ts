@@ -1,7 +1,8 @@
 /** Displays described in this workshop, and the photos of lines. */
 import type { DisplayProfile } from "@/core/display";
-import { sayWritten } from "./changes";
 import { db, type OddSpokeDatabase, type Photo } from "./db";
+import { sayWritten } from "./failures";
+import { DISPLAY_LAID_BY, laidBy, whenTheTabGoes } from "./tab";
 
 const nowIso = (): string => new Date().toISOString();
 export const newId = (): string => crypto.randomUUID?.() ?? `id-${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
@@ -15,7 +16,7 @@ export const ownDisplay = async (id: string, database: OddSpokeDatabase = db): P
 
 /** Displays as they are on screen, ahead of what is written; and how many writes of each are under way. */
 const ahead = new Map<string, { readonly profile: DisplayProfile; readonly writes: number }>();
-const LAID_BY = "odd-spoke.display.";
+let watching: (() => void) | undefined;
 
 /** Changes a display described here; every change raises its revision, so that jobs can tell. */
 export async function changeDisplay(
@@ -39,25 +40,26 @@ export async function changeDisplay(
 
 /** Tells which display is on screen as it is stored, so that what is typed next can be laid by should the tab go. */
 export function isOnScreen(profile: DisplayProfile): void {
+  watching ??= whenTheTabGoes(layDisplaysBy);
   const known = ahead.get(profile.id);
   if (!known || known.writes === 0) ahead.set(profile.id, { profile, writes: 0 });
 }
 
 /** Lays by displays whose last change is not written yet. */
-export function layDisplaysBy(): void {
+function layDisplaysBy(): void {
   for (const [id, { profile, writes }] of ahead) {
-    if (writes > 0) localStorage.setItem(LAID_BY + id, JSON.stringify(profile));
-    else localStorage.removeItem(LAID_BY + id);
+    if (writes > 0) localStorage.setItem(DISPLAY_LAID_BY + id, JSON.stringify(profile));
+    else localStorage.removeItem(DISPLAY_LAID_BY + id);
   }
 }
 
 /** Writes displays that were laid by when their tab went. One that is no longer here stays away. */
 export async function takeDisplaysUp(database: OddSpokeDatabase = db): Promise<void> {
-  for (const name of Object.keys(localStorage).filter((key) => key.startsWith(LAID_BY))) {
+  for (const name of laidBy(DISPLAY_LAID_BY)) {
     const text = localStorage.getItem(name) ?? "";
     try {
       const profile = JSON.parse(text) as DisplayProfile;
-      await writeDisplay(name.slice(LAID_BY.length), () => profile, database);
+      await writeDisplay(name.slice(DISPLAY_LAID_BY.length), () => profile, database);
     } catch {
       // Gone, or not of our making.
     }

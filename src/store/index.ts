@@ -1,4 +1,6 @@
 export * from "./db";
+export * from "./failures";
+export * from "./tab";
 export * from "./changes";
 export * from "./health";
 export * from "./tickets";

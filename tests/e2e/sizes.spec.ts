@@ -5,7 +5,14 @@ import { openRack } from "./support";
 
 const BUDGET_KB = 230;
 const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"];
-const ROUTES = ["/", "/displays", "/displays/compare", "/tables", ...STAGES.map((stage) => `/job/demo-205/${stage}`)];
+const ROUTES = [
+  "/",
+  "/displays",
+  "/displays/compare",
+  "/tables",
+  ...STAGES.map((stage) => `/job/demo-205/${stage}`),
+  "/job/demo-206/program",
+];
 
 test(`every route loads in at most ${BUDGET_KB} kB of scripts`, async ({ page, browser, baseURL }) => {
   test.setTimeout(150_000);

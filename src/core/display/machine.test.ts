@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
 import { checkProfile } from "./check";
 import { readProfile } from "./readProfile";
-import { atHome, elapse, hold, press, sameView, stepRaw, switchedOff, viewOf, type MenuState } from "./machine";
+import { atHome, elapse, hold, press, sameView, stepRaw, switchedOff, viewOf, type MenuState } from ".";
 import { factoryRaws, lineIndex, type DisplayProfile, type Line } from "./profile";
 
 const home = atHome(TARN, factoryRaws(TARN));

@@ -3,134 +3,26 @@
  * A pure step function over the profile. The simulated display runs it, the key planner searches it, the proof replays it,
  * so a plan that works in one works in all by construction.
  */
-import { decodeAll, PLAIN_CONTEXT, rawValues, shows } from "./encoding";
+import { rawValues } from "./encoding";
 import {
-  factoryRaws,
-  layoutOf,
-  linesOf,
-  settingsOf,
-  type Action,
-  type Deed,
-  type DisplayProfile,
-  type EntryPlace,
-  type KeyRule,
-} from "./profile";
-
-/** What the digits being entered are for: a page behind an access code, a new PIN asked twice, or the PIN at the start. */
-export type CodeFor =
-  | { readonly kind: "page"; readonly page: number; readonly code: string }
-  | { readonly kind: "new-pin"; readonly first: string | null; readonly page: number; readonly at: number }
-  | { readonly kind: "start" };
-
-export type Screen =
-  | { readonly kind: "off" }
-  | { readonly kind: "home" }
-  /** An entry of a page; `draft` is the value that blinks while it is being changed. */
-  | { readonly kind: "menu"; readonly page: number; readonly at: number; readonly draft: number | null }
-  | { readonly kind: "code"; readonly for: CodeFor; readonly digits: readonly number[]; readonly at: number }
-  | { readonly kind: "confirm"; readonly page: number; readonly at: number; readonly yes: boolean }
-  | { readonly kind: "monitor" }
-  /** The motor turns for as long as the key is held. */
-  | { readonly kind: "walk-assist" };
-
-interface Held {
-  readonly keys: readonly string[];
-  readonly ms: number;
-  /** Repeated steps already taken during this hold. */
-  readonly steps: number;
-  /** The gesture has been used up; nothing more happens until all keys are up. */
-  readonly spent: boolean;
-  /** Time since power-on when the keys went down, ms. */
-  readonly downAtMs: number;
-}
-
-export interface MenuState {
-  readonly screen: Screen;
-  /** Raw values per line, in menu order: kept in memory, */
-  readonly saved: readonly number[];
-  /** as the open menu shows them, */
-  readonly pending: readonly number[];
-  /** and as the bike obeys them. */
-  readonly inForce: readonly number[];
-  /** Entry each page was left at. */
-  readonly lastAt: readonly number[];
-  /** Time since the last key, while something other than the home screen is up, ms. */
-  readonly idleMs: number;
-  readonly sincePowerOnMs: number;
-  readonly held: Held | null;
-  /** A tap that may yet become a double tap. */
-  readonly tapped: { readonly keys: readonly string[]; readonly ms: number; readonly downAtMs: number } | null;
-  readonly wheelTurns: boolean;
-  /** Assist level on the home screen. */
-  readonly level: number;
-  readonly lampOn: boolean;
-  readonly hazardOn: boolean;
-  readonly cruising: boolean;
-  /** Which of the info lines shows. */
-  readonly info: number;
-  /** Brightness stepped by hand, until power-off. */
-  readonly brightness: number;
-  readonly pin: string | null;
-  /** Actions done since the state was made: restore, clearing, PIN. */
-  readonly done: readonly Action[];
-}
-
-const HOME: Screen = { kind: "home" };
-const OFF: Screen = { kind: "off" };
+  entryOf,
+  entryShown,
+  HOME,
+  levelAtPowerOn,
+  levelsInForce,
+  lineAt,
+  LONG_ON_MS,
+  OFF,
+  type MenuState,
+  type Screen,
+} from "./menuState";
+import { factoryRaws, layoutOf, linesOf, type Action, type Deed, type DisplayProfile, type KeyRule } from "./profile";
 
 /** Digits of a start PIN. */
 const PIN_DIGITS = 4;
-/** Beyond this no rule looks at the time since power-on any more, ms. */
-const LONG_ON_MS = 600_000;
-
-/** A display that has long been on, at its home screen, with `raws` saved and in force. One raw value per line. */
-export function atHome(profile: DisplayProfile, raws: readonly number[]): MenuState {
-  const state: MenuState = {
-    screen: HOME,
-    saved: raws,
-    pending: raws,
-    inForce: raws,
-    lastAt: profile.menu.pages.map(() => 0),
-    idleMs: 0,
-    sincePowerOnMs: LONG_ON_MS,
-    held: null,
-    tapped: null,
-    wheelTurns: false,
-    level: 0,
-    lampOn: false,
-    hazardOn: false,
-    cruising: false,
-    info: 0,
-    brightness: 0,
-    pin: null,
-    done: [],
-  };
-  return { ...state, level: levelAtPowerOn(profile, state) };
-}
-
-/** A display that is off, with `raws` saved. */
-export const switchedOff = (profile: DisplayProfile, raws: readonly number[]): MenuState => ({
-  ...atHome(profile, raws),
-  screen: OFF,
-});
 
 const sameKeys = (a: readonly string[], b: readonly string[]): boolean =>
   a.length === b.length && a.every((key) => b.includes(key));
-
-// ── where one stands ────────────────────────────────────────────────────────────────────────────────────────────────
-
-/** The entry a menu screen is on, or null elsewhere. */
-export function entryOf(profile: DisplayProfile, { screen }: MenuState): EntryPlace | null {
-  if (screen.kind !== "menu") return null;
-  return layoutOf(profile).pages[screen.page]?.entries[screen.at] ?? null;
-}
-
-/** Index of the line a menu screen is on, or -1. */
-export const lineAt = (profile: DisplayProfile, state: MenuState): number => entryOf(profile, state)?.line ?? -1;
-
-/** Whether an entry is in the menu under these values. */
-export const entryShown = ({ shownWhen }: EntryPlace, raws: readonly number[]): boolean =>
-  shownWhen === null || shownWhen.raws.includes(raws[shownWhen.line] ?? Number.NaN);
 
 /** Whether a rule can act in a state, on keys pressed `downAtMs` after power-on. */
 export function ruleActs(profile: DisplayProfile, rule: KeyRule, state: MenuState, downAtMs: number): boolean {
@@ -158,35 +50,6 @@ const rulesFor = (
 /** Whether a single tap of these keys waits to see if a second follows. */
 export const waitsForSecondTap = (profile: DisplayProfile, state: MenuState, keys: readonly string[]): boolean =>
   rulesFor(profile, state, keys, state.sincePowerOnMs).some((rule) => rule.gesture.kind === "double-tap");
-
-// ── what the rider's settings make of power-on and levels ───────────────────────────────────────────────────────────
-
-function settingInForce(
-  profile: DisplayProfile,
-  state: MenuState,
-  setting: "assistLevels" | "levelAtPowerOn",
-): number | string | null {
-  for (const [i, line] of linesOf(profile).entries()) {
-    if (!settingsOf(line).includes(setting)) continue;
-    const value = decodeAll(line, state.inForce[i] ?? 0, PLAIN_CONTEXT)[setting];
-    if (typeof value === "number" || typeof value === "string") return value;
-  }
-  return null;
-}
-
-/** Levels above 0 the bike has at present. */
-export function levelsInForce(profile: DisplayProfile, state: MenuState): number {
-  const levels = settingInForce(profile, state, "assistLevels");
-  return typeof levels === "number" ? levels : 5;
-}
-
-function levelAtPowerOn(profile: DisplayProfile, state: MenuState): number {
-  const level = settingInForce(profile, state, "levelAtPowerOn");
-  return Math.min(
-    typeof level === "number" ? level : level === "last-used" ? state.level : 0,
-    levelsInForce(profile, state),
-  );
-}
 
 // ── deeds ───────────────────────────────────────────────────────────────────────────────────────────────────────────
 
@@ -635,115 +498,3 @@ export function press(profile: DisplayProfile, state: MenuState, input: Input): 
       return { ...perform(profile, state, { kind: input.on ? "power-on" : "power-off" }), held: null, tapped: null };
   }
 }
-
-// ── what the display shows ──────────────────────────────────────────────────────────────────────────────────────────
-
-export type View =
-  | { readonly kind: "off" }
-  | {
-      readonly kind: "home";
-      readonly level: number;
-      readonly lampOn: boolean;
-      readonly hazardOn: boolean;
-      readonly cruising: boolean;
-      readonly info: string | null;
-      readonly brightness: number;
-    }
-  | { readonly kind: "walk-assist" }
-  | {
-      readonly kind: "line";
-      readonly line: number;
-      readonly code: string;
-      readonly shows: string;
-      readonly blinks: boolean;
-      readonly page: string;
-    }
-  /** A group, an exit, an action: what stands there in words or numbers. */
-  | { readonly kind: "entry"; readonly code: string; readonly page: string; readonly does: "page" | "exit" | "action" }
-  | { readonly kind: "code"; readonly shows: string; readonly at: number }
-  | { readonly kind: "confirm"; readonly code: string; readonly shows: string }
-  | { readonly kind: "monitor" };
-
-/** What can be seen on the display in a state. */
-export function viewOf(profile: DisplayProfile, state: MenuState): View {
-  const { screen } = state;
-  switch (screen.kind) {
-    case "off":
-    case "walk-assist":
-    case "monitor":
-      return { kind: screen.kind };
-    case "home":
-      return {
-        kind: "home",
-        level: state.level,
-        lampOn: state.lampOn,
-        hazardOn: state.hazardOn,
-        cruising: state.cruising,
-        info: profile.infoLines[state.info] ?? null,
-        brightness: state.brightness,
-      };
-    case "code":
-      return { kind: "code", shows: screen.digits.join(""), at: screen.at };
-    case "confirm": {
-      const entry = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.entry;
-      const pattern = entry?.kind === "action" && entry.asks === "pattern";
-      return {
-        kind: "confirm",
-        code: entry && "code" in entry ? entry.code : "",
-        shows: pattern ? "= = =" : screen.yes ? "YES" : "NO",
-      };
-    }
-    case "menu": {
-      const place = entryOf(profile, state);
-      const page = profile.menu.pages[screen.page]?.name ?? "";
-      if (!place) throw new RangeError(`entry ${screen.at} of page ${screen.page} is not in profile ${profile.id}`);
-      const line = linesOf(profile)[place.line];
-      if (!line)
-        return {
-          kind: "entry",
-          code: "code" in place.entry ? place.entry.code : "",
-          page,
-          does: place.entry.kind === "line" ? "action" : place.entry.kind,
-        };
-      const raw = screen.draft ?? state.pending[place.line] ?? line.factoryRaw;
-      return {
-        kind: "line",
-        line: place.line,
-        code: line.code,
-        shows: shows(line.encoding, raw),
-        blinks: screen.draft !== null,
-        page,
-      };
-    }
-  }
-}
-
-/** Whether two views look the same to the technician; level, lamp and the like of the home screen do not matter. */
-export function sameView(a: View, b: View): boolean {
-  if (a.kind === "line" && b.kind === "line") return a.code === b.code && a.shows === b.shows && a.blinks === b.blinks;
-  if (a.kind === "entry" && b.kind === "entry") return a.code === b.code && a.page === b.page;
-  if (a.kind === "code" && b.kind === "code") return a.shows === b.shows && a.at === b.at;
-  if (a.kind === "confirm" && b.kind === "confirm") return a.code === b.code && a.shows === b.shows;
-  return a.kind === b.kind;
-}
-
-// ── danger ──────────────────────────────────────────────────────────────────────────────────────────────────────────
-
-export type Danger = "bike-moves" | "erases-settings" | "erases-distance" | "locks-out";
-
-const ACTION_DANGERS: Readonly<Record<Action, Danger | null>> = {
-  restore: "erases-settings",
-  "clear-trip": null,
-  "clear-odometer": "erases-distance",
-  "set-pin": "locks-out",
-  "copy-settings": "erases-settings",
-};
-
-/** What a deed can hurt. Plans keep off dangerous ones; the screen cautions about them. */
-export function dangerOf(deed: Deed): Danger | null {
-  if (deed.kind === "start-walk-assist" || deed.kind === "start-cruise") return "bike-moves";
-  return deed.kind === "run-action" ? ACTION_DANGERS[deed.action] : null;
-}
-
-/** What an action of the menu can hurt. */
-export const dangerOfAction = (action: Action): Danger | null => ACTION_DANGERS[action];

@@ -6,7 +6,7 @@ import { PINFOLD } from "@/catalog/displays/pinfold";
 import { QUILLON } from "@/catalog/displays/quillon";
 import { SKERRY } from "@/catalog/displays/skerry";
 import { WINDROW } from "@/catalog/displays/windrow";
-import { atHome, dangerOf, elapse, press, stepDigit, switchedOff, viewOf, type MenuState } from "./machine";
+import { atHome, dangerOf, elapse, press, stepDigit, switchedOff, viewOf, type MenuState } from ".";
 import { factoryRaws, lineIndex, type DisplayProfile } from "./profile";
 
 /** A hand on a display: what it does, one gesture after the other. */

@@ -5,13 +5,9 @@
 import {
   dangerOf,
   elapse,
-  layoutOf,
   lineAt,
-  linesOf,
-  rawValues,
   ruleActs,
   sameView,
-  shows,
   viewOf,
   type Danger,
   type Deed,
@@ -189,57 +185,6 @@ export function likelySlips(profile: DisplayProfile, step: CardStep): readonly S
   add("nothing-yet", step.before);
   return slips;
 }
-
-export type Shown =
-  | { readonly kind: "off" }
-  | { readonly kind: "home"; readonly saved: boolean }
-  | { readonly kind: "line"; readonly line: number; readonly raw: number; readonly blinks?: boolean }
-  | { readonly kind: "entry"; readonly page: number; readonly at: number };
-
-/**
- * The state of a display that shows `shown`, given what was last known of it. On a line, everything else pending is kept as
- * tracked; at home the menu has closed, saved or not as told; off, nothing unsaved has survived.
- */
-export function stateFromShown(profile: DisplayProfile, tracked: MenuState, shown: Shown): MenuState {
-  const rested: MenuState = { ...tracked, held: null, tapped: null, idleMs: 0 };
-  switch (shown.kind) {
-    case "off":
-      return { ...rested, screen: { kind: "off" }, pending: rested.saved };
-    case "home": {
-      const saved = shown.saved ? rested.pending : rested.saved;
-      return {
-        ...rested,
-        screen: { kind: "home" },
-        saved,
-        pending: saved,
-        inForce: shown.saved && profile.inForce === "at-once" ? saved : rested.inForce,
-      };
-    }
-    case "entry":
-      return { ...rested, screen: { kind: "menu", page: shown.page, at: shown.at, draft: null } };
-    case "line": {
-      const place = layoutOf(profile).placeOfLine[shown.line];
-      if (!place) return rested;
-      if (shown.blinks) return { ...rested, screen: { kind: "menu", ...place, draft: shown.raw } };
-      const pending = rested.pending.with(shown.line, shown.raw);
-      // Where every change is saved at once, what it shows is what it holds.
-      const saved = profile.menu.saves === "each-change" ? pending : rested.saved;
-      return {
-        ...rested,
-        screen: { kind: "menu", ...place, draft: null },
-        pending,
-        saved,
-        inForce: profile.menu.saves === "each-change" && profile.inForce === "at-once" ? saved : rested.inForce,
-      };
-    }
-  }
-}
-
-/** Values a technician can be offered for a line, as the display shows them. */
-export const shownChoices = (profile: DisplayProfile, index: number): readonly { raw: number; shows: string }[] => {
-  const line = linesOf(profile)[index];
-  return line ? rawValues(line.encoding).map((raw) => ({ raw, shows: shows(line.encoding, raw) })) : [];
-};
 
 /** Lines whose pending value the memory does not hold, by index: what a closing menu would throw away or has saved. */
 export const unsavedLines = (state: MenuState): readonly number[] =>

@@ -1,4 +1,5 @@
 export * from "./card";
+export * from "./shown";
 export * from "./change";
 export * from "./plan";
 export * from "./strokes";

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
 import { atHome, factoryRaws, lineIndex, linesOf, viewOf, type MenuState } from "../display";
-import { cardSteps, likelySlips, nearMisses, stateFromShown } from "./card";
+import { cardSteps, likelySlips, nearMisses } from "./card";
+import { stateFromShown } from "./shown";
 import { changeStrokes } from "./change";
 import { planKeys, type KeyPlan } from "./plan";
-import { play, pressCount, strokeMs, type Stroke } from "./strokes";
+import { play, pressCount, type Stroke } from "./strokes";
 import { randomRaws } from "./testing";
 import { seeded } from "../units/seeded";
 import { walkTheLeaflet } from "./walkTheLeaflet";

@@ -16,7 +16,8 @@ import {
   type DisplayProfile,
   type MenuState,
 } from "../display";
-import { cardSteps, likelySlips, runsInTime, stateFromShown } from "./card";
+import { cardSteps, likelySlips, runsInTime } from "./card";
+import { stateFromShown } from "./shown";
 import { planKeys } from "./plan";
 import { play, strokeMs, type Stroke } from "./strokes";
 import { pick, randomRaws, randomTargets } from "./testing";

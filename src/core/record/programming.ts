@@ -1,153 +1,15 @@
 /**
- * The keys of a visit: what they start from, where they lead, and what is taken down on the way. On the bike they are the
- * technician's word and make the record; on the simulated display they are a rehearsal, and nothing of it counts.
+ * The keys of a visit under way: what is taken down as they are pressed on the bike. They are the technician's word and make
+ * the record.
  */
-import {
-  atHome,
-  factoryRaws,
-  isShown,
-  lineAt,
-  linesOf,
-  shows,
-  type DisplayProfile,
-  type MenuState,
-  type Screen,
-} from "../display";
-import {
-  cardSteps,
-  planKeys,
-  strokeMs,
-  walkTheLeaflet,
-  pressCount,
-  type CardStep,
-  type KeyGoal,
-  type KeyPlan,
-} from "../keys";
-import type { Raws } from "../setup";
-import { asSealed, byCode, codedRaws, foundRawsOf, heldRaws, lastSheet, readBackRaws } from "./columns";
-import { baselineOf, foundLines, isUnread } from "./found";
+import { isShown, linesOf, shows, type DisplayProfile, type MenuState, type Screen } from "../display";
+import { asSealed, byCode, codedRaws, foundRawsOf, lastSheet, readBackRaws } from "./columns";
+import { baselineOf, foundLines } from "./found";
+import { reopen } from "./handingOver";
 import { withEvent, type Job, type Keys } from "./job";
+import { assumedRaws, keyTask, type KeyTask } from "./keyTask";
 import { sealOnto } from "./sealing";
-import { workOut, type Workings } from "./workings";
-
-export interface KeyWork {
-  readonly plan: KeyPlan;
-  readonly steps: readonly CardStep[];
-  readonly presses: number;
-  readonly totalMs: number;
-}
-
-/** Plans the keys from a state and cuts the plan into steps. */
-export function keyWork(profile: DisplayProfile, state: MenuState, goal: KeyGoal): KeyWork {
-  const plan = planKeys(profile, state, goal);
-  const strokes = plan.ok ? plan.strokes : [];
-  return {
-    plan,
-    steps: cardSteps(profile, strokes, goal.look),
-    presses: pressCount(strokes.map(({ stroke }) => stroke)),
-    totalMs: plan.ok ? plan.totalMs : 0,
-  };
-}
-
-/** Whether two states of a display are the same but for the time that has passed in them. */
-export const samePlace = (a: MenuState, b: MenuState): boolean =>
-  JSON.stringify([a.screen, a.saved, a.pending, a.inForce, a.lastAt, a.done]) ===
-  JSON.stringify([b.screen, b.saved, b.pending, b.inForce, b.lastAt, b.done]);
-
-/** What is left of a plan from a state on its way: no other plan is shorter from there. Null where it leads elsewhere. */
-export function restOfPlan(
-  profile: DisplayProfile,
-  work: KeyWork,
-  at: MenuState,
-  look: readonly number[],
-): KeyWork | null {
-  if (!work.plan.ok) return null;
-  const done = work.plan.strokes.findIndex(({ after }) => samePlace(after, at));
-  if (done < 0) return null;
-  const strokes = work.plan.strokes.slice(done + 1);
-  const totalMs = strokes.reduce((sum, { stroke }) => sum + strokeMs(stroke), 0);
-  return {
-    plan: { ...work.plan, strokes, totalMs },
-    steps: cardSteps(profile, strokes, look),
-    presses: pressCount(strokes.map(({ stroke }) => stroke)),
-    totalMs,
-  };
-}
-
-/** Where keys would start and lead: what their plan rests on, and nothing else. */
-export interface KeyTask {
-  readonly start: MenuState;
-  readonly targets: readonly number[];
-  /** Lines nobody has read, which must be looked at on the way. */
-  readonly unread: readonly number[];
-}
-
-export interface ProgramOutlook extends KeyWork, KeyTask {
-  /** The same by walking the leaflet: every line in order, single taps. */
-  readonly leafletPresses: number;
-  readonly leafletMs: number;
-}
-
-/** What a job's keys would start from and lead to; null while there is no display, no baseline and no reason for lacking one. */
-export function keyTask(
-  job: Job,
-  { sheet, baseline, presentRaws }: Pick<Workings, "sheet" | "baseline" | "presentRaws">,
-): KeyTask | null {
-  const { profile } = job;
-  if (!profile || !sheet || baseline.kind === "missing") return null;
-  // Out-of-box values are a guess until they are read; a display programmed before starts from what it was last known to hold.
-  const known = job.held ? presentRaws : foundRawsOf(job);
-  const start = atHome(profile, assumedRaws(profile, known));
-  const targets = start.saved.map((raw, i) => sheet.targetRaws[i] ?? raw);
-  // A line that only comes into the menu with the targets must be read on the way as well.
-  const unread = known.flatMap((raw, i) => (raw === null && isShown(profile, i, targets) ? [i] : []));
-  return { start, targets, unread };
-}
-
-/** Raw values to start planning from: as known, and the maker's where nobody has read the line. */
-const assumedRaws = (profile: DisplayProfile, known: Raws): readonly number[] =>
-  factoryRaws(profile).map((raw, i) => known[i] ?? raw);
-
-/** The whole of what a task comes to in keys. */
-export function outlookOfTask(profile: DisplayProfile, { start, targets, unread }: KeyTask): ProgramOutlook {
-  const walk = walkTheLeaflet(profile, start, targets);
-  return {
-    ...keyWork(profile, start, { targets, look: unread }),
-    leafletPresses: pressCount(walk.strokes),
-    leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0),
-    targets,
-    unread,
-    start,
-  };
-}
-
-/** The key plan a job would start with, or null while there is no display, no baseline and no reason for lacking one. */
-export function programOutlook(job: Job, workings: Workings): ProgramOutlook | null {
-  const task = keyTask(job, workings);
-  return job.profile && task ? outlookOfTask(job.profile, task) : null;
-}
-
-/** The way back to how the display was found: where it starts and what it leads to; null where that was never written down. */
-export function wayBackTask(job: Job): { readonly state: MenuState; readonly goal: KeyGoal } | null {
-  const { profile, program } = job;
-  if (!profile || !program || foundLines(job).some(isUnread)) return null;
-  const found = foundRawsOf(job);
-  const held = heldRaws(job).map((raw, i) => raw ?? program.targets[i] ?? 0);
-  return { state: atHome(profile, held), goal: { targets: found.map((raw, i) => raw ?? held[i] ?? 0) } };
-}
-
-/** The keys that bring a programmed display back to how it was found; null where that was never written down. */
-export function wayBack(job: Job): KeyWork | null {
-  const task = wayBackTask(job);
-  return job.profile && task ? keyWork(job.profile, task.state, task.goal) : null;
-}
-
-/** The keys that bring every line up on the display once, from a state. */
-export function readingTour(profile: DisplayProfile, state: MenuState, lines: readonly number[]): KeyWork {
-  return keyWork(profile, state, { targets: state.saved, look: lines, end: "anywhere" });
-}
-
-// ── keys under way ──────────────────────────────────────────────────────────────────────────────────────────────────
+import { workOut } from "./workings";
 
 const keptScreen = (screen: Screen): Keys["state"]["screen"] =>
   screen.kind === "code" ? { ...screen, digits: [...screen.digits] } : screen;
@@ -166,7 +28,7 @@ export const keptState = ({ screen, ...state }: MenuState): Keys["state"] => ({
   pin: null,
 });
 
-const keysFrom = ({ start, targets, unread }: KeyTask): Keys => ({
+export const keysFrom = ({ start, targets, unread }: KeyTask): Keys => ({
   state: keptState(start),
   targets: [...targets],
   unread: [...unread],
@@ -184,7 +46,7 @@ function isReached(profile: DisplayProfile, { state, targets, unread }: Keys): b
   );
 }
 
-const advanced = (profile: DisplayProfile, keys: Keys, state: MenuState): Keys => {
+export const advanced = (profile: DisplayProfile, keys: Keys, state: MenuState): Keys => {
   const next: Keys = { ...keys, state: keptState(state) };
   return isReached(profile, next) ? { ...next, done: true, notice: null } : next;
 };
@@ -277,44 +139,3 @@ const sameRaws = (a: readonly number[], b: readonly number[]): boolean => a.ever
 /** What the keys under way started from. */
 const startOf = (job: Job, profile: DisplayProfile): readonly number[] =>
   assumedRaws(profile, job.held ? byCode(profile, job.held) : foundRawsOf(job));
-
-// ── rehearsal ───────────────────────────────────────────────────────────────────────────────────────────────────────
-
-/** Begins a rehearsal on the simulated display, from where the bike's display stands. Nothing is sealed. */
-export function startRehearsal(job: Job): Job {
-  const { profile, program } = job;
-  if (!profile) return job;
-  if (program) return { ...job, rehearsal: { ...program, state: { ...program.state }, done: false, notice: null } };
-  const task = keyTask(job, workOut(job));
-  return task ? { ...job, rehearsal: keysFrom(task) } : job;
-}
-
-/** Takes a new state of the simulated display into the rehearsal, and notices the end. A line passed is a line seen. */
-export function advanceRehearsal(job: Job, state: MenuState, at: string): Job {
-  const { rehearsal, profile } = job;
-  if (!rehearsal || !profile) return job;
-  const seen = lineAt(profile, state);
-  const unread = rehearsal.unread.filter((line) => line !== seen);
-  const next = advanced(profile, { ...rehearsal, unread }, state);
-  const kept: Job = { ...job, updatedAt: at, rehearsal: next };
-  return next.done && !rehearsal.done ? withEvent(kept, at, "rehearsed", "keys of the simulated display") : kept;
-}
-
-export const endRehearsal = (job: Job): Job => (job.rehearsal ? { ...job, rehearsal: null } : job);
-
-// ── handing over ────────────────────────────────────────────────────────────────────────────────────────────────────
-
-/** Hands the bike over: seals what was read back as the as-left sheet. Handing over twice seals once. */
-export function handOver(job: Job, at: string): Job {
-  if (job.handedOverAt !== null || !job.profile) return job;
-  const left: Raws = workOut(job).readBack.map((verdict) => ("raw" in verdict ? verdict.raw : null));
-  return {
-    ...withEvent(sealOnto(job, "as-left", left, at, job.handOverNote), at, "handed-over"),
-    handedOverAt: at,
-    onTheStand: false,
-  };
-}
-
-/** Takes a bike back onto the stand. What was sealed when it left stays sealed. */
-export const reopen = (job: Job, at: string): Job =>
-  job.handedOverAt === null ? job : withEvent({ ...job, handedOverAt: null, onTheStand: true }, at, "reopened");

@@ -33,7 +33,8 @@ const at = (code: string) => lineIndex(TARN, code);
 describe("seals", () => {
   // Source: FIPS 180-4 by way of Node's own crypto; RFC 8785 orders keys by code unit and leaves out white space.
   it("are SHA-256 over canonical JSON", () => {
-    expect(sha256Hex("abc")).toBe(createHash("sha256").update("abc").digest("hex"));
+    for (const text of ["", "abc", "Reifen 50 × 559 mm, Größe geprüft \u{1F6B2}", "line ".repeat(4000)])
+      expect(sha256Hex(text)).toBe(createHash("sha256").update(text).digest("hex"));
     expect(canonicalJson({ b: [1, null, "x"], a: { d: true, c: 0.5 } })).toBe(
       '{"a":{"c":0.5,"d":true},"b":[1,null,"x"]}',
     );

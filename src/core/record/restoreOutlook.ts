@@ -1,7 +1,7 @@
 /** What the last resort would take on a job: the maker's values restored first, the rest set again. */
 import type { DisplayProfile } from "../display";
 import { cardSteps, pressCount, restoreAndReapply, type CardStep } from "../keys";
-import type { KeyTask } from "./programming";
+import type { KeyTask } from "./keyTask";
 
 export interface RestoreOutlook {
   readonly presses: number;

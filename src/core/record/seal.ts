@@ -3,8 +3,7 @@
  * changed without it showing. Each sheet covers the facts it rests on and the events noted until then. Source: FIPS 180-4
  * for the hash; canonical JSON as RFC 8785 for the values used here (keys sorted, no white space).
  */
-import { sha256 } from "@noble/hashes/sha2.js";
-import { bytesToHex, utf8ToBytes } from "@noble/hashes/utils.js";
+import { hash as sha256 } from "@stablelib/sha256";
 import type { Job, JobEvent, SealedSheet } from "./job";
 
 type Json = null | boolean | number | string | readonly Json[] | { readonly [key: string]: Json | undefined };
@@ -23,7 +22,8 @@ export function canonicalJson(value: Json): string {
 const isList = (value: Json): value is readonly Json[] => Array.isArray(value);
 
 /** SHA-256 of a text in UTF-8, as 64 hexadecimal digits. */
-export const sha256Hex = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
+export const sha256Hex = (text: string): string =>
+  Array.from(sha256(new TextEncoder().encode(text)), (byte) => byte.toString(16).padStart(2, "0")).join("");
 
 type Unsealed = Omit<SealedSheet, "hash" | "previous">;
 

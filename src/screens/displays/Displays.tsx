@@ -10,9 +10,9 @@ import { count } from "@/ui/wording";
 import { profileProblemText } from "@/ui/wording/profiles";
 import { saveText } from "@/ui/primitives/saveText";
 import { DisplaySheet, FreeDisplay } from "./DisplaySheet";
-import { ForBike } from "./ForBike";
 import { useDisplays } from "./useDisplays";
 
+const ForBike = dynamic(() => import("./ForBike").then((module) => module.ForBike), { ssr: false });
 const WhichIsIt = dynamic(() => import("./WhichIsIt").then((module) => module.WhichIsIt), { ssr: false });
 
 /** What makes new displays is loaded when one is made. */

@@ -1,9 +1,11 @@
 "use client";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { Component, type ReactNode } from "react";
 import type { Job } from "@/core/record";
 import { buttonClass } from "@/ui/primitives";
-import { SaveJob } from "./SaveJob";
+
+const SaveJob = dynamic(() => import("./SaveJob").then((module) => module.SaveJob), { ssr: false });
 
 interface BadJobProps {
   readonly job: Job;

@@ -6,8 +6,8 @@ import { useRouter, useSelectedLayoutSegment } from "next/navigation";
 import { useEffect, useMemo, useRef, type ComponentType } from "react";
 import { STAGES, sealFault, workOut, type Job, type Stage, type Workings } from "@/core/record";
 import { changeJob, getJob } from "@/store";
-import { FindingLine, useKeptState, useShortcuts } from "@/ui/primitives";
-import { sealFaultText, STAGE_NAMES } from "@/ui/wording";
+import { useKeptState, useShortcuts } from "@/ui/primitives";
+import { STAGE_NAMES } from "@/ui/wording";
 import { BadJob } from "./BadJob";
 import { StageRail } from "./StageRail";
 import type { ChangeJob, StageProps } from "./stageProps";
@@ -26,6 +26,9 @@ const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = {
 /** Beside the stages: the numbers of the bike, which serve all of them. */
 const NUMBERS = "numbers";
 const Numbers = dynamic(() => import("../numbers/Numbers").then((module) => module.Numbers));
+
+/** Loaded when a record has been changed behind its seals. */
+const BrokenSeal = dynamic(() => import("./BrokenSeal").then((module) => module.BrokenSeal));
 
 /** One job at one of its six stages, or at its numbers. */
 export function JobScreen({ id }: { readonly id: string }) {
@@ -121,7 +124,7 @@ function JobHead({ job, workings }: { readonly job: Job; readonly workings: Work
           </span>
         ) : null}
       </div>
-      {fault ? <FindingLine severity="breach">{sealFaultText(fault)}</FindingLine> : null}
+      {fault ? <BrokenSeal fault={fault} /> : null}
     </div>
   );
 }

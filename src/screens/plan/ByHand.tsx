@@ -1,14 +1,17 @@
 "use client";
+import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
 import { rawValues, shows } from "@/core/display";
-import { LEAST_REASON, withEvent } from "@/core/record";
 import type { SheetRow } from "@/core/setup";
 import { own } from "@/core/units/limits";
-import { Button, KeptField } from "@/ui/primitives";
+import { Button } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
 
-type ByHandProps = Pick<StageProps, "job" | "change"> & { readonly row: SheetRow };
+/** Loaded when a line is to be unlocked. */
+const Unlock = dynamic(() => import("./Unlock").then((module) => module.Unlock), { ssr: false });
+
+export type ByHandProps = Pick<StageProps, "job" | "change"> & { readonly row: SheetRow };
 
 /** Setting a target by hand, and unlocking a maker-only line with a written reason. */
 export function ByHand({ job, change, row }: ByHandProps) {
@@ -62,43 +65,6 @@ export function ByHand({ job, change, row }: ByHandProps) {
         </select>
       </label>
       {own(job.overrides, row.code) !== undefined ? <Button onClick={clear}>Back to the proposal</Button> : null}
-    </div>
-  );
-}
-
-/** Longest reason: it is quoted in the record. */
-const LONGEST_REASON = 2000;
-
-function Unlock({ job, row, change }: ByHandProps) {
-  const [reason, setReason] = useState("");
-  const unlock = (typed: string) => {
-    const why = typed.trim();
-    if (why.length < LEAST_REASON) return;
-    void change((now) =>
-      now.program
-        ? now
-        : withEvent(
-            { ...now, unlocked: { ...now.unlocked, [row.code]: why } },
-            new Date().toISOString(),
-            "line-unlocked",
-            `${row.code}: ${why}`,
-          ),
-    );
-  };
-  return (
-    <div className="flex flex-col gap-3">
-      <KeptField
-        of={`${job.id} unlock ${row.code}`}
-        label="Why it must be changed"
-        longest={LONGEST_REASON}
-        value={reason}
-        onKeep={setReason}
-        onEnter={unlock}
-        hint="Kept with the job."
-      />
-      <Button disabled={reason.trim().length < LEAST_REASON} onClick={() => unlock(reason)}>
-        Unlock line {row.code}
-      </Button>
     </div>
   );
 }

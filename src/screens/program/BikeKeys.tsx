@@ -17,11 +17,12 @@ import { planProblemText, viewWords } from "@/ui/wording";
 import type { StageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
 import { CardFace } from "./CardFace";
-import { InForce } from "./InForce";
 import { moment } from "./MenuClock";
+import { Hands } from "./Hands";
 import { useLead } from "./useLead";
 import { useSession } from "./useSession";
 
+const Follows = dynamic(() => import("./Follows").then((module) => module.Follows), { ssr: false });
 const ReadingStep = dynamic(() => import("./ReadingStep").then((module) => module.ReadingStep), { ssr: false });
 const ShowsSomethingElse = dynamic(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse), {
   ssr: false,
@@ -104,7 +105,6 @@ export function BikeKeys(props: CardProps) {
 
   useShortcuts({ " ": done, e: () => setAsking(true) }, leads === true && !program.done);
   if (leads === null) return null;
-  if (program.done) return <InForce {...props} />;
   if (!leads) return <Follows {...props} state={state} onTakeOver={takeOver} />;
   if (!work) return <p className="text-quiet">Working out the keys …</p>;
   if (!work.plan.ok) return <FindingLine severity="breach">{planProblemText(work.plan.problem)}</FindingLine>;
@@ -184,65 +184,4 @@ function doneWords(view: View): string {
   if (view.kind === "line") return view.blinks ? `Done, ${view.shows} blinks` : `Done, it shows ${view.shows}`;
   if (view.kind === "off") return "Done, it is dark";
   return view.kind === "walk-assist" ? "Done" : `Done, ${viewWords(view)}`;
-}
-
-interface HandsProps {
-  readonly done: string;
-  readonly slips: readonly Slip[];
-  readonly onDone: () => void;
-  readonly onElse: () => void;
-  readonly onSlip: (slip: Slip) => void;
-}
-
-/** What the technician says after a step. On a phone it stands at the foot of the screen, always in the same place. */
-function Hands({ done, slips, onDone, onElse, onSlip }: HandsProps) {
-  return (
-    <>
-      <div className="grid gap-3 sm:mt-4 max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-4 max-sm:border-t max-sm:border-rule max-sm:bg-ground max-sm:px-4 max-sm:py-2 sm:grid-cols-[1.15fr_1fr]">
-        <Button weight="main" big shortcut="space" className="min-h-[4.4rem] justify-between!" onClick={onDone}>
-          {done}
-        </Button>
-        <Button big shortcut="e" className="min-h-[3.4rem] justify-between! max-sm:text-base" onClick={onElse}>
-          It shows something else
-        </Button>
-      </div>
-      <div
-        className="mt-4 flex flex-wrap items-center gap-2"
-        role="group"
-        aria-label="What it may show instead: one tap and the card goes on from there"
-      >
-        <span className="text-quiet">Or one tap:</span>
-        {slips.map((slip) => (
-          <Button key={slip.how + viewWords(slip.view)} onClick={() => onSlip(slip)}>
-            {viewWords(slip.view)}
-          </Button>
-        ))}
-      </div>
-    </>
-  );
-}
-
-interface FollowsProps extends CardProps {
-  readonly state: MenuState;
-  readonly onTakeOver: () => void;
-}
-
-/** Another window leads the keys: this one shows where they stand, and presses nothing. */
-function Follows({ profile, state, program, onTakeOver }: FollowsProps) {
-  const view = viewOf(profile, state);
-  return (
-    <div className="max-w-2xl rounded-xl bg-sheet p-6">
-      <p className="text-xl font-semibold">Another window leads the keys.</p>
-      <p className="mt-1 mb-4 text-quiet">
-        This one follows. As told there, the display stands at: {viewWords(view)}. Two cards for one bike would each
-        know half of it.
-      </p>
-      {program.notice ? (
-        <p className="mb-3 text-quiet">Something went off the plan there; it goes on from there.</p>
-      ) : null}
-      <Button weight="main" big onClick={onTakeOver}>
-        Lead from here
-      </Button>
-    </div>
-  );
 }

@@ -1,3 +1,4 @@
+import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
 import { nearMisses, type CardStep } from "@/core/keys";
@@ -6,8 +7,11 @@ import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Caution } from "@/ui/primitives";
 import { duration, keyNames, missWords, secondsOf } from "@/ui/wording";
 import { KeyCardStep } from "./KeyCardStep";
-import { Notice, type NoticeOf } from "./Notice";
+import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";
+
+/** Loaded when something went off the plan. */
+const Notice = dynamic(() => import("./Notice").then((module) => module.Notice), { ssr: false });
 
 interface CardFaceProps {
   readonly profile: DisplayProfile;

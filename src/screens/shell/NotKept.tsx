@@ -1,10 +1,9 @@
 "use client";
-import { useLiveQuery } from "dexie-react-hooks";
+import dynamic from "next/dynamic";
 import { useSyncExternalStore } from "react";
-import { failureNow, getJob, ownDisplay, watchFailure, writeTyped, type WriteFailure } from "@/store";
-import { Button } from "@/ui/primitives";
-import { saveText } from "@/ui/primitives/saveText";
-import { SaveJob } from "../job/SaveJob";
+import { failureNow, watchFailure, type WriteFailure } from "@/store";
+
+const WayOut = dynamic(() => import("./WayOut").then((module) => module.WayOut), { ssr: false });
 
 const WHY: Readonly<Record<WriteFailure["kind"], string>> = {
   full: "The browser has no room left for it.",
@@ -27,29 +26,8 @@ export function NotKept() {
         <span className="code block text-[0.8rem] break-words text-quiet">{failure.detail}</span>
       </p>
       <div className="flex flex-wrap gap-3">
-        {failure.of === "job" ? <SaveFailedJob id={failure.id} /> : <SaveFailedDisplay id={failure.id} />}
-        <Button onClick={() => void writeTyped()}>Try again</Button>
+        <WayOut failure={failure} />
       </div>
     </div>
-  );
-}
-
-function SaveFailedJob({ id }: { readonly id: string }) {
-  const job = useLiveQuery(() => getJob(id), [id]);
-  return job ? <SaveJob job={job} weight="main" /> : null;
-}
-
-function SaveFailedDisplay({ id }: { readonly id: string }) {
-  const display = useLiveQuery(() => ownDisplay(id), [id]);
-  if (!display) return null;
-  return (
-    <Button
-      weight="main"
-      onClick={() =>
-        saveText(`odd-spoke-display-${display.id}.json`, `${JSON.stringify(display, null, 1)}\n`, "application/json")
-      }
-    >
-      Save the display as a file
-    </Button>
   );
 }

@@ -12,7 +12,7 @@ import { RIDE_WORDS } from "./figures/ride";
 import { SPEEDOMETER_WORDS } from "./figures/speedometer";
 import { WHEEL_WORDS } from "./figures/wheel";
 import type { FigureWords } from "./figures/words";
-import { partInSentence } from "./names";
+import { partInSentence } from "./fields";
 import { distance, speedList, whPer } from "./speak";
 import { cutOffWorking, fitWorking, packWorking, rideWorking, wattsWorking } from "./workings";
 

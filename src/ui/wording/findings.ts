@@ -2,7 +2,7 @@
 import type { SheetFinding, SheetMessage } from "@/core/setup";
 import type { SpeedUnit } from "@/core/units";
 import type { ReadOutNeed } from "@/core/wheel";
-import { partInSentence } from "./names";
+import { partInSentence } from "./fields";
 import { fixed, plain, speed, unitName } from "./speak";
 
 export interface Voice {

@@ -1,6 +1,5 @@
 /** Plain wording of what could not be taken, and what would be. */
 import type { EncodeProblem, ShownProblem } from "@/core/display";
-import type { PlanProblem } from "@/core/keys";
 import type { JobFileProblem } from "@/core/record/jobFile";
 import type { FieldProblem } from "@/core/setup";
 import type { RolloutDisagreement } from "@/core/wheel";
@@ -61,13 +60,6 @@ export function fieldProblemText(problem: FieldProblem): string {
 
 export const disagreementText = ({ measuredMm, expectedMm }: RolloutDisagreement): string =>
   `Rolled ${plain(measuredMm, 0)} mm a turn; this tyre should roll about ${plain(expectedMm, 0)}. Miscounted turns, or another tyre?`;
-
-export function planProblemText(problem: PlanProblem): string {
-  if (problem.key === "plan.locked") return "The display asks for a start PIN. Its owner knows it.";
-  return problem.key === "plan.no-way"
-    ? "The keys of this display do not lead there. Check its description."
-    : `Line ${problem.code} cannot be stepped to ${problem.raw}. Choose a value it holds.`;
-}
 
 export function fileProblemText(problem: JobFileProblem): string {
   switch (problem.key) {

@@ -4,7 +4,8 @@ import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/setup";
 import type { MotorFacts } from "@/core/setup/currentBounds";
 import { BASES, READ_OUT_NEEDS, type Voice } from "./findings";
-import { partInSentence, SETTING_NAMES } from "./names";
+import { partInSentence } from "./fields";
+import { SETTING_NAMES } from "./settings";
 import { encodeProblemText } from "./problems";
 import { count, fixed, plain, speed, unitName } from "./speak";
 

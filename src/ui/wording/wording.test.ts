@@ -7,18 +7,9 @@ import { contextOf, decodeAll, factoryRaws, linesOf, rawValues, SETTING_KEYS, SE
 import { programOutlook, swapDisplay, swapOutlook, workOut } from "@/core/record";
 import { findingText, type Voice } from "./findings";
 import { reasonWords } from "./reasons";
-import {
-  deedWords,
-  gestureWords,
-  keyNames,
-  lineName,
-  missWords,
-  ruleConditions,
-  SETTING_NAMES,
-  settingValueWords,
-  stepRunWords,
-  valueMeaning,
-} from "./names";
+import { deedWords, gestureWords, ruleConditions } from "./deeds";
+import { keyNames, missWords, stepRunWords } from "./keys";
+import { lineName, SETTING_NAMES, settingValueWords, valueMeaning } from "./settings";
 import { fateReasonText } from "./profiles";
 import { duration, offBy, plain, speed } from "./speak";
 import { nearMisses } from "@/core/keys";

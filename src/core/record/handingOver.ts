@@ -1,0 +1,20 @@
+/** Handing a bike over, and taking it back onto the stand. */
+import type { Raws } from "../setup";
+import { withEvent, type Job } from "./job";
+import { sealOnto } from "./sealing";
+import { workOut } from "./workings";
+
+/** Hands the bike over: seals what was read back as the as-left sheet. Handing over twice seals once. */
+export function handOver(job: Job, at: string): Job {
+  if (job.handedOverAt !== null || !job.profile) return job;
+  const left: Raws = workOut(job).readBack.map((verdict) => ("raw" in verdict ? verdict.raw : null));
+  return {
+    ...withEvent(sealOnto(job, "as-left", left, at, job.handOverNote), at, "handed-over"),
+    handedOverAt: at,
+    onTheStand: false,
+  };
+}
+
+/** Takes a bike back onto the stand. What was sealed when it left stays sealed. */
+export const reopen = (job: Job, at: string): Job =>
+  job.handedOverAt === null ? job : withEvent({ ...job, handedOverAt: null, onTheStand: true }, at, "reopened");

@@ -1,0 +1,43 @@
+"use client";
+import { useState } from "react";
+import { LEAST_REASON, withEvent } from "@/core/record";
+import { Button, KeptField } from "@/ui/primitives";
+import type { ByHandProps } from "./ByHand";
+
+/** Longest reason: it is quoted in the record. */
+const LONGEST_REASON = 2000;
+
+/** Unlocking a maker-only line: it takes a reason, which the record keeps. */
+export function Unlock({ job, row, change }: ByHandProps) {
+  const [reason, setReason] = useState("");
+  const unlock = (typed: string) => {
+    const why = typed.trim();
+    if (why.length < LEAST_REASON) return;
+    void change((now) =>
+      now.program
+        ? now
+        : withEvent(
+            { ...now, unlocked: { ...now.unlocked, [row.code]: why } },
+            new Date().toISOString(),
+            "line-unlocked",
+            `${row.code}: ${why}`,
+          ),
+    );
+  };
+  return (
+    <div className="flex flex-col gap-3">
+      <KeptField
+        of={`${job.id} unlock ${row.code}`}
+        label="Why it must be changed"
+        longest={LONGEST_REASON}
+        value={reason}
+        onKeep={setReason}
+        onEnter={unlock}
+        hint="Kept with the job."
+      />
+      <Button disabled={reason.trim().length < LEAST_REASON} onClick={() => unlock(reason)}>
+        Unlock line {row.code}
+      </Button>
+    </div>
+  );
+}

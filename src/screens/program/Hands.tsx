@@ -1,0 +1,39 @@
+import type { Slip } from "@/core/keys";
+import { Button } from "@/ui/primitives";
+import { viewWords } from "@/ui/wording";
+
+interface HandsProps {
+  readonly done: string;
+  readonly slips: readonly Slip[];
+  readonly onDone: () => void;
+  readonly onElse: () => void;
+  readonly onSlip: (slip: Slip) => void;
+}
+
+/** What the technician says after a step. On a phone it stands at the foot of the screen, always in the same place. */
+export function Hands({ done, slips, onDone, onElse, onSlip }: HandsProps) {
+  return (
+    <>
+      <div className="grid gap-3 sm:mt-4 max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-4 max-sm:border-t max-sm:border-rule max-sm:bg-ground max-sm:px-4 max-sm:py-2 sm:grid-cols-[1.15fr_1fr]">
+        <Button weight="main" big shortcut="space" className="min-h-[4.4rem] justify-between!" onClick={onDone}>
+          {done}
+        </Button>
+        <Button big shortcut="e" className="min-h-[3.4rem] justify-between! max-sm:text-base" onClick={onElse}>
+          It shows something else
+        </Button>
+      </div>
+      <div
+        className="mt-4 flex flex-wrap items-center gap-2"
+        role="group"
+        aria-label="What it may show instead: one tap and the card goes on from there"
+      >
+        <span className="text-quiet">Or one tap:</span>
+        {slips.map((slip) => (
+          <Button key={slip.how + viewWords(slip.view)} onClick={() => onSlip(slip)}>
+            {viewWords(slip.view)}
+          </Button>
+        ))}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,22 @@
+/** What happens when a tab goes: nothing typed may go with it. */
+
+/** Where typed text, and descriptions of displays, are laid by for the next page to take up. */
+export const TYPED_LAID_BY = "odd-spoke.typed.";
+export const DISPLAY_LAID_BY = "odd-spoke.display.";
+
+/** Names under which something was laid by. */
+export const laidBy = (prefix: string): readonly string[] =>
+  Object.keys(localStorage).filter((key) => key.startsWith(prefix));
+
+/** Calls `going` whenever the tab may be about to end: closed, reloaded, left, or out of sight. Returns how to stop. */
+export function whenTheTabGoes(going: () => void): () => void {
+  const hidden = () => {
+    if (document.visibilityState === "hidden") going();
+  };
+  window.addEventListener("pagehide", going);
+  document.addEventListener("visibilitychange", hidden);
+  return () => {
+    window.removeEventListener("pagehide", going);
+    document.removeEventListener("visibilitychange", hidden);
+  };
+}

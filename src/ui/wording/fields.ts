@@ -1,0 +1,68 @@
+/** One word for one thing: the fields of the intake, and parts. docs/glossary.md explains them. */
+import type { CurrentPart } from "@/core/battery/current";
+import type { IntakeKey } from "@/core/setup";
+
+interface FieldWords {
+  readonly label: string;
+  readonly hint?: string;
+  readonly options?: Readonly<Record<string, string>>;
+}
+
+const YES_NO = { yes: "Yes", no: "No" } as const;
+
+export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
+  nickname: { label: "Nickname", hint: "What you call the bike. No names of people." },
+  frame: { label: "Bike", hint: "20-inch folder, 700C tourer, 27.5 cargo" },
+  visit: {
+    label: "Why it is here",
+    options: {
+      "brand-new": "Brand-new kit",
+      conversion: "Conversion",
+      service: "Service",
+      complaint: "Complaint",
+      swap: "Display swap",
+      upgrade: "Upgrade",
+    },
+  },
+  complaint: { label: "What the rider says", hint: "In the rider’s words." },
+  rider: { label: "Rider", options: { novice: "New to it", "used-to-it": "Used to it" } },
+  tyre: { label: "Tyre, as on the sidewall", hint: "ISO designation: 50-559" },
+  rolloutMm: { label: "Rollout, all turns", hint: "Valve down, rider on, roll straight." },
+  rolloutTurns: { label: "Turns rolled" },
+  tapeErrorMm: { label: "Tape may be off by" },
+  motorKind: {
+    label: "Motor",
+    options: { "geared-hub": "Geared hub", "direct-drive-hub": "Direct-drive hub", "mid-drive": "Mid-drive" },
+  },
+  motorRatedW: { label: "Motor rating", hint: "Continuous watts, from its plate." },
+  pickUp: {
+    label: "Speed picked up",
+    options: { "spoke-magnet": "Magnet on a spoke", "inside-motor": "Inside the motor" },
+  },
+  pulsesPerTurn: { label: "Pulses per wheel turn", hint: "Count the spoke magnets." },
+  crankPulses: { label: "Crank sensor pulses", hint: "Per crank turn; a double sensor counts twice." },
+  throttleFitted: { label: "Throttle fitted", options: YES_NO },
+  brakeCutOff: { label: "Brake cut-off levers", options: YES_NO },
+  packV: { label: "Pack, nominal" },
+  chemistry: { label: "Cells", options: { nmc: "NMC", lfp: "LFP", "lead-acid": "Lead-acid" } },
+  series: { label: "Cells in series", hint: "Only where they are not the usual for these volts." },
+  packAh: { label: "Pack charge" },
+  bmsA: { label: "BMS, continuous" },
+  controllerA: { label: "Controller" },
+  controllerV: { label: "Controller takes", hint: "Volts on its label: 36/48" },
+  connectorA: { label: "Connector bears", hint: "From its data sheet, for long." },
+  wireMm2: { label: "Thinnest battery wire" },
+  wireGauge: { label: "Or by its gauge", hint: "American wire gauge, as printed on it." },
+  overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
+};
+
+export const PART_WORDS: Readonly<Record<CurrentPart, string>> = {
+  controller: "Controller",
+  bms: "BMS",
+  motor: "Motor",
+  connector: "Connector",
+  wire: "Wire",
+};
+
+/** The part as it stands within a sentence. */
+export const partInSentence = (part: CurrentPart): string => (part === "bms" ? "BMS" : PART_WORDS[part].toLowerCase());

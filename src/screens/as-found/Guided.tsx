@@ -5,7 +5,7 @@ import { isUnread, type FoundLine } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { Button, Caution, isTyping } from "@/ui/primitives";
 import { keyNames, lineName, shownProblemText, valueMeaning } from "@/ui/wording";
-import { toLineAsk } from "@/workers/clients";
+import { toLineAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import { usePlan } from "../job/usePlan";
 import { MenuClock, moment } from "../program/MenuClock";

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { linesOf, type DisplayProfile } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { count } from "@/ui/wording";
-import { readList } from "@/workers/clients";
+import { readList } from "@/workers/textClient";
 import { ReadingProgress, useReading } from "../job/useReading";
 
 interface PastedListProps {

@@ -4,7 +4,7 @@ import { useMemo } from "react";
 import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
 import { count, dayAndTime, sealFaultText, STAGE_NAMES } from "@/ui/wording";
-import { workAsk } from "@/workers/clients";
+import { workAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
 import { SaveJob } from "../job/SaveJob";

@@ -2,7 +2,7 @@
 import { useEffect, useRef, useState } from "react";
 import { LONGEST_PASTE } from "@/core/units/limits";
 import { Button } from "@/ui/primitives";
-import { cancelReading } from "@/workers/clients";
+import { cancelReading } from "@/workers/textClient";
 
 export interface Reading<Result> {
   /** What was made of the text as it stands; null while it is read, empty, or too long. */

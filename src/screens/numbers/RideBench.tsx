@@ -19,7 +19,7 @@ import { levelLine } from "@/ui/charts/palette";
 import { Button, Choice, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { distance, fixed, INTAKE_WORDS, plain, speed, whPer, unitName } from "@/ui/wording";
 import { loadWorking, MEMORY, rideWorking } from "@/ui/wording/workings";
-import { cancelSweep } from "@/workers/clients";
+import { cancelSweep } from "@/workers/rideClient";
 import { RIDE_WORDS } from "@/ui/wording/figures/ride";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";

@@ -7,7 +7,7 @@ import { Button, Figure, FilePick, NumberTable } from "@/ui/primitives";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { duration, fixed, plain, speed, unitName } from "@/ui/wording";
 import { trackProblemText } from "@/ui/wording/benches";
-import { cancelTrack, solveTrackFile } from "@/workers/clients";
+import { cancelTrack, solveTrackFile } from "@/workers/trackClient";
 import type { TrackAnswer } from "@/workers/track.worker";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";

@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useState } from "react";
 import type { SweepAsk, SweepResult } from "@/core/ride";
-import { sweepRide } from "@/workers/clients";
+import { sweepRide } from "@/workers/rideClient";
 
 export interface SweepState {
   readonly result: SweepResult | null;

@@ -5,7 +5,7 @@ import type { DisplayProfile } from "@/core/display";
 import { keyTask, startProgram, startRehearsal, type ProgramOutlook } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine } from "@/ui/primitives";
 import { count, duration, findingText, planProblemText, stepRunWords } from "@/ui/wording";
-import { restoreAsk } from "@/workers/clients";
+import { restoreAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import type { StageProps } from "../job/stageProps";
 import { usePlan } from "../job/usePlan";

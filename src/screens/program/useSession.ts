@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
 import { keptState, restOfPlan, type Keys, type KeyWork } from "@/core/record";
-import { workAsk } from "@/workers/clients";
+import { workAsk } from "@/workers/keysClient";
 import { usePlan } from "../job/usePlan";
 
 export interface Session {

@@ -13,7 +13,7 @@ import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
 import { Button, SignShape, useKeptState } from "@/ui/primitives";
 import { count, SETTING_NAMES } from "@/ui/wording";
 import { DOUBT_WORDS, SURENESS_WORDS } from "@/ui/wording/profiles";
-import { readLeafletText } from "@/workers/clients";
+import { readLeafletText } from "@/workers/textClient";
 import { ReadingProgress, useReading } from "../job/useReading";
 import type { WorkbenchProps } from "./Workbench";
 

@@ -13,7 +13,7 @@ import { changeDisplay, isOnScreen, ownDisplay } from "@/store";
 import { Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, duration, encodeProblemText } from "@/ui/wording";
 import { profileProblemText } from "@/ui/wording/profiles";
-import { tourOf } from "@/workers/clients";
+import { tourOf } from "@/workers/keysClient";
 import type { Tour } from "@/workers/keys.worker";
 import { FreeDisplay } from "../displays/DisplaySheet";
 import { LineGrid } from "./LineGrid";

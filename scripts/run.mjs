@@ -1,10 +1,10 @@
-// Runs one of the project's own TypeScript scripts on a machine that may be fresh: bench, schema, screenshots.
+// Runs one of the project's own TypeScript scripts on a machine that may be fresh: bench, schema, mutants, screenshots, walks.
 import { ensureBrowser, ensureBuild, ensurePackages, run, tool } from "./lib/ready.mjs";
 
 const name = process.argv[2];
 ensurePackages();
-if (name === "screenshots") {
+if (name === "screenshots" || name === "walks") {
   ensureBrowser();
   ensureBuild();
-  run(tool("playwright"), ["test", "--config", "scripts/screenshots.config.ts"]);
-} else run(tool("tsx"), ["--tsconfig", "tsconfig.json", `scripts/${name}.ts`]);
+  run(tool("playwright"), ["test", "--config", `scripts/${name}.config.ts`]);
+} else run(tool("tsx"), ["--tsconfig", "tsconfig.json", `scripts/${name}.ts`, ...process.argv.slice(3)]);

@@ -1,6 +1,6 @@
 // Pack figures against what the trade sets.
 import { describe, expect, it } from "vitest";
-import { cutOffFloor, fullPackV, labelWatts, usualSeries } from "./pack";
+import { CELLS, cutOffFloor, fullPackV, labelWatts, usualSeries } from "./pack";
 
 describe("packs", () => {
   // Common practice, no source.
@@ -24,17 +24,23 @@ describe("packs", () => {
   });
   // Common practice, no source: 48 V at 40–41, 36 V at 29–31, where 29 is under a 3.0 V cell.
   it("48 V cuts off at 40–41", () => {
-    const floor = cutOffFloor(13, "nmc", 0.5);
-    expect(floor.advisedV).toBeGreaterThanOrEqual(40);
-    expect(floor.advisedV).toBeLessThanOrEqual(41);
+    // 13 cells at 3.1 V are 40.3 V; a line in half volts takes the one above.
+    expect(cutOffFloor(13, "nmc", 0.5).advisedV).toBe(40.5);
+    expect(cutOffFloor(13, "nmc", 1).advisedV).toBe(41);
   });
   it("36 V at 29 is under the floor, at 31 is advised", () => {
     const floor = cutOffFloor(10, "nmc", 0.5);
     expect(floor.leastV).toBeGreaterThan(29);
     expect(floor.advisedV).toBe(31);
   });
-  it("an LFP pack is held up by its BMS margin where that is higher", () => {
-    expect(cutOffFloor(15, "lfp", 1).advisedV).toBe(42);
+  it("an LFP pack is held up by its cells: its BMS opens lower", () => {
+    expect(cutOffFloor(15, "lfp", 1)).toEqual({ leastV: 42, advisedV: 42 });
+  });
+  it("a pack whose BMS opens above its cells' floor is held up by that, and a tenth of a volt a cell more", () => {
+    const careful = { ...CELLS.nmc, bmsOpensV: 3.1 };
+    const { leastV, advisedV } = cutOffFloor(10, "nmc", 0.5, careful);
+    expect(leastV).toBeCloseTo(32, 9);
+    expect(advisedV).toBe(32);
   });
   // Common practice, no source: the label of the kit.
   it("48 V × 22 A is 1056 W on the label", () => expect(labelWatts(48, 22)).toBe(1056));

@@ -4,7 +4,7 @@
  */
 import { roundSafely } from "../units";
 import type { Chemistry } from "./pack";
-import { CHEMISTRIES, chargeAt, coldFactor, restV, AGED_FACTOR } from "./chemistry";
+import { AGED_FACTOR, CHEMISTRIES, chargeAt, coldFactor, restV, type ChemistryFigures } from "./chemistry";
 
 export interface Pack {
   readonly chemistry: Chemistry;
@@ -96,8 +96,12 @@ export interface CutOff {
 export const BMS_MARGIN_V = 0.1;
 
 /** The cut-off of a pack: greater of the cells' floor and the BMS's opening plus 0.1 V a cell, rounded up; with the sag it is met under. */
-export function cutOffOf(pack: Pack, limitA: number, stepV: number): CutOff {
-  const { floorUnderLoadV, bmsOpensV } = CHEMISTRIES[pack.chemistry];
+export function cutOffOf(
+  pack: Pack,
+  limitA: number,
+  stepV: number,
+  { floorUnderLoadV, bmsOpensV }: ChemistryFigures = CHEMISTRIES[pack.chemistry],
+): CutOff {
   const bmsV = bmsOpensV === null ? null : pack.series * (bmsOpensV.high + BMS_MARGIN_V);
   const cellLeastV = pack.series * floorUnderLoadV.least;
   const cellAdvisedV = pack.series * floorUnderLoadV.advised;

@@ -47,8 +47,12 @@ export interface CutOffFloor {
 const BMS_MARGIN_V = 0.1;
 
 /** Lowest cut-off for a pack: the greater of the cell floor and the BMS opening plus 0.1 V a cell, rounded up. */
-export function cutOffFloor(series: number, chemistry: Chemistry, stepV: number): CutOffFloor {
-  const cell = CELLS[chemistry];
+export function cutOffFloor(
+  series: number,
+  chemistry: Chemistry,
+  stepV: number,
+  cell: CellFigures = CELLS[chemistry],
+): CutOffFloor {
   const bmsV = series * (cell.bmsOpensV + BMS_MARGIN_V);
   return {
     leastV: Math.max(series * cell.floorUnderLoadV.least, bmsV),

@@ -93,6 +93,11 @@ describe("cut-off", () => {
   it("48 V at 40.5 with a 3.1 V cell, 36 V at 31", () => {
     expect(cutOffOf(pack48, 20, 0.5)).toMatchObject({ advisedV: 40.5, leastV: 39, sparingV: 41.5 });
     expect(cutOffOf(pack36, 15, 0.5).advisedV).toBe(31);
+    // A BMS that opens at 2.8 V a cell, and a tenth of a volt kept above it: 13 × 2.9 V.
+    expect(cutOffOf(pack48, 20, 0.5).bmsV).toBeCloseTo(37.7, 9);
+    const careful = { ...CHEMISTRIES.nmc, bmsOpensV: { low: 2.5, high: 3.2 } };
+    expect(cutOffOf(pack48, 20, 0.5, careful)).toMatchObject({ advisedV: 43 });
+    expect(cutOffOf(pack48, 20, 0.5, careful).leastV).toBeCloseTo(42.9, 9);
   });
   it("is met early by a full pull: the sag is part of it", () => {
     const cutOff = cutOffOf(pack48, 20, 0.5);

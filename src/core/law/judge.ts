@@ -79,6 +79,12 @@ export type LawMessage =
   | { readonly key: "throttle.not-in-class"; readonly rule: "none" | "only-while-pedalling" }
   | { readonly key: "throttle.walking-pace-only"; readonly limitKmh: number }
   | { readonly key: "throttle.over"; readonly trueKmh: number; readonly limitKmh: number; readonly overKmh: number }
+  | {
+      readonly key: "throttle.may-be-over";
+      readonly highKmh: number;
+      readonly trueKmh: number;
+      readonly limitKmh: number;
+    }
   | { readonly key: "throttle.cap-unknown"; readonly limitKmh: number }
   | { readonly key: "throttle.not-read" }
   | { readonly key: "throttle.off-by-line-only" }
@@ -173,6 +179,9 @@ function judgeCap(choice: ClassChoice, { assistCap }: AsApplied): Finding[] {
   }
 }
 
+const isSameCap = (a: AppliedCap, b: AppliedCap): boolean =>
+  a.kind === "true" && b.kind === "true" && a.kmh.nominal === b.kmh.nominal && a.kmh.high === b.kmh.high;
+
 function judgeThrottle(choice: ClassChoice, applied: AsApplied): Finding[] {
   const { rule } = choice;
   if (rule.throttle.kind === "any" || applied.throttleFitted === false) return [];
@@ -191,7 +200,18 @@ function judgeThrottle(choice: ClassChoice, applied: AsApplied): Finding[] {
       if (!limit) return [];
       const cap = applied.throttleCap;
       if (cap.kind !== "true") return [found("unknown", { key: "throttle.cap-unknown", limitKmh: limit.kmh })];
-      if (!exceeds(cap.kmh.nominal, limit)) return [];
+      if (!exceeds(cap.kmh.nominal, limit))
+        // One cap that ends both drives is said once, of the assist.
+        return exceeds(cap.kmh.high, limit) && !isSameCap(cap, applied.assistCap)
+          ? [
+              found("caution", {
+                key: "throttle.may-be-over",
+                highKmh: cap.kmh.high,
+                trueKmh: cap.kmh.nominal,
+                limitKmh: limit.kmh,
+              }),
+            ]
+          : [];
       return [
         found("breach", {
           key: "throttle.over",

@@ -52,6 +52,13 @@ describe("the cap", () => {
     expect(finding).toMatchObject({ severity: "breach", message: { key: "cap.over", limitKmh: 25 } });
     expect(finding?.message.key === "cap.over" && finding.message.overKmh).toBeCloseTo(2.8, 9);
   });
+  it("is judged at its likeliest, and tells how far that is over, wherever the ends of the measurement lie", () => {
+    for (const half of [0.4, 3.5]) {
+      const [finding] = judge(choice("eu-epac"), bike({ assistCap: capAt(27.8, half) }));
+      expect(finding).toMatchObject({ severity: "breach", message: { key: "cap.over", trueKmh: 27.8 } });
+      expect(finding?.message.key === "cap.over" && finding.message.overKmh).toBeCloseTo(2.8, 9);
+    }
+  });
   it("fails at equality under a limit that says before, and passes under one that says at", () => {
     expect(found("eu-epac", { assistCap: capAt(25) })).toContain("breach cap.over");
     expect(found("us-class-1", { assistCap: capAt(20 * 1.609344) })).toEqual([]);
@@ -95,6 +102,21 @@ describe("throttle, walk assist and motor", () => {
       "unknown throttle.cap-unknown",
     );
   });
+  it("a throttle's own cap is judged at its likeliest, and cautioned where only its far end passes the limit", () => {
+    for (const half of [0.4, 5]) {
+      const finding = judge(choice("us-class-2"), bike({ ...live, throttleCap: capAt(35, half) })).find(
+        ({ subject }) => subject === "throttle",
+      );
+      expect(finding).toMatchObject({ severity: "breach", message: { key: "throttle.over", trueKmh: 35 } });
+      expect(finding?.message.key === "throttle.over" && finding.message.overKmh).toBeCloseTo(35 - 32.18688, 6);
+    }
+    expect(found("us-class-2", { ...live, throttleCap: capAt(32, 0.5) })).toEqual(["caution throttle.may-be-over"]);
+    // The cap that ends both is said once.
+    const both = capAt(32, 0.5);
+    expect(found("us-class-2", { ...live, assistCap: both, throttleCap: { ...both } })).toEqual([
+      "caution cap.may-be-over",
+    ]);
+  });
   it("a throttle off by its line only is noted, one not fitted is not mentioned, one not read is unknown", () => {
     expect(found("us-class-1", { throttleFitted: true, throttleMode: "off" })).toEqual([
       "note throttle.off-by-line-only",
@@ -106,14 +128,40 @@ describe("throttle, walk assist and motor", () => {
     expect(found("eu-epac", { walkAssistOn: true })).toContain("note walk.measure");
     expect(found("us-class-1", { walkAssistOn: true })).toEqual([]);
     expect(found("eu-epac", { walkAssistOn: true, walkAssistKmh: 7 })).toContain("breach walk.over");
+    expect(found("eu-epac", { walkAssistOn: true, walkAssistKmh: 6 })).toEqual(["note walk.measure"]);
+    expect(found("eu-epac", { walkAssistOn: false, walkAssistKmh: 7 })).toEqual([]);
   });
   it("judges the motor's rating, never the battery's watts, and tells the two apart", () => {
     expect(found("eu-epac", { motorRatedW: 500 })).toContain("breach motor.over");
     expect(found("us-class-1", { motorRatedW: 750 })).toContain("caution motor.at-limit");
+    // A rating that must lie below the limit is over it at the limit; one that may reach it is not.
+    const below = {
+      ...choice("us-class-1").rule,
+      motor: { limitW: 750, strictness: "below", basis: "not-stated" },
+    } as const;
+    expect(
+      judge({ rule: below, acceptedKmh: null }, bike({ motorRatedW: 750 })).map(({ message }) => message.key),
+    ).toEqual(["motor.over"]);
+    expect(found("eu-epac", { motorRatedW: 250 })).toEqual([]);
+    // 36 V times 6.9 A is 248 W: more than a small motor's rating, and still under the limit.
+    expect(found("eu-epac", { motorRatedW: 200, currentLimitA: 6.9 })).toEqual([]);
     expect(found("us-class-1", { motorRatedW: null })).toContain("unknown motor.not-known");
     expect(found("eu-epac", { motorRatedW: 250, nominalV: 48, currentLimitA: 22 })).toEqual([
       "note motor.battery-watts",
     ]);
+  });
+  it("come gravest first", () => {
+    const severities = judge(
+      choice("eu-epac"),
+      bike({
+        assistCap: capAt(24.9, 0.3),
+        motorRatedW: 500,
+        walkAssistOn: true,
+        throttleFitted: true,
+        throttleMode: null,
+      }),
+    ).map(({ severity }) => severity);
+    expect(severities).toEqual(["breach", "caution", "unknown", "note"]);
   });
   it("private land cautions and judges nothing else", () => {
     expect(found("private-land", { ...live, assistCap: { kind: "uncapped" }, motorRatedW: 3000 })).toEqual([

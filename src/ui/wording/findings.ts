@@ -69,6 +69,8 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return `The throttle is live; ${className} allows it to ${limitWords(message.limitKmh, voice)} only.`;
     case "throttle.over":
       return `Throttle drive really reaches ${v(message.trueKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}.`;
+    case "throttle.may-be-over":
+      return `Throttle drive ends at ${v(message.trueKmh)}, but may reach ${v(message.highKmh)} within what was measured; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.cap-unknown":
       return `Where throttle drive ends is not known; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.not-read":

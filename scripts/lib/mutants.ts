@@ -1,0 +1,181 @@
+/** Formulas changed on purpose, one at a time: a test must fail for each of them. `find` stands once in its file. */
+export interface Mutant {
+  readonly file: string;
+  readonly find: string;
+  readonly replace: string;
+}
+
+/** Where the tests of each folder are looked for: its own, and those of what rests on it. */
+export const TESTS: Readonly<Record<string, readonly string[]>> = {
+  law: ["src/core/law", "src/core/setup"],
+  wheel: ["src/core/wheel", "src/core/setup", "src/core/proof"],
+  battery: ["src/core/battery", "src/core/setup"],
+  assist: ["src/core/assist", "src/core/setup", "src/core/ride"],
+  ride: ["src/core/ride", "src/core/setup"],
+  setup: ["src/core/setup", "src/core/law", "src/core/proof", "src/core/record"],
+  keys: [
+    "src/core/keys/plan.test",
+    "src/core/keys/ways",
+    "src/core/keys/bound",
+    "src/core/keys/restore",
+    "src/core/record",
+  ],
+  display: ["src/core/display", "src/core/keys/plan.test", "src/core/keys/restore"],
+};
+
+const at = (file: string, ...pairs: readonly (readonly [find: string, replace: string])[]): readonly Mutant[] =>
+  pairs.map(([find, replace]) => ({ file: `src/core/${file}.ts`, find, replace }));
+
+export const MUTANTS: readonly Mutant[] = [
+  // ── law ──
+  ...at(
+    "law/judge",
+    ["limit.strict ? kmh >= limit.kmh - SAME", "!limit.strict ? kmh >= limit.kmh - SAME"],
+    ["if (exceeds(nominal, limit))", "if (exceeds(assistCap.kmh.low, limit))"],
+    ["if (exceeds(high, limit))", "if (exceeds(nominal, limit))"],
+    ["overKmh: nominal - limitKmh", "overKmh: high - limitKmh"],
+    ["if (!exceeds(cap.kmh.nominal, limit))", "if (!exceeds(cap.kmh.low, limit))"],
+    ["overKmh: cap.kmh.nominal - limit.kmh", "overKmh: cap.kmh.high - limit.kmh"],
+    ["walkAssistKmh > rule.walkAssistKmh", "walkAssistKmh >= rule.walkAssistKmh"],
+    ['motorRatedW === limitW && strictness === "below"', 'motorRatedW > limitW && strictness === "below"'],
+    ['motorRatedW === limitW && strictness === "differs"', 'motorRatedW === limitW && strictness === "below"'],
+    ["labelWatts(nominalV, currentLimitA) > limitW)", "labelWatts(nominalV, currentLimitA) > motorRatedW)"],
+    ["(a.severity) - gravity.indexOf(b.severity)", "(b.severity) - gravity.indexOf(a.severity)"],
+  ),
+  ...at("law/classRule", ["aboveTextKmh: acceptedKmh - textKmh", "aboveTextKmh: textKmh - acceptedKmh"]),
+  // ── wheel ──
+  ...at(
+    "wheel/readout",
+    ["const nominal = pulses * (setting", "const nominal = (1 / pulses) * (setting"],
+    ["(1 - setting.circumferenceUncertainty)) /", "1) /"],
+    ["(truth.rolloutMm + truth.rolloutUncertaintyMm));", "truth.rolloutMm);"],
+    ["(truth.rolloutMm - truth.rolloutUncertaintyMm));", "truth.rolloutMm);"],
+    ["low: shownCap / r.high", "low: shownCap / r.low"],
+    ["roundSafely(limit * r.low", "roundSafely(limit * r.nominal"],
+  ),
+  ...at("wheel/rollout", ["uncertaintyMm: tapeErrorMm / turns", "uncertaintyMm: tapeErrorMm"]),
+  ...at(
+    "wheel/tyre",
+    ["widthMm <= 85 ? 0.95", "widthMm <= 85 ? 1"],
+    ["unloadedRolloutMm(tyre) - ((2 * Math.PI) / 3)", "unloadedRolloutMm(tyre) - Math.PI"],
+    ["ESTIMATE_UNCERTAINTY = 0.015", "ESTIMATE_UNCERTAINTY = 0.0015"],
+  ),
+  ...at("wheel/wheelCode", ["candidate.r >= 1)", "candidate.r <= 1)"], ["AS_GOOD = 0.003", "AS_GOOD = 0.03"]),
+  ...at(
+    "wheel/pickUp",
+    ["* (rolloutMm / circumferenceSetMm)", "* (circumferenceSetMm / rolloutMm)"],
+    ["EDGES_PER_PAIR = 6", "EDGES_PER_PAIR = 3"],
+    ["shownStepKmh / 2 / Math.max", "shownStepKmh / Math.max"],
+  ),
+  ...at(
+    "wheel/calibration",
+    ["(truncates ? stepKmh / 2 : 0)", "0"],
+    ["/ (n - 1)) : null;", "/ n) : null;"],
+    ["t95(n - 1) : null", "t95(n) : null"],
+    ["tripStepKm / Math.sqrt(12)", "tripStepKm"],
+    ["percent: (set: number): number => set / r", "percent: (set: number): number => set * r"],
+    ["tapeErrorM / lengthM, stopwatchErrorS / seconds", "tapeErrorM / lengthM, 0"],
+  ),
+  // ── battery ──
+  ...at(
+    "battery/pack",
+    ["Math.max(series * cell.floorUnderLoadV.least, bmsV)", "series * cell.floorUnderLoadV.least"],
+    ['"up", { step: stepV }', '"down", { step: stepV }'],
+  ),
+  ...at(
+    "battery/gauge",
+    ["(aged ? AGED_FACTOR : 1)", "1"],
+    ["* coldFactor(temperatureC)", ""],
+    ["packRestV(pack, charge) - currentA * packOhm(pack);", "packRestV(pack, charge);"],
+    ["(bmsOpensV.high + BMS_MARGIN_V)", "(bmsOpensV.low + BMS_MARGIN_V)"],
+    ["(advisedV + sagV) / pack.series", "advisedV / pack.series"],
+  ),
+  ...at(
+    "battery/chemistry",
+    ["warm * (1 - 0.25 * cold)", "warm * (1 - 0.05 * cold)"],
+    ["USABLE_WARM = 0.9", "USABLE_WARM = 1"],
+    ["CHARGER_SLACK_V = 0.5", "CHARGER_SLACK_V = 5"],
+  ),
+  ...at("battery/current", ["(ratedW * overload) / efficiency", "(ratedW * overload) * efficiency"]),
+  ...at("battery/watts", ["SAGGED_AT = 0.2", "SAGGED_AT = 0.5"]),
+  // ── assist ──
+  ...at(
+    "assist/ladder",
+    ["first * (top / first) ** at", "first + (top / first) * at"],
+    ["(measuredA === null) !== (measuredB === null)", "measuredA === null && measuredB !== null"],
+    ["Math.abs(a - b) < TWIN.powerShare * most", "Math.abs(a - b) < most"],
+  ),
+  ...at(
+    "assist/start",
+    ["(360 * (counted - 1)) / pulsesPerTurn", "(360 * counted) / pulsesPerTurn"],
+    ["Math.max(1, Math.ceil(", "Math.max(0, Math.ceil("],
+  ),
+  // ── ride ──
+  ...at(
+    "ride/roadLoad",
+    ["relative * Math.abs(relative)", "relative * relative"],
+    ["(273.15 + temperatureC)", "(288.15)"],
+    ["road.crr * Math.cos(angle)", "road.crr"],
+  ),
+  ...at(
+    "ride/steady",
+    ["point.electricalW + setup.standbyW", "point.electricalW"],
+    ["setup.body.massKg + WHEEL_INERTIA_KG", "setup.body.massKg"],
+    ["(seconds * step) / 3, metres", "(seconds * step) / 2, metres"],
+    ["setup.usableWh / whPerKm", "setup.usableWh * whPerKm"],
+  ),
+  ...at(
+    "ride/kit",
+    ["(row.kvRpmPerV * row.nominalV) / nominalV", "row.kvRpmPerV"],
+    ["row.resistanceOhm * scale", "row.resistanceOhm"],
+    ["(constant * torqueShare) + noLoadA", "(constant * torqueShare)"],
+    ["drive.share * (pack.openCircuitV - idleV) + idleV", "drive.share * pack.openCircuitV"],
+    ["batteryA * (openCircuitV - batteryA * resistanceOhm)", "batteryA * openCircuitV"],
+  ),
+  ...at("ride/ladderDrives", ["endKmh: topKmh * share", "endKmh: topKmh"]),
+  // ── setup ──
+  ...at(
+    "setup/applied",
+    ["(circumferenceMm * percent) / 100", "circumferenceMm"],
+    ['encoding.heldIn === "shown" && shownUnit', 'encoding.heldIn !== "shown" && shownUnit'],
+    ['if (sensor === "wheel") return 1', 'if (sensor === "wheel") return bike.pulsesPerTurn'],
+    ["share * bike.controllerA", "share"],
+    ['if (drive === "assist-only") return "off"', 'if (drive === "assist-only") return "full"'],
+    ["high: capKmh + MEASURED_SLACK_KMH", "high: capKmh"],
+  ),
+  ...at(
+    "setup/hazards",
+    ["cutOffV < leastV - 1e-9", "cutOffV < leastV - 1"],
+    ["nominalV < packV)", "nominalV <= packV)"],
+    ["Math.min(currentA, parts.controller ?? Infinity)", "currentA"],
+    ['regen > 0 && motorKind !== "direct-drive-hub"', "regen > 0"],
+    ["level !== 0 && liveThrottle", "liveThrottle"],
+  ),
+  ...at("setup/currentBounds", ["ESTIMATED.has(part) ? ESTIMATE_SLACK_A : 0", "ESTIMATE_SLACK_A"]),
+  // ── machine ──
+  ...at(
+    "display/machine",
+    ['(rule.sincePowerOn.kind === "within") !== downAtMs', '(rule.sincePowerOn.kind === "within") === downAtMs'],
+    ["if (rule.wheelStill && state.wheelTurns) return false;", ""],
+    ['if (profile.menu.idle.pending === "discard" ||', "if ("],
+    ['line.atEnds === "wrap" ?', 'line.atEnds !== "wrap" ?'],
+    ["screen: HOME, pending: state.saved, lastAt", "screen: HOME, pending: state.pending, lastAt"],
+    ['profile.menu.saves === "leaving-line" ? save(profile, state) : state', "state"],
+    ["(((digit + i) % 10) - digit) * unit", "i * unit"],
+  ),
+  // ── keys ──
+  ...at(
+    "keys/strokes",
+    ["stroke.holdMs + KEY_COSTS.holdMarginMs", "stroke.holdMs - KEY_COSTS.holdMarginMs"],
+    ["Math.floor(stroke.everyMs / 2)", "stroke.everyMs"],
+    ["(stroke.steps - 1) * stroke.everyMs", "stroke.steps * stroke.everyMs"],
+    ["apartMs: profile.doubleTapMs + 50", "apartMs: 0"],
+  ),
+  ...at(
+    "keys/card",
+    ["profile.menu.idle.closesAfterMs),", "0),"],
+    ["if (same && rule.sincePowerOn === null) return [];", "if (same) return [];"],
+    ['kept: profile.menu.idle.pending === "save"', 'kept: profile.menu.idle.pending !== "save"'],
+  ),
+  ...at("keys/shown", ['shown.saved && profile.inForce === "at-once" ? saved', "shown.saved ? saved"]),
+];

@@ -1,0 +1,231 @@
+/**
+ * A random user, seeded: clicks, types with real keys, reloads, goes back, double-clicks, opens a second tab. What was typed
+ * in a field of a bike must stand there after whatever comes next; nothing may crash, complain, or write without end; and
+ * what is left in the browser must come back from a job file the same.
+ */
+import { expect, type BrowserContext, type Locator, type Page } from "@playwright/test";
+import { readJobFile } from "@/core/record/jobFile";
+import { sealFault, type Job } from "@/core/record";
+import { seeded } from "@/core/units/seeded";
+import { openRack } from "./support";
+
+export interface WalkFigures {
+  readonly deeds: number;
+  readonly typed: number;
+  readonly keptFieldsChecked: number;
+  readonly writes: number;
+  readonly jobs: number;
+}
+
+const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"];
+const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride"];
+const TEXTS = [
+  "26",
+  "0",
+  "2075",
+  "50-559",
+  "29 x 2.25",
+  "-3",
+  "1e9",
+  "25 mph",
+  "…",
+  "1,5",
+  "  ",
+  "999999999",
+  "toString",
+];
+const KEYS = ["Enter", "Escape", "Tab", " ", "1", "3", "5", "e", "j", "/", "?", "ArrowDown", "ArrowUp", "Delete"];
+/** Fields here belong to the job, and what is typed in them is kept as typed. */
+const KEPT_ON = /\/job\/[^/]+\/(intake|numbers|hand-over)/;
+/** Longest a quiet page may go on writing after the last deed, and how long it is watched, ms. */
+const REST_MS = 1500;
+const WATCHED_MS = 1500;
+
+type Writes = Window & { walkWrites?: number };
+
+/** Counts every write to the browser's database. */
+const countWrites = (context: BrowserContext): Promise<unknown> =>
+  context.addInitScript(() => {
+    const counted = window as Writes;
+    counted.walkWrites = 0;
+    for (const name of ["put", "add", "delete", "clear"] as const) {
+      const real = IDBObjectStore.prototype[name] as (...args: unknown[]) => IDBRequest;
+      (IDBObjectStore.prototype as unknown as Record<string, unknown>)[name] = function (
+        this: IDBObjectStore,
+        ...args: unknown[]
+      ) {
+        counted.walkWrites = (counted.walkWrites ?? 0) + 1;
+        return real.apply(this, args);
+      };
+    }
+  });
+
+const writesOf = (page: Page): Promise<number> => page.evaluate(() => (window as Writes).walkWrites ?? 0);
+
+/** Everything that stands in the browser's table of jobs. */
+const jobsOf = (page: Page): Promise<Job[]> =>
+  page.evaluate(
+    () =>
+      new Promise<Job[]>((resolve, reject) => {
+        const open = indexedDB.open("odd-spoke");
+        open.onerror = () => reject(open.error);
+        open.onsuccess = () => {
+          const all = open.result.transaction("jobs").objectStore("jobs").getAll();
+          all.onsuccess = () => {
+            open.result.close();
+            resolve(all.result as Job[]);
+          };
+        };
+      }),
+  );
+
+/** One walk of `length` deeds in a fresh browser. */
+export async function walk(context: BrowserContext, seed: number, length: number): Promise<WalkFigures> {
+  const random = seeded(seed);
+  const pick = <Item>(items: readonly Item[]): Item => items[Math.floor(random() * items.length)] as Item;
+  const log: string[] = [];
+  const told = (): string => `seed ${seed}\n${log.slice(-12).join("\n")}`;
+  const complaints: string[] = [];
+  await countWrites(context);
+  context.on("page", (page) => {
+    page.on("pageerror", (error) => complaints.push(`crash: ${error.message}`));
+    page.on("console", (message) => {
+      if (message.type() === "error") complaints.push(`console: ${message.text()}`);
+    });
+    page.on("dialog", (dialog) => void dialog.accept());
+  });
+  const page = await context.newPage();
+  await openRack(page);
+  let typed = 0;
+  let keptFieldsChecked = 0;
+
+  const anywhere = (): string =>
+    pick([
+      "/",
+      "/displays",
+      "/displays/compare",
+      "/tables",
+      ...STAGES.flatMap((stage) => [stage, stage]).map(
+        (stage) => `/job/demo-${pick([201, 203, 204, 205, 206, 207, 208, 209])}/${stage}`,
+      ),
+      `/job/demo-${pick([201, 207, 208, 209])}/numbers?bench=${pick(BENCHES)}`,
+    ]);
+
+  /** One of what can be seen, or null. Chosen within the page, so that a moving screen is no obstacle. */
+  const oneOf = async (on: Page, selector: string): Promise<Locator | null> => {
+    const all = on.locator(selector).filter({ visible: true });
+    const count = await all.count();
+    return count === 0 ? null : all.nth(Math.floor(random() * count));
+  };
+  const nameOf = (target: Locator): Promise<string> =>
+    target
+      .evaluate((node) => (node.getAttribute("aria-label") ?? node.textContent ?? "").trim().slice(0, 50), undefined, {
+        timeout: 1000,
+      })
+      .catch(() => "?");
+  /** A click that may miss, as a hand's may: the thing can have gone in the meantime. */
+  const click = async (on: Page, double: boolean): Promise<void> => {
+    const target = await oneOf(
+      on,
+      "main button:enabled, main a[href^='/'], main summary, [role=dialog] button:enabled",
+    );
+    if (!target) return;
+    log.push(`${double ? "double click" : "click"} ${await nameOf(target)}`);
+    const options = { timeout: 1500, noWaitAfter: true };
+    await (double ? target.dblclick(options) : target.click(options)).catch(() => undefined);
+  };
+  const type = async (on: Page): Promise<void> => {
+    const field = await oneOf(
+      on,
+      "main input:enabled:not([type=radio],[type=checkbox],[type=file],[type=range]), main textarea",
+    );
+    if (!field) return;
+    const label = await field
+      .evaluate((node) => (node as HTMLInputElement).labels?.[0]?.textContent?.trim() ?? "", undefined, {
+        timeout: 1000,
+      })
+      .catch(() => "");
+    if (
+      !(await field.click({ timeout: 1500 }).then(
+        () => true,
+        () => false,
+      ))
+    )
+      return;
+    const text = pick(TEXTS);
+    log.push(`type ${JSON.stringify(text)} in ${label || "?"}`);
+    await on.keyboard.press("Control+a");
+    await on.keyboard.type(text, { delay: 12 });
+    typed += 1;
+    const before = await field.inputValue({ timeout: 1000 }).catch(() => null);
+    if (on !== page || before === null || label === "" || !KEPT_ON.test(on.url())) return;
+    const same = on.getByLabel(label, { exact: true });
+    if ((await same.count()) !== 1) return;
+    if (random() < 0.5) await on.waitForTimeout(300);
+    log.push("reload at once");
+    await on.reload();
+    if ((await same.count().catch(() => 0)) !== 1)
+      await same
+        .first()
+        .waitFor({ timeout: 4000 })
+        .catch(() => undefined);
+    if ((await same.count()) !== 1) return;
+    await expect(same, told()).toHaveValue(before, { timeout: 4000 });
+    keptFieldsChecked += 1;
+  };
+  const press = async (on: Page): Promise<void> => {
+    const key = pick(KEYS);
+    log.push(`press ${key}`);
+    await on.keyboard.press(key);
+  };
+  const secondTab = async (): Promise<void> => {
+    log.push(`second tab at ${page.url()}`);
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await other.waitForTimeout(250);
+    await pick([() => click(other, false), () => type(other), () => press(other)])();
+    await other.waitForTimeout(200);
+    await other.close();
+  };
+  const deeds: readonly (readonly [weight: number, deed: () => Promise<unknown>])[] = [
+    [6, () => click(page, false)],
+    [5, () => type(page)],
+    [3, () => press(page)],
+    [2, () => click(page, true)],
+    [
+      2,
+      () => {
+        const to = anywhere();
+        log.push(`go to ${to}`);
+        return page.goto(to);
+      },
+    ],
+    [1, () => (log.push("back"), page.goBack().catch(() => null))],
+    [1, () => (log.push("reload"), page.reload())],
+    [1, secondTab],
+  ];
+  const bag = deeds.flatMap(([weight, deed]) => Array.from({ length: weight }, () => deed));
+
+  await page.goto(anywhere());
+  for (let i = 0; i < length; i++) {
+    await pick(bag)();
+    // Back at the very start of the tab there is nothing: a person opens the product again.
+    if (!page.url().startsWith("http")) await page.goto("/");
+    expect(complaints, told()).toEqual([]);
+    await expect(page.getByText(/cannot be shown/), told()).toHaveCount(0);
+  }
+
+  await page.waitForTimeout(REST_MS);
+  const writes = await writesOf(page);
+  await page.waitForTimeout(WATCHED_MS);
+  expect((await writesOf(page)) - writes, `writes of a page left alone\n${told()}`).toBeLessThanOrEqual(1);
+  const jobs = await jobsOf(page);
+  for (const job of jobs) {
+    const reading = readJobFile(JSON.stringify(job));
+    expect(reading.ok ? null : reading.problem, told()).toBeNull();
+    expect(reading.ok ? reading.job : null, told()).toEqual(JSON.parse(JSON.stringify(job)));
+    expect(sealFault(job), told()).toBeNull();
+  }
+  expect(complaints, told()).toEqual([]);
+  return { deeds: length, typed, keptFieldsChecked, writes, jobs: jobs.length };
+}

@@ -60,6 +60,19 @@ const eslintConfig = [
     },
   },
   {
+    // A person types with keys. What fills a field behind its back proves nothing of it.
+    files: ["tests/e2e/**/*.ts"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector: "CallExpression[callee.property.name='fill'][callee.object.name!='Array'][arguments.length=1]",
+          message: "Type with real keys: write() or handsOf() of tests/e2e/hands.ts.",
+        },
+      ],
+    },
+  },
+  {
     files: ["src/**/*.{ts,tsx}"],
     rules: { "import/no-default-export": "error" },
   },

@@ -15,12 +15,13 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
   setup: ["src/core/setup", "src/core/law", "src/core/proof", "src/core/record"],
   keys: [
     "src/core/keys/plan.test",
+    "src/core/keys/strokes",
     "src/core/keys/ways",
     "src/core/keys/bound",
     "src/core/keys/restore",
     "src/core/record",
   ],
-  display: ["src/core/display", "src/core/keys/plan.test", "src/core/keys/restore"],
+  display: ["src/core/display", "src/core/keys/plan.test", "src/core/keys/strokes", "src/core/keys/restore"],
 };
 
 const at = (file: string, ...pairs: readonly (readonly [find: string, replace: string])[]): readonly Mutant[] =>

@@ -47,6 +47,10 @@ async function show(page: Page, path: string): Promise<void> {
   await page.goto(route);
   await page.waitForLoadState("networkidle");
   await expect(page.getByRole("main").locator("h1, h2").first()).toBeAttached();
+  if (name?.startsWith("bench."))
+    await expect(page.getByRole("navigation", { name: "Benches" }).locator("[aria-current]")).toHaveText(
+      new RegExp(`^${value}$`, "i"),
+    );
 }
 
 /** What axe finds on the page as it stands, by rule and place. All rules run; only the lists of what passed are left out. */

@@ -18,7 +18,6 @@ export interface WalkFigures {
 }
 
 const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"];
-const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride"];
 const TEXTS = [
   "26",
   "0",
@@ -108,7 +107,7 @@ export async function walk(context: BrowserContext, seed: number, length: number
       ...STAGES.flatMap((stage) => [stage, stage]).map(
         (stage) => `/job/demo-${pick([201, 203, 204, 205, 206, 207, 208, 209])}/${stage}`,
       ),
-      `/job/demo-${pick([201, 207, 208, 209])}/numbers?bench=${pick(BENCHES)}`,
+      `/job/demo-${pick([201, 207, 208, 209])}/numbers`,
     ]);
 
   /** One of what can be seen, or null. Chosen within the page, so that a moving screen is no obstacle. */

@@ -58,6 +58,11 @@ describe("twins", () => {
       ]),
     ).toEqual([]);
   });
+  it("levels as fast but drawing clearly more are no twins; a few watts apart they are", () => {
+    const level = (flatBatteryW: number) => ({ flatKmh: 24.9, hillKmh: 12, flatBatteryW, hillBatteryW: 400 });
+    expect(twins([level(150), level(200)])).toEqual([]);
+    expect(twins([level(190), level(200)])).toEqual([{ level: 1, sameAs: 0 }]);
+  });
   it("a measured level is never held against one that is only modelled", () => {
     const level = (kmh: number, measuredKmh: number | null) => ({
       flatKmh: kmh,
@@ -67,6 +72,8 @@ describe("twins", () => {
       measuredKmh,
     });
     expect(twins([level(19.7, null), level(19.7, 15), level(19.7, 17.5), level(20, 20)])).toEqual([]);
+    expect(twins([level(15, 15), level(15.2, null)])).toEqual([]);
+    expect(twins([level(15, null), level(15.2, 15.2)])).toEqual([]);
     expect(twins([level(19.7, 15), level(19.7, 15.4)])).toEqual([{ level: 1, sameAs: 0 }]);
   });
   it("a run of levels each close to the next is not one level: each is held against the last that differed", () => {

@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { shareReaching, twins, twinsBySpeed } from "../assist";
-import { FULL_DRIVE, likelyMid } from "./kit";
+import { FULL_DRIVE, likelyHub, likelyMid, wheelOffGroundKmh } from "./kit";
 import { driveFromMeasured, driveOf, type LadderKind } from "./ladderDrives";
+import { roadForces } from "./roadLoad";
 import { ridePoint, runsHot, steadySpeedKmh, topSpeedKmh, type RideSetup } from "./steady";
 import { FLAT, SMALL_HUB } from "./testingRide";
 import { cellCount, GRADES, hotFromGrade, sweep } from "./sweep";
@@ -62,6 +63,45 @@ describe("what a ride comes to", () => {
     const steep = { ...FLAT, grade: 0.12 };
     const mid: RideSetup = { ...setup, kit: { ...setup.kit, motor: likelyMid(250) } };
     expect(ridePoint(mid, FULL_DRIVE, steep).motorW).toBeGreaterThan(ridePoint(setup, FULL_DRIVE, steep).motorW);
+  });
+});
+
+describe("what stands behind a ride", () => {
+  it("presses a bike on a slope onto the road with less than its weight: rolling goes with the cosine", () => {
+    const body = { massKg: 100, cdaM2: 0.5 };
+    const steep = roadForces(10, body, { ...FLAT, crr: 0.01, grade: 0.75 });
+    // 3-4-5: the cosine of a rise of 3 on 4 is 0.8, its sine 0.6.
+    expect(steep.rollingN).toBeCloseTo(9.80665 * 0.8, 9);
+    expect(steep.hillN).toBeCloseTo(980.665 * 0.6, 9);
+  });
+  it("draws what display and controller need on top of the motor's, at rest too", () => {
+    const idle = ridePoint({ ...setup, standbyW: 3 }, { kind: "off" }, FLAT);
+    expect(idle.batteryW).toBeCloseTo(3, 9);
+    const [plain, more] = [0, 5].map((standbyW) => ridePoint({ ...setup, standbyW }, FULL_DRIVE, FLAT));
+    expect((more?.batteryW ?? 0) - (plain?.batteryW ?? 0)).toBeCloseTo(5, 9);
+    expect(more?.heatW).toBeCloseTo(plain?.heatW ?? 0, 9);
+  });
+  it("a motor made for other volts turns as fast on them: its speed constant goes with 1/V", () => {
+    const [at36, at48] = [36, 48].map((nominalV) => likelyHub("geared-hub", 250, nominalV));
+    expect((at48?.kvRpmPerV ?? 0) * 48).toBeCloseTo((at36?.kvRpmPerV ?? 0) * 36, 9);
+  });
+  it("a motor of half the rating has twice the resistance; one near the rating known keeps its own", () => {
+    const known = likelyHub("direct-drive-hub", 1000, 48);
+    expect(likelyHub("direct-drive-hub", 500, 48).resistanceOhm).toBeCloseTo(2 * known.resistanceOhm, 9);
+    expect(likelyHub("direct-drive-hub", 900, 48).resistanceOhm).toBe(known.resistanceOhm);
+  });
+  it("half the duty turns the free wheel half as fast", () => {
+    const free: RideSetup = {
+      ...setup,
+      capKmh: null,
+      body: { massKg: 0.1, cdaM2: 1e-4 },
+      rider: { ...setup.rider, powerW: 0 },
+    };
+    // Next to nothing holds it back.
+    const road = { ...FLAT, crr: 0.001 };
+    const full = wheelOffGroundKmh(setup.kit, FULL_DRIVE, null) ?? 0;
+    expect(steadySpeedKmh(free, { kind: "duty", share: 0.5 }, road)).toBeCloseTo(full / 2, 1);
+    expect(steadySpeedKmh(free, { kind: "duty", share: 1 }, road)).toBeCloseTo(full, 1);
   });
 });
 

@@ -1,0 +1,79 @@
+import { describe, expect, it } from "vitest";
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { TARN } from "@/catalog/displays/tarn";
+import { atHome, factoryRaws, type DisplayProfile, type MenuState } from "../display";
+import { closedByItself, nearMisses } from "./card";
+import { planKeys } from "./plan";
+import { stateFromShown } from "./shown";
+import { play, ruleStroke } from "./strokes";
+
+const sameKeys = (a: readonly string[], b: readonly string[]): boolean => [...a].sort().join() === [...b].sort().join();
+
+describe("strokes", () => {
+  it("two taps of a key that also knows a double tap are kept so far apart that they stay two taps", () => {
+    let tried = 0;
+    for (const profile of SHIPPED_DISPLAYS)
+      for (const rule of profile.rules) {
+        const double = profile.rules.find(
+          (other) => other.gesture.kind === "double-tap" && other.on === rule.on && sameKeys(other.keys, rule.keys),
+        );
+        if (rule.gesture.kind !== "tap" || !double || rule.on !== "home") continue;
+        const home = atHome(profile, factoryRaws(profile));
+        const stroke = ruleStroke(profile, home, rule);
+        const twice = [stroke, stroke].reduce<MenuState>((state, each) => play(profile, state, each), home);
+        const quick = play(profile, home, ruleStroke(profile, home, double));
+        const seen = ({ screen, level, info, lampOn, brightness }: MenuState) => [
+          screen.kind,
+          level,
+          info,
+          lampOn,
+          brightness,
+        ];
+        expect(seen(twice), profile.name).not.toEqual(seen(quick));
+        expect(stroke.kind === "tap" && (stroke.apartMs ?? 0)).toBeGreaterThan(profile.doubleTapMs);
+        tried += 1;
+      }
+    expect(tried).toBeGreaterThan(0);
+  });
+
+  it("a menu left alone is home again, and says what became of the line in hand", () => {
+    const openMenu = (profile: DisplayProfile): MenuState => {
+      const targets = factoryRaws(profile);
+      const plan = planKeys(profile, atHome(profile, targets), { targets, look: [0], end: "anywhere" });
+      const before = plan.ok ? plan.strokes.find(({ after }) => after.screen.kind === "menu")?.after : undefined;
+      if (!before) throw new Error(`no way into the menu of ${profile.name}`);
+      return before;
+    };
+    const before = openMenu(TARN);
+    const changed = { ...before, pending: before.pending.with(0, (before.pending[0] ?? 0) + 1) };
+    const { after, lines, kept } = closedByItself(TARN, changed);
+    expect(after.screen.kind).toBe("home");
+    expect(lines).toEqual([0]);
+    expect(after.saved[0]).toBe(kept ? changed.pending[0] : before.saved[0]);
+    expect(closedByItself(TARN, before).lines).toEqual([]);
+  });
+
+  it("what is told to be saved is in force at once only where the display obeys at once", () => {
+    const seen = new Set<string>();
+    for (const profile of SHIPPED_DISPLAYS) {
+      const home = atHome(profile, factoryRaws(profile));
+      const tracked = { ...home, pending: home.pending.with(0, (home.pending[0] ?? 0) + 1) };
+      const told = stateFromShown(profile, tracked, { kind: "home", saved: true });
+      expect(told.saved).toEqual(tracked.pending);
+      expect(told.inForce).toEqual(profile.inForce === "at-once" ? tracked.pending : home.inForce);
+      expect(stateFromShown(profile, tracked, { kind: "home", saved: false }).saved).toEqual(home.saved);
+      seen.add(profile.inForce);
+    }
+    expect(seen.size).toBe(2);
+  });
+
+  it("the same keys at another time after power-on are a near miss where that hurts; the gesture itself is none", () => {
+    const timed = SHIPPED_DISPLAYS.flatMap((profile) =>
+      profile.rules.flatMap((rule) => nearMisses(profile, rule.on, rule.keys).map((miss) => ({ rule, miss }))),
+    );
+    const same = timed.filter(({ rule, miss }) => sameKeys(rule.keys, miss.keys));
+    expect(same.length).toBeGreaterThan(0);
+    for (const { miss } of same) expect(miss.when).not.toBeNull();
+    for (const { rule, miss } of timed) if (!sameKeys(rule.keys, miss.keys)) expect(miss.when).toBeNull();
+  });
+});

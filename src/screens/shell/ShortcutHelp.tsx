@@ -8,12 +8,12 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ["?", "This list"],
   ["n", "New bike"],
   ["g", "Go to the rack"],
-  ["1 … 6", "In a job: go to that stage"],
+  ["1 … 6", "In a job: go to that stage. On as found they are digits"],
   ["0", "In a job: its numbers"],
   ["↑ ↓", "On the sheet and the dial: next line"],
   ["Space", "On the key card: done, next. A foot pedal that sends Space does it too"],
   ["e", "On the key card: it shows something else"],
-  ["Enter", "On as found: the line shows the maker’s value. On read-back: it shows what was planned"],
+  ["Enter", "On as found and read-back: takes what stands in the field, and goes on. In an empty one: the line shows the maker’s value, or what was planned"],
 ];
 
 export function ShortcutHelp({

@@ -13,7 +13,10 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ["↑ ↓", "On the sheet and the dial: next line"],
   ["Space", "On the key card: done, next. A foot pedal that sends Space does it too"],
   ["e", "On the key card: it shows something else"],
-  ["Enter", "On as found and read-back: takes what stands in the field, and goes on. In an empty one: the line shows the maker’s value, or what was planned"],
+  [
+    "Enter",
+    "On as found and read-back: takes what stands in the field, and goes on. In an empty one: the line shows the maker’s value, or what was planned",
+  ],
 ];
 
 export function ShortcutHelp({

@@ -99,7 +99,7 @@ function StageHeading({ name }: { readonly name: string }) {
     heading.current?.focus({ preventScroll: true });
   }, []);
   return (
-    <h2 ref={heading} tabIndex={-1} className="no-print mb-3 w-max rounded-sm text-[1.35rem] max-sm:text-[1.15rem]">
+    <h2 ref={heading} tabIndex={-1} className="no-print mb-3 w-max text-[1.35rem] outline-none max-sm:text-[1.15rem]">
       {name}
     </h2>
   );

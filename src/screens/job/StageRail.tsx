@@ -1,4 +1,5 @@
 import Link from "next/link";
+import { useEffect, useRef } from "react";
 import type { Job, ProgramOutlook, Stage, Workings } from "@/core/record";
 import { SignShape } from "@/ui/primitives";
 import { count, duration, STAGE_NAMES } from "@/ui/wording";
@@ -42,8 +43,19 @@ function caption({ job, workings, outlook }: RailProps, stage: Stage): string {
 /** The stages of a job in working order, how far each has come, and the numbers beside them. */
 export function StageRail(props: RailProps) {
   const { job, workings, stage } = props;
+  const rail = useRef<HTMLElement>(null);
+  // On a phone the rail is wider than the screen: the stage one is at stands in it.
+  useEffect(() => {
+    const here = rail.current?.querySelector("[aria-current]");
+    if (rail.current && here)
+      rail.current.scrollLeft += here.getBoundingClientRect().left - rail.current.getBoundingClientRect().left - 32;
+  }, [stage]);
   return (
-    <nav aria-label="Stages of the job" className="no-print mb-4 flex border-b-4 border-rule max-md:overflow-x-auto">
+    <nav
+      ref={rail}
+      aria-label="Stages of the job"
+      className="no-print mb-4 flex border-b-4 border-rule max-md:overflow-x-auto"
+    >
       <ol className="relative -mb-1 flex gap-2 md:overflow-x-auto" tabIndex={-1}>
         {workings.stages.map(({ stage: target, done }) => {
           const here = target === stage;

@@ -85,7 +85,7 @@ export function StrokeRuns({
                 })}
               </div>
               <Count words={wordsOf(run, last)} size={size} />
-              <p className="text-[0.95rem] text-quiet">{result}</p>
+              <p className="text-[0.95rem] text-quiet max-sm:text-[1.5rem]">{result}</p>
             </div>
           </Fragment>
         );

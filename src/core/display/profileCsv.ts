@@ -64,14 +64,23 @@ const text = (value: unknown): string => (value === undefined ? "" : String(valu
 /** Reads CSV text back to lines: all of them, or the reasons why not. */
 export const readLinesCsv = (csv: string): CsvReading => drained(readingLinesCsv(csv));
 
+/** What the column of the maker's values was called in files written before. */
+const OLDER_NAME = "factory";
+
 /** The same in steps, each telling what share of the rows is read. */
 export function* readingLinesCsv(csv: string): Generator<number, CsvReading> {
+  let isOlder = false;
   const parsed = Papa.parse<Record<string, string>>(csv.trim(), {
     header: true,
     skipEmptyLines: "greedy",
-    // Files written before the column had its present name.
-    transformHeader: (heading) => (heading.trim() === "factory" ? "maker's" : heading.trim()),
+    transformHeader: (heading) => {
+      if (heading.trim() !== OLDER_NAME) return heading.trim();
+      isOlder = true;
+      return "maker's";
+    },
   });
+  // A fault is told by the name the column has in this file.
+  const named = (field: string): string => (isOlder && field === "maker's" ? OLDER_NAME : field);
   const missing = ["code", "encoding", "maker's"].filter((column) => !(parsed.meta.fields ?? []).includes(column));
   if (missing.length > 0)
     return {
@@ -87,7 +96,7 @@ export function* readingLinesCsv(csv: string): Generator<number, CsvReading> {
   for (const [i, record] of parsed.data.entries()) {
     yield i / parsed.data.length;
     const found: CsvProblem[] = [];
-    const line = lineOf(record, (field, detail) => found.push({ row: i + 2, field, detail }));
+    const line = lineOf(record, (field, detail) => found.push({ row: i + 2, field: named(field), detail }));
     if (line && found.length === 0) lines.push(line);
     problems.push(...found);
   }

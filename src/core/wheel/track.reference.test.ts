@@ -30,7 +30,8 @@ it("a long ride is read and solved with its progress told on the way, and no fix
   const { result, shares } = finish(readGpx(text));
   if (!result.ok) throw new Error(result.problem.key);
   const track = finish(solveTrack(result.fixes));
-  expect(shares.length).toBeGreaterThan(10);
+  // The file is read in a few large pieces.
+  expect(shares.length).toBeGreaterThanOrEqual(2);
   expect(track.shares.length).toBeGreaterThan(10);
   expect(result.fixes.length).toBeGreaterThanOrEqual(7200);
 });

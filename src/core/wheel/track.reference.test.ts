@@ -32,7 +32,7 @@ it("a long ride is read and solved with its progress told on the way, and no fix
   const track = finish(solveTrack(result.fixes));
   // The file is read in a few large pieces.
   expect(shares.length).toBeGreaterThanOrEqual(2);
-  expect(track.shares.length).toBeGreaterThan(10);
+  expect(track.shares.length).toBeGreaterThanOrEqual(2);
   expect(result.fixes.length).toBeGreaterThanOrEqual(7200);
 });
 

@@ -1,7 +1,7 @@
 // Where one lands, what is reached, what a phone shows, what a long text costs, and what 200 bikes cost.
 import { expect, test, type Page } from "@playwright/test";
 import { writeJobFile, type Job } from "../../src/core/record";
-import { handsOf, paste, slowed, write } from "./hands";
+import { handsOf, paste, write } from "./hands";
 import { jobOf, main, openDemo, openRack, putJobs } from "./support";
 
 const STAGES = [
@@ -126,14 +126,23 @@ test("a long leaflet is read in slices with a way to stop; one too long is refus
   await page.goto("/displays");
   await page.getByRole("button", { name: "Describe a display" }).click();
   const field = page.getByLabel("The leaflet’s text");
-  const slow = await slowed(page, 6);
+  // Stop is pressed the moment it stands there: how quick a machine is makes no difference.
+  await page.evaluate(() => {
+    const watch = new MutationObserver(() => {
+      const stop = [...document.querySelectorAll("main button")].find(
+        (button) => button.textContent?.trim() === "Stop",
+      );
+      if (!(stop instanceof HTMLElement)) return;
+      watch.disconnect();
+      stop.click();
+    });
+    watch.observe(document.body, { childList: true, subtree: true });
+  });
   const long = Array.from({ length: 3600 }, (_, i) => `q${i} Speed limit of kind ${i}, 10-45 km/h, default 25`).join(
     "\n",
   );
   await paste(field, long);
-  await page.getByRole("button", { name: "Stop" }).click({ timeout: 30_000 });
   await expect(main(page)).toContainText("Reading stopped.");
-  await slow.send("Emulation.setCPUThrottlingRate", { rate: 1 });
   await paste(field, "q1 some line of a leaflet\n".repeat(8_000));
   await expect(page.getByRole("alert").first()).toContainText("up to 200000 are read at once");
   await paste(field, "a1 Speed limit 10-45 km/h default 25");

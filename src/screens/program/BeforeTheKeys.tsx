@@ -20,42 +20,56 @@ export function BeforeTheKeys(props: BeforeProps) {
   const { job, workings, outlook } = props;
   const { choice, baseline } = workings;
   const needsWord = choice !== null && !choice.rule.publicRoad && job.classChoice.acknowledged.trim() === "";
-  if (needsWord || baseline.kind === "missing") return <FirstThis {...props} needsWord={needsWord} />;
-  if (!outlook) return <p className="text-quiet">Working out the keys …</p>;
-  if (!outlook.plan.ok) return <FindingLine severity="breach">{planProblemText(outlook.plan.problem)}</FindingLine>;
-  return <Start {...props} outlook={outlook} />;
+  if (needsWord) return <WhoseLand job={job} />;
+  return (
+    <div className="flex flex-col gap-8">
+      {/* Stays where it is while its reason is typed, though the keys come in below it at the eighth letter. */}
+      {baseline.kind === "kept" ? null : <NoBaseline job={job} workings={workings} />}
+      {baseline.kind === "missing" ? null : !outlook ? (
+        <p className="text-quiet">Working out the keys …</p>
+      ) : !outlook.plan.ok ? (
+        <FindingLine severity="breach">{planProblemText(outlook.plan.problem)}</FindingLine>
+      ) : (
+        <Start {...props} outlook={outlook} />
+      )}
+    </div>
+  );
 }
 
-function FirstThis({ job, workings, needsWord }: BeforeProps & { readonly needsWord: boolean }) {
-  const { baseline } = workings;
+function WhoseLand({ job }: Pick<StageProps, "job">) {
   return (
     <div className="max-w-2xl">
-      <h3 className="mb-2 text-[1.7rem]">{needsWord ? "Write down whose land it is" : "First, the way home"}</h3>
-      {needsWord ? (
-        <p className="mb-4">Private land asks for a written acknowledgement at intake before any key is planned.</p>
-      ) : (
-        <p className="mb-4">
-          {baseline.kind === "missing"
-            ? `${count(baseline.unread, "line")} of ${baseline.total} not written down. `
-            : ""}
-          Without the as-found sheet nobody finds the way back, so no keys are planned. Write it down, or say why you
-          cannot.
-        </p>
-      )}
+      <h3 className="mb-2 text-[1.7rem]">Write down whose land it is</h3>
+      <p className="mb-4">Private land asks for a written acknowledgement at intake before any key is planned.</p>
+      <Link href={`/job/${job.id}/intake`} className={buttonClass("main", true)}>
+        Go to intake
+      </Link>
+    </div>
+  );
+}
+
+function NoBaseline({ job, workings: { baseline } }: Pick<StageProps, "job" | "workings">) {
+  const missing = baseline.kind === "missing";
+  return (
+    <div className="max-w-2xl">
+      <h3 className="mb-2 text-[1.7rem]">First, the way home</h3>
+      <p className="mb-4">
+        {missing ? `${count(baseline.unread, "line")} of ${baseline.total} not written down. ` : ""}
+        Without the as-found sheet nobody finds the way back, so no keys are planned. Write it down, or say why you
+        cannot.
+      </p>
       <div className="mb-5 flex flex-wrap gap-3">
-        <Link href={`/job/${job.id}/${needsWord ? "intake" : "as-found"}`} className={buttonClass("main", true)}>
-          {needsWord ? "Go to intake" : "Write down what it shows"}
+        <Link href={`/job/${job.id}/as-found`} className={buttonClass(missing ? "main" : "plain", true)}>
+          Write down what it shows
         </Link>
       </div>
-      {needsWord ? null : (
-        <JobField
-          job={job}
-          place={{ in: "waived-reason" }}
-          label="Why there is no full baseline"
-          long
-          hint="A sentence. The card then stops at every line nobody has read."
-        />
-      )}
+      <JobField
+        job={job}
+        place={{ in: "waived-reason" }}
+        label="Why there is no full baseline"
+        long
+        hint="A sentence. The card then stops at every line nobody has read."
+      />
     </div>
   );
 }

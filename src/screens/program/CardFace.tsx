@@ -45,7 +45,7 @@ export function CardFace(props: CardFaceProps) {
   const lit = stroke && !stale && "keys" in stroke ? stroke.keys : [];
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
-      <section aria-label="Key card" className="min-w-0">
+      <section aria-label="Key card" className="min-w-0 max-sm:flex max-sm:min-h-dvh max-sm:flex-col">
         <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
           <h3 className="min-w-0 text-[1.15rem] font-semibold break-words">
             {title} · step {at + 1} of {total}

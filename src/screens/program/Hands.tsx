@@ -14,7 +14,7 @@ interface HandsProps {
 export function Hands({ done, slips, onDone, onElse, onSlip }: HandsProps) {
   return (
     <>
-      <div className="grid gap-3 sm:mt-4 max-sm:sticky max-sm:bottom-0 max-sm:z-10 max-sm:-mx-4 max-sm:border-t max-sm:border-rule max-sm:bg-ground max-sm:px-4 max-sm:py-2 sm:grid-cols-[1.15fr_1fr]">
+      <div className="grid gap-3 sm:mt-4 max-sm:sticky max-sm:bottom-0 max-sm:mt-auto max-sm:z-10 max-sm:-mx-4 max-sm:border-t max-sm:border-rule max-sm:bg-ground max-sm:px-4 max-sm:py-2 sm:grid-cols-[1.15fr_1fr]">
         <Button weight="main" big shortcut="space" className="min-h-[4.4rem] justify-between!" onClick={onDone}>
           {done}
         </Button>

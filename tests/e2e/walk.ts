@@ -139,11 +139,6 @@ export async function walk(context: BrowserContext, seed: number, length: number
       "main input:enabled:not([type=radio],[type=checkbox],[type=file],[type=range]), main textarea",
     );
     if (!field) return;
-    const label = await field
-      .evaluate((node) => (node as HTMLInputElement).labels?.[0]?.textContent?.trim() ?? "", undefined, {
-        timeout: 1000,
-      })
-      .catch(() => "");
     if (
       !(await field.click({ timeout: 1500 }).then(
         () => true,
@@ -152,12 +147,18 @@ export async function walk(context: BrowserContext, seed: number, length: number
     )
       return;
     const text = pick(TEXTS);
-    log.push(`type ${JSON.stringify(text)} in ${label || "?"}`);
     await on.keyboard.press("Control+a");
     await on.keyboard.type(text, { delay: 12 });
     typed += 1;
-    const before = await field.inputValue({ timeout: 1000 }).catch(() => null);
-    if (on !== page || before === null || label === "" || !KEPT_ON.test(on.url())) return;
+    // The screen may have changed under the hand: what counts is the field that has the focus now, and where it stands.
+    const { label, value, path } = await on.evaluate(() => {
+      const now = document.activeElement;
+      const isField = now instanceof HTMLInputElement || now instanceof HTMLTextAreaElement;
+      const called = isField ? (now.labels?.[0]?.textContent?.trim() ?? "") : "";
+      return { label: called, value: isField ? now.value : "", path: location.pathname };
+    });
+    log.push(`type ${JSON.stringify(text)}: ${label || "?"} shows ${JSON.stringify(value)} at ${path}`);
+    if (on !== page || label === "" || !KEPT_ON.test(path)) return;
     const same = on.getByLabel(label, { exact: true });
     if ((await same.count()) !== 1) return;
     if (random() < 0.5) await on.waitForTimeout(300);
@@ -169,7 +170,7 @@ export async function walk(context: BrowserContext, seed: number, length: number
         .waitFor({ timeout: 4000 })
         .catch(() => undefined);
     if ((await same.count()) !== 1) return;
-    await expect(same, told()).toHaveValue(before, { timeout: 4000 });
+    await expect(same, told()).toHaveValue(value, { timeout: 4000 });
     keptFieldsChecked += 1;
   };
   const press = async (on: Page): Promise<void> => {

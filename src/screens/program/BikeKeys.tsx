@@ -146,6 +146,7 @@ export function BikeKeys(props: CardProps) {
         clock={clock}
         hands={
           <Hands
+            waits={session.stale}
             done={
               reads ? `Done, line ${codeOf(profile, step.line ?? 0)} is up` : doneWords(viewOf(profile, step.after))
             }

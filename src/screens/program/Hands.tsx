@@ -4,6 +4,8 @@ import { viewWords } from "@/ui/wording";
 
 interface HandsProps {
   readonly done: string;
+  /** There is no step to be done with yet: new keys are being worked out. */
+  readonly waits: boolean;
   readonly slips: readonly Slip[];
   readonly onDone: () => void;
   readonly onElse: () => void;
@@ -11,12 +13,19 @@ interface HandsProps {
 }
 
 /** What the technician says after a step. On a phone it stands at the foot of the screen, always in the same place. */
-export function Hands({ done, slips, onDone, onElse, onSlip }: HandsProps) {
+export function Hands({ done, waits, slips, onDone, onElse, onSlip }: HandsProps) {
   return (
     <>
       <div className="grid gap-3 sm:mt-4 max-sm:sticky max-sm:bottom-0 max-sm:mt-auto max-sm:z-10 max-sm:-mx-4 max-sm:border-t max-sm:border-rule max-sm:bg-ground max-sm:px-4 max-sm:py-2 sm:grid-cols-[1.15fr_1fr]">
-        <Button weight="main" big shortcut="space" className="min-h-[4.4rem] justify-between!" onClick={onDone}>
-          {done}
+        <Button
+          weight="main"
+          big
+          shortcut="space"
+          className="min-h-[4.4rem] justify-between!"
+          disabled={waits}
+          onClick={onDone}
+        >
+          {waits ? "Wait for the keys" : done}
         </Button>
         <Button big shortcut="e" className="min-h-[3.4rem] justify-between! max-sm:text-base" onClick={onElse}>
           It shows something else
@@ -29,7 +38,7 @@ export function Hands({ done, slips, onDone, onElse, onSlip }: HandsProps) {
       >
         <span className="text-quiet">Or one tap:</span>
         {slips.map((slip) => (
-          <Button key={slip.how + viewWords(slip.view)} onClick={() => onSlip(slip)}>
+          <Button key={slip.how + viewWords(slip.view)} disabled={waits} onClick={() => onSlip(slip)}>
             {viewWords(slip.view)}
           </Button>
         ))}

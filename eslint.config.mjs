@@ -56,7 +56,6 @@ const eslintConfig = [
       "@typescript-eslint/no-non-null-assertion": "error",
       "@typescript-eslint/consistent-type-imports": ["error", { prefer: "type-imports" }],
       "import/no-restricted-paths": ["error", { zones: [...houseZones, ...coreZones] }],
-      "import/no-cycle": ["error", { maxDepth: 6 }],
     },
   },
   {

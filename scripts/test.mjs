@@ -40,6 +40,7 @@ stage("Types, lint, layout");
 await sideBySide([
   ["Types", tool("tsc"), ["--noEmit"]],
   ["Lint", tool("eslint"), [".", "--max-warnings", "0"]],
+  ["Circles of imports", tool("depcruise"), ["src", "app", "scripts", "tests"]],
   ["Layout", tool("prettier"), ["--check", ".", "--log-level", "warn"]],
 ]);
 stage("Unit tests");

@@ -1,7 +1,6 @@
 // First-load JavaScript per route, gzipped: everything a browser fetches to show it, split-off parts included.
-import { expect, test } from "@playwright/test";
+import { expect, test, type Response } from "@playwright/test";
 import { gzipSync } from "node:zlib";
-import { openRack } from "./support";
 
 const BUDGET_KB = 230;
 const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"];
@@ -14,29 +13,28 @@ const ROUTES = [
   "/job/demo-206/program",
 ];
 
-test(`every route loads in at most ${BUDGET_KB} kB of scripts`, async ({ page, browser, baseURL }) => {
+test(`every route loads in at most ${BUDGET_KB} kB of scripts`, async ({ page: fresh }) => {
   test.setTimeout(150_000);
-  await openRack(page);
-  const state = await page.context().storageState({ indexedDB: true });
+  // Nothing is kept from one route for the next.
+  await (await fresh.context().newCDPSession(fresh)).send("Network.setCacheDisabled", { cacheDisabled: true });
   const sizes: Record<string, number> = {};
   for (const route of ROUTES) {
-    const context = await browser.newContext({ storageState: state, ...(baseURL ? { baseURL } : {}) });
-    const fresh = await context.newPage();
     // What the page itself loads: prefetches of other routes, made when it is idle, are not part of showing it.
     const bodies = new Map<string, Promise<Buffer>>();
-    fresh.on("response", (response) => {
+    const take = (response: Response) => {
       const { pathname } = new URL(response.url());
       if (pathname.endsWith(".js") && response.request().resourceType() === "script")
         bodies.set(
           pathname,
           response.body().catch(() => Buffer.alloc(0)),
         );
-    });
+    };
+    fresh.on("response", take);
     await fresh.goto(route, { waitUntil: "networkidle" });
     const kb = (await Promise.all(bodies.values())).reduce((sum, body) => sum + gzipSync(body).length, 0) / 1000;
     expect(bodies.size, route).toBeGreaterThan(0);
     sizes[route] = Math.round(kb * 10) / 10;
-    await context.close();
+    fresh.off("response", take);
   }
   console.log(
     Object.entries(sizes)

@@ -9,9 +9,8 @@ export async function openRack(page: Page): Promise<void> {
   await expect(page.getByRole("link", { name: "Snowplough" }).first()).toBeVisible();
 }
 
-/** Opens one demo bike at a stage. */
+/** Opens one demo bike at a stage; on an empty browser the rack is set up on the way. */
 export async function openDemo(page: Page, number: number, stage: string): Promise<void> {
-  await openRack(page);
   await page.goto(`/job/demo-${number}/${stage}`);
   await expect(page.getByRole("navigation", { name: "Stages of the job" })).toBeVisible();
 }
@@ -61,8 +60,11 @@ export const putJobs = (page: Page, jobs: readonly unknown[]): Promise<void> =>
     jobs,
   );
 
+/** What follows a key follows in the blink of an eye: it is looked for that often, not that quickly given up. */
+const SOON = { intervals: [15, 30, 60, 120, 250] };
+
 /** Waits until what was typed has reached the database. */
-export const expectStored = (page: Page, part: string | RegExp) => expect.poll(() => stored(page)).toMatch(part);
+export const expectStored = (page: Page, part: string | RegExp) => expect.poll(() => stored(page), SOON).toMatch(part);
 
 export const main = (page: Page) => page.getByRole("main");
 /** The line in the sheet's table with this code. */
@@ -91,10 +93,22 @@ export async function programOnBike(page: Page, most = 120): Promise<void> {
     const before = await says();
     if (before === "gone") continue;
     await page.keyboard.press("Space");
-    await expect.poll(says).not.toBe(before);
+    await expect.poll(says, SOON).not.toBe(before);
   }
   await expect(done).toBeVisible();
 }
+
+const moved = new WeakSet<Page>();
+
+/** Gives a page a clock that can be moved on: holds and menus that close take no waiting. Call it before the page is opened. */
+export async function moveTheClock(page: Page): Promise<void> {
+  await page.clock.install();
+  moved.add(page);
+}
+
+/** Lets time go by for the page, in ms: its clock is moved where that is possible. */
+export const pass = (page: Page, ms: number): Promise<void> =>
+  moved.has(page) ? page.clock.runFor(ms) : page.waitForTimeout(ms);
 
 /** Reads the first keys off the card, as a technician would, and presses them on the simulated display. */
 export async function pressNextStroke(page: Page, profile: DisplayProfile = TARN): Promise<void> {
@@ -116,7 +130,7 @@ export async function pressNextStroke(page: Page, profile: DisplayProfile = TARN
   };
   if (hold) {
     await all((key) => page.keyboard.down(key));
-    await page.waitForTimeout(Number(hold[1]) * 1000 + 150);
+    await pass(page, Number(hold[1]) * 1000 + 150);
     await all((key) => page.keyboard.up(key));
   } else if (until) {
     await all((key) => page.keyboard.down(key));
@@ -153,5 +167,5 @@ export async function pressNextStroke(page: Page, profile: DisplayProfile = TARN
       await all((key) => page.keyboard.up(key));
     }
   }
-  await expect.poll(async () => ((await card.isVisible()) ? card.innerText() : "gone")).not.toBe(before);
+  await expect.poll(async () => ((await card.isVisible()) ? card.innerText() : "gone"), SOON).not.toBe(before);
 }

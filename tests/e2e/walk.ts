@@ -206,6 +206,10 @@ export async function walk(context: BrowserContext, seed: number, length: number
   ];
   const bag = deeds.flatMap(([weight, deed]) => Array.from({ length: weight }, () => deed));
 
+  // A walk begins with something typed.
+  await page.goto(`/job/demo-${pick([201, 207, 208, 209])}/intake`);
+  await page.getByLabel("Nickname").waitFor();
+  await type(page);
   await page.goto(anywhere());
   for (let i = 0; i < length; i++) {
     await pick(bag)();

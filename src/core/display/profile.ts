@@ -6,10 +6,7 @@ import type { InferOutput } from "valibot";
 import type * as schema from "./profileSchema";
 import type { SettingKey } from "./settings";
 
-export const FORMAT = "odd-spoke/display-profile";
-export const FORMAT_VERSION = 2;
-/** More lines than any menu has. */
-export const MOST_LINES = 240;
+export * from "./profileFormat";
 
 export type DisplayProfile = InferOutput<typeof schema.DisplayProfileSchema>;
 export type DisplayKey = InferOutput<typeof schema.KeySchema>;

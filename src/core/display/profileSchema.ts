@@ -5,7 +5,7 @@
 import * as v from "valibot";
 import { SETTING_KEYS } from "./settings";
 import { LONGEST_CODE, RESERVED_NAMES } from "../units/limits";
-import { FORMAT, FORMAT_VERSION, MOST_LINES } from "./profile";
+import { FORMAT, FORMAT_VERSION, MOST_LINES } from "./profileFormat";
 
 const Slug = v.pipe(
   v.string(),

@@ -2,7 +2,7 @@
  * The display profile, format 1, as it was: read only to bring old files up to format 2 (migrate.ts).
  */
 import * as v from "valibot";
-import { FORMAT } from "./profile";
+import { FORMAT } from "./profileFormat";
 
 const Slug = v.pipe(v.string(), v.regex(/^[a-z0-9]+(-[a-z0-9]+)*$/, "small letters, digits and single hyphens"));
 const Text = v.pipe(v.string(), v.minLength(1), v.maxLength(400));

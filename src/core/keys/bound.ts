@@ -5,7 +5,7 @@
  */
 import { layoutOf, type DisplayProfile, type MenuState } from "../display";
 import type { ChangeTable } from "./change";
-import type { Aim, Node } from "./plan";
+import type { Aim, Node } from "./goal";
 import { outMs, startOf, times, walkMs, waysOf } from "./ways";
 
 /** Least times to visit all that is wanted on a page and below it, ms: ending back on the page itself, wherever the last of it was, or out of the menu. */

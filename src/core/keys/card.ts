@@ -16,7 +16,7 @@ import {
   type MenuState,
   type View,
 } from "../display";
-import type { PlannedStroke } from "./plan";
+import type { PlannedStroke } from "./goal";
 import { play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
 
 /** Equal strokes in a row, as they are read aloud: "plus, three taps". */

@@ -4,7 +4,8 @@ import { atHome, factoryRaws, lineIndex, linesOf, viewOf, type MenuState } from 
 import { cardSteps, likelySlips, nearMisses } from "./card";
 import { stateFromShown } from "./shown";
 import { changeStrokes } from "./change";
-import { planKeys, type KeyPlan } from "./plan";
+import type { KeyPlan } from "./goal";
+import { planKeys } from "./plan";
 import { play, pressCount, type Stroke } from "./strokes";
 import { randomRaws } from "./testing";
 import { seeded } from "../units/seeded";

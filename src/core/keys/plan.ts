@@ -24,56 +24,9 @@ import {
 } from "../display";
 import { lowerBound } from "./bound";
 import { ChangeTable, codeStrokes } from "./change";
+import type { Aim, KeyGoal, KeyPlan, Node, PlanProblem } from "./goal";
 import { MinQueue } from "./minQueue";
 import { KEY_COSTS, play, ruleStroke, totalMs, waitForClose, type Stroke } from "./strokes";
-
-export interface KeyGoal {
-  /** Wanted raw value per line, in menu order; a line to be left alone wants the value it has. */
-  readonly targets: readonly number[];
-  /** Lines that must come up on the display on the way, to be read. */
-  readonly look?: readonly number[];
-  /** Entry of a page that must come up, such as an action; the plan stops there and does nothing. */
-  readonly entry?: { readonly page: number; readonly at: number };
-  /** Where to end: back on the home screen with everything saved and in force, or on the last line looked at. */
-  readonly end?: "home" | "anywhere";
-}
-
-export interface PlannedStroke {
-  readonly stroke: Stroke;
-  readonly before: MenuState;
-  readonly after: MenuState;
-}
-
-export type KeyPlan =
-  | { readonly ok: true; readonly strokes: readonly PlannedStroke[]; readonly totalMs: number; readonly end: MenuState }
-  | { readonly ok: false; readonly problem: PlanProblem };
-
-export type PlanProblem =
-  /** A target the line cannot be stepped to. */
-  | { readonly key: "plan.target-unreachable"; readonly code: string; readonly raw: number }
-  /** The display asks for a PIN nobody here knows. */
-  | { readonly key: "plan.locked" }
-  /** The display's keys do not lead there. */
-  | { readonly key: "plan.no-way" };
-
-/** A state of the search. `discarding`: a wrong line was passed by, so this visit to the menu will not be saved. */
-export interface Node {
-  readonly state: MenuState;
-  readonly toLook: ReadonlySet<number>;
-  readonly discarding: boolean;
-  readonly costMs: number;
-  readonly via: { readonly from: Node; readonly strokes: readonly Stroke[] } | null;
-}
-
-/** A goal with what follows from it for this display. */
-export interface Aim extends KeyGoal {
-  /** Lines that must hold their target: those the menu has once the targets are set. */
-  readonly required: readonly number[];
-  readonly isRequired: (line: number) => boolean;
-  readonly isController: (line: number) => boolean;
-  /** Leaving the menu, or leaving it alone, confirms the value that still blinks. */
-  readonly confirmsByLeaving: boolean;
-}
 
 /** More expansions than any menu needs; past it the display's keys are taken not to lead there. */
 const MOST_EXPANSIONS = 60_000;

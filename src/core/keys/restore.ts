@@ -3,7 +3,8 @@
  * out when nobody knows any more what a display holds; only with a baseline kept.
  */
 import { dangerOf, ruleActs, type DisplayProfile, type MenuState } from "../display";
-import { planKeys, type KeyGoal, type PlannedStroke } from "./plan";
+import type { KeyGoal, PlannedStroke } from "./goal";
+import { planKeys } from "./plan";
 import { play, ruleStroke, totalMs, type Stroke } from "./strokes";
 
 export interface RestorePlan {

@@ -7,7 +7,7 @@ import { buttonClass, Caution, Choice, SignShape, useKeptState } from "@/ui/prim
 import { count, lineName } from "@/ui/wording";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
-import type { StageProps } from "../job/stageProps";
+import type { DisplayStageProps, StageProps } from "../job/stageProps";
 import { Column } from "./Column";
 import { Guided } from "./Guided";
 import { PastedList } from "./PastedList";
@@ -19,9 +19,7 @@ export function AsFound(props: StageProps) {
   return job.profile ? <Readings {...props} profile={job.profile} /> : <NoDisplay job={job} />;
 }
 
-export type ReadingsProps = StageProps & { readonly profile: DisplayProfile };
-
-function Readings(props: ReadingsProps) {
+function Readings(props: DisplayStageProps) {
   const { job, workings, change, setLine, profile } = props;
   const { found, foundCount, baseline } = workings;
   const [way, setWay] = useKeptState(`as-found-way.${job.id}`, "guided");
@@ -86,7 +84,7 @@ function Readings(props: ReadingsProps) {
   );
 }
 
-function NoBaseline({ job }: ReadingsProps) {
+function NoBaseline({ job }: DisplayStageProps) {
   return (
     <section aria-labelledby="no-baseline" className="mt-8 border-t border-rule pt-4">
       <h3 id="no-baseline" className="text-[1.15rem]">
@@ -107,7 +105,7 @@ function NoBaseline({ job }: ReadingsProps) {
   );
 }
 
-interface LineListProps extends ReadingsProps {
+interface LineListProps extends DisplayStageProps {
   readonly inHand: boolean;
   readonly onPick: (code: string) => void;
 }

@@ -5,10 +5,10 @@ import { typedAt } from "@/core/record";
 import { keepTyped } from "@/store";
 import { useDraft } from "@/ui/primitives";
 import { count, lineName } from "@/ui/wording";
-import type { ReadingsProps } from "./AsFound";
+import type { DisplayStageProps } from "../job/stageProps";
 
 /** The whole column typed as numbers, one a line. Only rows that were typed in are kept, each with its own line. */
-export function Column({ job, profile }: ReadingsProps) {
+export function Column({ job, profile }: DisplayStageProps) {
   const lines = linesOf(profile).filter((line) => line.encoding.kind !== "read-only");
   const kept = lines
     .map((line) => typedAt(job, { in: "as-found", name: line.code }))

@@ -10,7 +10,7 @@ import { JobField } from "../job/JobField";
 import { usePlan } from "../job/usePlan";
 import { MenuClock, moment } from "../program/MenuClock";
 import { StrokeRuns } from "../program/StrokeRuns";
-import type { ReadingsProps } from "./AsFound";
+import type { DisplayStageProps } from "../job/stageProps";
 import { LinePhotos } from "./LinePhotos";
 
 /** Short codes stand in segment digits as the display writes them; words in type. */
@@ -20,7 +20,7 @@ const codeFace = (code: string): string =>
     : "font-head text-[2.6rem] leading-tight font-extrabold break-words max-sm:text-[1.6rem]";
 
 /** One line at a time, in the display's own order; Enter takes what stands in the field, or the maker's value, and goes on. */
-export function Guided({ job, workings, line: inHand, setLine, profile }: ReadingsProps) {
+export function Guided({ job, workings, line: inHand, setLine, profile }: DisplayStageProps) {
   const { found } = workings;
   const lines = linesOf(profile);
   const chosen = lines.findIndex((each) => each.code === inHand);

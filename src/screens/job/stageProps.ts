@@ -1,4 +1,5 @@
-import type { Job, ProgramOutlook, Workings } from "@/core/record";
+import type { DisplayProfile } from "@/core/display";
+import type { Job, Keys, ProgramOutlook, Workings } from "@/core/record";
 import type { Change } from "@/store";
 
 /** Changes the job; the answer takes the one deed back. Null where it could not be written, which has been told then. */
@@ -15,3 +16,9 @@ export interface StageProps {
   readonly line: string;
   readonly setLine: (code: string) => void;
 }
+
+/** A stage that needs a display, once there is one. */
+export type DisplayStageProps = StageProps & { readonly profile: DisplayProfile };
+
+/** A stage that needs keys under way or done, once there are some. */
+export type KeysStageProps = DisplayStageProps & { readonly program: Keys };

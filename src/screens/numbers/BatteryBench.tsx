@@ -11,7 +11,7 @@ import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import { FigureFields } from "./FigureFields";
-import type { BenchProps } from "./Numbers";
+import type { BenchProps } from "./benchProps";
 
 const FROM = {
   said: "as said",

@@ -9,7 +9,7 @@ import { count, motorAmpsWorking, PART_WORDS, partInSentence, plain, speed } fro
 import { wattsWorking } from "@/ui/wording/workings";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
-import type { BenchProps } from "./Numbers";
+import type { BenchProps } from "./benchProps";
 
 /** Current: which part bounds it, what the display's line really does, and which watts are which. */
 export function CurrentBench(props: BenchProps) {

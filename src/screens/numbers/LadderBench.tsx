@@ -16,7 +16,7 @@ import { LADDER_WORDS } from "@/ui/wording/figures/ladder";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
-import type { BenchProps } from "./Numbers";
+import type { BenchProps } from "./benchProps";
 
 /** The assist ladder: as it is, as it could be, and which levels are really the same. */
 export function LadderBench(props: BenchProps) {

@@ -1,16 +1,11 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useMemo, type ComponentType } from "react";
-import { readFigures, type Figures } from "@/core/setup/figures";
+import { readFigures } from "@/core/setup/figures";
 import type { Raws } from "@/core/setup";
 import { useKeptState } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
-
-/** What every bench gets: the job, the figures as read, and the values on the display now. */
-export interface BenchProps extends StageProps {
-  readonly figures: Figures;
-  readonly raws: Raws;
-}
+import type { BenchProps } from "./benchProps";
 
 const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride"] as const;
 type BenchName = (typeof BENCHES)[number];

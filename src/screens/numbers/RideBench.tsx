@@ -25,7 +25,7 @@ import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import { FigureFields } from "./FigureFields";
-import type { BenchProps } from "./Numbers";
+import type { BenchProps } from "./benchProps";
 import { useSweep } from "./useSweep";
 
 /** The ride: every level on every grade, as it is and as planned. */

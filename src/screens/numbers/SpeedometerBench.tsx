@@ -15,7 +15,7 @@ import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import { FigureFields } from "./FigureFields";
-import type { BenchProps } from "./Numbers";
+import type { BenchProps } from "./benchProps";
 import { TrackFound, TrackPart, useTrackFile } from "./TrackPart";
 
 const BY = { runs: "from steady runs", trip: "from a trip against a track", course: "from a timed course" } as const;

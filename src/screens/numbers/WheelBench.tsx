@@ -9,7 +9,7 @@ import { SOURCE_WORKING, wheelChoiceWorking } from "@/ui/wording/wheelWorking";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
-import type { BenchProps } from "./Numbers";
+import type { BenchProps } from "./benchProps";
 
 /** Loaded when a sidewall is typed. */
 const Sidewall = dynamic(() => import("./Sidewall").then((module) => module.Sidewall), { ssr: false });

@@ -3,15 +3,12 @@ import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
 import { rawValues, shows } from "@/core/display";
-import type { SheetRow } from "@/core/setup";
 import { own } from "@/core/units/limits";
 import { Button } from "@/ui/primitives";
-import type { StageProps } from "../job/stageProps";
+import type { ByHandProps } from "./Unlock";
 
 /** Loaded when a line is to be unlocked. */
 const Unlock = dynamic(() => import("./Unlock").then((module) => module.Unlock), { ssr: false });
-
-export type ByHandProps = Pick<StageProps, "job" | "change"> & { readonly row: SheetRow };
 
 /** Setting a target by hand, and unlocking a maker-only line with a written reason. */
 export function ByHand({ job, change, row }: ByHandProps) {

@@ -2,10 +2,13 @@
 import { useState } from "react";
 import { LEAST_REASON, withEvent } from "@/core/record";
 import { Button, KeptField } from "@/ui/primitives";
-import type { ByHandProps } from "./ByHand";
+import type { StageProps } from "../job/stageProps";
+import type { SheetRow } from "@/core/setup";
 
 /** Longest reason: it is quoted in the record. */
 const LONGEST_REASON = 2000;
+
+export type ByHandProps = Pick<StageProps, "job" | "change"> & { readonly row: SheetRow };
 
 /** Unlocking a maker-only line: it takes a reason, which the record keeps. */
 export function Unlock({ job, row, change }: ByHandProps) {

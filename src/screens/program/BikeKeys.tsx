@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { codeOf, lineAt, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
+import { codeOf, lineAt, viewOf, type MenuState, type View } from "@/core/display";
 import { closedByItself, likelySlips, type Slip } from "@/core/keys";
 import {
   advanceProgram,
@@ -14,7 +14,7 @@ import {
 } from "@/core/record";
 import { Button, FindingLine, useShortcuts, useTell } from "@/ui/primitives";
 import { planProblemText, viewWords } from "@/ui/wording";
-import type { StageProps } from "../job/stageProps";
+import type { KeysStageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
 import { CardFace } from "./CardFace";
 import { moment } from "./MenuClock";
@@ -34,10 +34,8 @@ const withNotice =
   (now: Job): Job =>
     now.program ? { ...now, program: { ...now.program, notice } } : now;
 
-export type CardProps = StageProps & { readonly profile: DisplayProfile; readonly program: Keys };
-
 /** The keys of the bike: the technician presses them and says so, and the card follows. */
-export function BikeKeys(props: CardProps) {
+export function BikeKeys(props: KeysStageProps) {
   const { job, change, profile, program } = props;
   const tell = useTell();
   const { leads, takeOver } = useLead(job.id);

@@ -1,9 +1,9 @@
 import { viewOf, type MenuState } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { viewWords } from "@/ui/wording";
-import type { CardProps } from "./BikeKeys";
+import type { KeysStageProps } from "../job/stageProps";
 
-interface FollowsProps extends CardProps {
+interface FollowsProps extends KeysStageProps {
   readonly state: MenuState;
   readonly onTakeOver: () => void;
 }

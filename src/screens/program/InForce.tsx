@@ -3,10 +3,10 @@ import Link from "next/link";
 import { setKeysAside, startRehearsal } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button, buttonClass, useTell } from "@/ui/primitives";
-import type { CardProps } from "./BikeKeys";
+import type { KeysStageProps } from "../job/stageProps";
 
 /** The keys of the bike are done: what is claimed by that, and what is to be done next. */
-export function InForce({ job, change, profile, program }: CardProps) {
+export function InForce({ job, change, profile, program }: KeysStageProps) {
   const tell = useTell();
   const again = async () => {
     const deed = await change((now) => setKeysAside(now, new Date().toISOString(), "to be programmed again"));

@@ -1,11 +1,9 @@
 "use client";
 import Link from "next/link";
-import type { DisplayProfile } from "@/core/display";
-import type { Keys } from "@/core/record";
 import { buttonClass, Caution } from "@/ui/primitives";
 import { count } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
-import type { StageProps } from "../job/stageProps";
+import type { KeysStageProps, StageProps } from "../job/stageProps";
 import { CheckCard } from "./CheckCard";
 import { ReadBack } from "./ReadBack";
 import { ReadOutChart } from "./ReadOutChart";
@@ -31,9 +29,7 @@ export function Prove(props: StageProps) {
   return <Proof {...props} profile={job.profile} program={job.program} />;
 }
 
-export type ProofProps = StageProps & { readonly profile: DisplayProfile; readonly program: Keys };
-
-function Proof(props: ProofProps) {
+function Proof(props: KeysStageProps) {
   const { job, workings, profile, program } = props;
   const { checks } = workings;
   const proven = workings.stages.some(({ stage, done }) => stage === "prove" && done);

@@ -8,10 +8,10 @@ import { keepTyped, writeTyped } from "@/store";
 import { Button, SignShape } from "@/ui/primitives";
 import { count, lineName, shownProblemText } from "@/ui/wording";
 import { JobField } from "../job/JobField";
-import type { ProofProps } from "./Prove";
+import type { KeysStageProps } from "../job/stageProps";
 
 /** What the display shows after the power cycle, typed line by line and held against the sealed plan. */
-export function ReadBack({ job, workings, change, profile, program }: ProofProps) {
+export function ReadBack({ job, workings, change, profile, program }: KeysStageProps) {
   const router = useRouter();
   const list = useRef<HTMLOListElement>(null);
   const { readBack } = workings;

@@ -7,7 +7,7 @@ import { Button, FilePick, SignShape, useTell } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
 import { count } from "@/ui/wording";
 import { csvProblemText, profileProblemText } from "@/ui/wording/profiles";
-import type { WorkbenchProps } from "./Workbench";
+import type { WorkbenchProps } from "./workbenchProps";
 
 /** The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for what no form can say. */
 export function FilesPanel({ profile, change }: WorkbenchProps) {

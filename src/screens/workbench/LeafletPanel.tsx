@@ -15,7 +15,7 @@ import { count, SETTING_NAMES } from "@/ui/wording";
 import { DOUBT_WORDS, SURENESS_WORDS } from "@/ui/wording/profiles";
 import { readLeafletText } from "@/workers/textClient";
 import { ReadingProgress, useReading } from "../job/useReading";
-import type { WorkbenchProps } from "./Workbench";
+import type { WorkbenchProps } from "./workbenchProps";
 
 const NOTHING_READ: LeafletReading = { lines: [], leftOver: [] };
 

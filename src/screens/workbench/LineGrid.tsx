@@ -20,7 +20,7 @@ import { Button, Choice, KeptField, RuledTable, SignShape, useTell } from "@/ui/
 import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
 import { SETTING_NAMES } from "@/ui/wording";
 import { cellProblemText, CLAIM_SOURCES, ENCODING_WORDS } from "@/ui/wording/profiles";
-import type { WorkbenchProps } from "./Workbench";
+import type { WorkbenchProps } from "./workbenchProps";
 
 /** Longest note and claim, characters. */
 const LONGEST_NOTE = 400;

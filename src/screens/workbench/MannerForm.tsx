@@ -3,7 +3,7 @@ import { useState } from "react";
 import { keyId, USUAL_MANNER, withManner, type DisplayProfile, type KeyRule, type Manner } from "@/core/display";
 import { Button, Choice, KeptField, useTell } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, plain, ruleConditions } from "@/ui/wording";
-import type { WorkbenchProps } from "./Workbench";
+import type { WorkbenchProps } from "./workbenchProps";
 
 /** The manner a profile already has, as far as the short form can say it. */
 function mannerOf(profile: DisplayProfile): Manner {

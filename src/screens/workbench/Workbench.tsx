@@ -21,14 +21,10 @@ import { LineGrid } from "./LineGrid";
 const MannerForm = dynamic(() => import("./MannerForm").then((module) => module.MannerForm));
 const LeafletPanel = dynamic(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
 const FilesPanel = dynamic(() => import("./FilesPanel").then((module) => module.FilesPanel));
+import type { WorkbenchProps } from "./workbenchProps";
 
 /** Longest name and variant, characters. */
 const LONGEST_NAME = 200;
-
-export interface WorkbenchProps {
-  readonly profile: DisplayProfile;
-  readonly change: (edit: (profile: DisplayProfile) => DisplayProfile) => void;
-}
 
 const PARTS = [
   { value: "leaflet", label: "Leaflet" },

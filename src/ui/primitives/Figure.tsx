@@ -24,14 +24,13 @@ export function Figure({ label, value, note, working, size = "usual" }: FigurePr
       <div className="text-[0.9rem] text-quiet">{label}</div>
       {value !== null && working.length > 0 ? (
         <details className="group">
-          <summary
-            className="flex min-h-9 list-none flex-wrap items-baseline gap-x-3 [&::-webkit-details-marker]:hidden"
-            aria-label={`${label}: ${value}. Working`}
-          >
+          <summary className="flex min-h-9 list-none flex-wrap items-baseline gap-x-3 [&::-webkit-details-marker]:hidden">
+            <span className="sr-only">{label}: </span>
             <span className="underline decoration-rule decoration-dotted decoration-2 underline-offset-[5px] group-hover:decoration-ink group-open:decoration-ink">
               {figure}
             </span>
             {note ? <span className="text-[0.88rem] text-quiet">{note}</span> : null}
+            <span className="sr-only">, how it is worked out</span>
           </summary>
           <div className="working my-2">{working.join("\n")}</div>
         </details>

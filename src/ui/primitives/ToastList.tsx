@@ -1,6 +1,11 @@
 "use client";
 import { Toast } from "radix-ui";
-import type { Message } from "./Toasts";
+
+export interface Message {
+  readonly id: number;
+  readonly text: string;
+  readonly undo: (() => void) | null;
+}
 
 /** The messages at the foot of the screen, each for ten seconds or until it is dropped. */
 export function ToastList({

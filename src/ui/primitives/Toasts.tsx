@@ -1,12 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { createContext, useCallback, useContext, useState, type ReactNode } from "react";
-
-export interface Message {
-  readonly id: number;
-  readonly text: string;
-  readonly undo: (() => void) | null;
-}
+import type { Message } from "./ToastList";
 
 type Tell = (text: string, undo?: () => void) => void;
 const TellContext = createContext<Tell>(() => undefined);

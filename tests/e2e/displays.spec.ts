@@ -1,8 +1,9 @@
 // The library, the workbench, comparing and swapping, by the real interface.
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { paste, write } from "./hands";
 import { readFileSync } from "node:fs";
 import { expectStored, main, openDemo, openRack } from "./support";
+import { expect, test } from "./workshop";
 
 const LEAFLET = `No | Function | Range | Default
 k01 | Speed unit | 0 km/h, 1 mph | 0

@@ -1,10 +1,10 @@
 // Every shipped display programmed by pressing its simulated keys, from the key card alone.
-import { expect, test } from "@playwright/test";
 import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import { CLASSES } from "../../src/catalog/classes/classes";
 import { factoryRaws, isShown, linesOf, rawValues, shows, type DisplayProfile } from "../../src/core/display";
 import { newJob, writeJobFile, type Job } from "../../src/core/record";
-import { jobOf, moveTheClock, openRack, rehearse } from "./support";
+import { jobOf, openRack, rehearse } from "./support";
+import { clocked as test, expect } from "./workshop";
 
 /** Lines spread over the whole menu, each to be set one step on from the maker's value. */
 function changesFor(profile: DisplayProfile): ReadonlyMap<string, number> {
@@ -66,7 +66,6 @@ function jobFor(profile: DisplayProfile, number: number): Job {
 for (const [i, profile] of SHIPPED_DISPLAYS.entries())
   test(`${profile.name} is programmed by its own keys, read off the card`, async ({ page }) => {
     test.setTimeout(240_000);
-    await moveTheClock(page);
     await openRack(page);
     const job = jobFor(profile, 900 + i);
     await page

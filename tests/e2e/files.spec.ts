@@ -1,7 +1,8 @@
 // Files: a job goes out and comes back; bad files are refused with the reason, and nothing stored changes.
 import { readFileSync } from "node:fs";
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { main, openDemo, openRack, stored } from "./support";
+import { expect, test } from "./workshop";
 
 const give = (page: Page, name: string, text: string) =>
   page

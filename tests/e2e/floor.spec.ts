@@ -5,7 +5,7 @@ import type Axe from "axe-core";
 import type { RunOnly } from "axe-core";
 import type { Page } from "@playwright/test";
 import { openRack } from "./support";
-import { expect, test } from "./workshop";
+import { expect, look as test } from "./workshop";
 
 const SCREENS: readonly (readonly [string, string])[] = [
   ["rack", "/"],

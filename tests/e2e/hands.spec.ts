@@ -1,10 +1,11 @@
 // Typed with real hands: what stands in a field when Enter goes down is what is kept, on a slow machine, with a wrong key, a
 // reload, a held key, a double click and a number pad.
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { TARN } from "../../src/catalog/displays/tarn";
 import { seeded } from "../../src/core/units/seeded";
 import { handsOf, listenForErrors, slowed, write } from "./hands";
 import { expectStored, jobOf, main, openDemo, openRack, programOnBike } from "./support";
+import { expect, test } from "./workshop";
 
 /** Lines of Tarn that can be written down, with a value none of which is the maker's or the line's before. */
 const SIXTEEN: readonly (readonly [string, string])[] = [

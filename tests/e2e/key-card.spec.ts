@@ -1,12 +1,12 @@
 // The key card when things go wrong: a wrong key, something else shown, a menu that closes by itself, a near miss.
-import { expect, test, type Page } from "@playwright/test";
-import { expectStored, jobOf, moveTheClock, openDemo, pass, pressNextStroke, programOnBike, rehearse } from "./support";
+import type { Page } from "@playwright/test";
+import { expectStored, jobOf, openDemo, pass, pressNextStroke, programOnBike, rehearse } from "./support";
+import { clocked as test, expect } from "./workshop";
 
 const card = (page: Page) => page.getByRole("region", { name: "Key card" });
 const simulated = (page: Page) => page.getByRole("group", { name: /^Simulated Tarn:/ });
 
 async function start(page: Page, keysOn: "bike" | "simulated"): Promise<void> {
-  await moveTheClock(page);
   await openDemo(page, 207, "program");
   await page.getByRole("button", { name: keysOn === "bike" ? "Start the keys on the bike" : "Rehearse first" }).click();
   await expect(card(page)).toContainText("Open the menu");

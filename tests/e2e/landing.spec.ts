@@ -1,8 +1,9 @@
 // Where one lands, what is reached, what a phone shows, what a long text costs, and what 200 bikes cost.
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { writeJobFile, type Job } from "../../src/core/record";
 import { handsOf, paste, write } from "./hands";
 import { jobOf, main, openDemo, openRack, putJobs } from "./support";
+import { expect, fresh, test } from "./workshop";
 
 const STAGES = [
   ["intake", "Intake"],
@@ -48,24 +49,25 @@ test("nothing in focus is hidden behind a bar that sticks", async ({ page }) => 
   }
 });
 
-test.describe("on a phone", () => {
-  test.use({ viewport: { width: 390, height: 780 }, hasTouch: true, isMobile: true });
+fresh.describe("on a phone", () => {
+  fresh.use({ viewport: { width: 390, height: 780 }, hasTouch: true, isMobile: true });
 
-  test("the number pad stands above the fold, with no keyboard of the system's, and nothing is cut", async ({
-    page,
-  }) => {
-    await openDemo(page, 208, "as-found");
-    const pad = page.getByRole("group", { name: "Number pad" });
-    const box = await pad.boundingBox();
-    expect((box?.y ?? 999) + (box?.height ?? 999)).toBeLessThanOrEqual(780);
-    await expect(page.getByLabel("What line 52 shows")).toHaveAttribute("inputmode", "none");
-    for (const digit of "12") await pad.getByRole("button", { name: digit, exact: true }).tap();
-    await page.getByRole("button", { name: "Next line" }).tap();
-    await expect.poll(async () => (await jobOf(page, "demo-208")).asFound.shown["52"]).toBe("12");
-    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
-  });
+  fresh(
+    "the number pad stands above the fold, with no keyboard of the system's, and nothing is cut",
+    async ({ page }) => {
+      await openDemo(page, 208, "as-found");
+      const pad = page.getByRole("group", { name: "Number pad" });
+      const box = await pad.boundingBox();
+      expect((box?.y ?? 999) + (box?.height ?? 999)).toBeLessThanOrEqual(780);
+      await expect(page.getByLabel("What line 52 shows")).toHaveAttribute("inputmode", "none");
+      for (const digit of "12") await pad.getByRole("button", { name: digit, exact: true }).tap();
+      await page.getByRole("button", { name: "Next line" }).tap();
+      await expect.poll(async () => (await jobOf(page, "demo-208")).asFound.shown["52"]).toBe("12");
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    },
+  );
 
-  test("Done stays in one place from step to step, and is always in sight", async ({ page }) => {
+  fresh("Done stays in one place from step to step, and is always in sight", async ({ page }) => {
     await openDemo(page, 207, "program");
     await page.getByRole("button", { name: "Start the keys on the bike" }).tap();
     const card = page.getByRole("region", { name: "Key card" });

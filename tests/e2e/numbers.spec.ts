@@ -1,9 +1,10 @@
 // The numbers of a bike in the real interface: benches, a recorded ride, the what-if and the tables.
 import { writeFileSync } from "node:fs";
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { write } from "./hands";
 import { CLEAN, gpxText, makeRide } from "../../src/core/wheel/testingTrack";
 import { expectStored, main, openRack } from "./support";
+import { expect, test } from "./workshop";
 
 async function openBench(page: Page, job: string, bench: string): Promise<void> {
   await openRack(page);

@@ -1,10 +1,11 @@
 // What the papers say, word for word, at every standing of a bike; what is asked in the display's own unit; how many pages.
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import { linesOf, shows } from "../../src/core/display";
 import { writeJobFile, type Job } from "../../src/core/record";
 import { handsOf, write } from "./hands";
 import { jobOf, main, openDemo, openRack, programOnBike, putJobs } from "./support";
+import { expect, test } from "./workshop";
 
 const card = (page: Page, name: string) => page.getByRole("article", { name });
 const cellsOf = (page: Page, code: string) =>

@@ -1,7 +1,7 @@
 // What the sheet says: the fat tyre's true cap, the class limits on a whole-km/h line, findings instead of crashes.
-import { expect, test } from "@playwright/test";
 import { handsOf, write } from "./hands";
 import { expectStored, main, openDemo, openRack, sheetRow } from "./support";
+import { expect, test } from "./workshop";
 
 test("the fat tyre: a cap of 25 really assists to 27.8; code 29 mends it; setting 26 by hand brings it back", async ({
   page,

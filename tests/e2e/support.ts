@@ -1,4 +1,4 @@
-import { expect, type Page } from "@playwright/test";
+import { expect, type BrowserContext, type Page } from "@playwright/test";
 import { TARN } from "../../src/catalog/displays/tarn";
 import type { DisplayProfile } from "../../src/core/display";
 import type { Job } from "../../src/core/record";
@@ -98,17 +98,17 @@ export async function programOnBike(page: Page, most = 120): Promise<void> {
   await expect(done).toBeVisible();
 }
 
-const moved = new WeakSet<Page>();
+const moved = new WeakSet<BrowserContext>();
 
-/** Gives a page a clock that can be moved on: holds and menus that close take no waiting. Call it before the page is opened. */
+/** Gives the pages of a context a clock that can be moved on: holds and menus that close take no waiting. */
 export async function moveTheClock(page: Page): Promise<void> {
   await page.clock.install();
-  moved.add(page);
+  moved.add(page.context());
 }
 
 /** Lets time go by for the page, in ms: its clock is moved where that is possible. */
 export const pass = (page: Page, ms: number): Promise<void> =>
-  moved.has(page) ? page.clock.runFor(ms) : page.waitForTimeout(ms);
+  moved.has(page.context()) ? page.clock.runFor(ms) : page.waitForTimeout(ms);
 
 /** Reads the first keys off the card, as a technician would, and presses them on the simulated display. */
 export async function pressNextStroke(page: Page, profile: DisplayProfile = TARN): Promise<void> {

@@ -1,8 +1,8 @@
 // The whole job by the real interface: new bike → as found → plan → keys on the simulated display → power cycle →
 // read back → hand over, with reloads in the middle and nothing lost.
-import { expect, test } from "@playwright/test";
 import { handsOf, write } from "./hands";
 import { expectStored, main, openRack, programOnBike, pressNextStroke, rehearse, sheetRow, stored } from "./support";
+import { expect, test } from "./workshop";
 
 const FOUND: readonly (readonly [string, string])[] = [
   ["31", "0"],

@@ -1,10 +1,11 @@
 // Two windows on one bike, storage that fails, a record that cannot be shown: nothing is lost, and what is wrong is said.
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { readFile } from "node:fs/promises";
 import { TARN } from "../../src/catalog/displays/tarn";
 import { writeJobFile } from "../../src/core/record";
 import { handsOf, listenForErrors, write } from "./hands";
 import { jobOf, main, openDemo, openRack, putJobs, stored } from "./support";
+import { expect, test } from "./workshop";
 
 /** Counts what is written to the browser's database, by store. Call before the first page is opened. */
 const countWrites = (page: Page) =>
@@ -24,6 +25,7 @@ test("two windows at two stages of one bike write its stage once each, not for e
   const other = await context.newPage();
   await countWrites(page);
   await countWrites(other);
+  await openRack(page);
   await openDemo(page, 207, "intake");
   await other.goto("/job/demo-207/plan");
   await expect(other.getByRole("heading", { name: "Plan", exact: true })).toBeVisible();

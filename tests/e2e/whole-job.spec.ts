@@ -2,7 +2,7 @@
 // read back → hand over, with reloads in the middle and nothing lost.
 import { handsOf, write } from "./hands";
 import { expectStored, main, openRack, programOnBike, pressNextStroke, rehearse, sheetRow, stored } from "./support";
-import { expect, test } from "./workshop";
+import { clocked as test, expect } from "./workshop";
 
 const FOUND: readonly (readonly [string, string])[] = [
   ["31", "0"],

@@ -50,7 +50,7 @@ export function TrueCap({ workings }: Pick<StageProps, "workings">) {
       <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3">
         <strong className="font-head text-[2.1rem] leading-tight">
           {targetCap.kind === "true" ? speed(targetCap.kmh.nominal, unit, 2) : missing[targetCap.kind]}
-        </strong>
+        </strong>{" "}
         {targetCap.kind === "no-read-out" ? (
           <span className="text-quiet">{targetCap.needs.map((need) => READ_OUT_NEEDS[need]).join("; ")}</span>
         ) : null}

@@ -6,13 +6,13 @@ import { count, findingText, INTAKE_WORDS, lineName, sealFaultText, speed, STAGE
 import { voiceOf } from "../job/voice";
 
 /** Spokes for the dial, from the same rows as the sheet. */
-export function spokesOf(job: Job, { sheet, foundCount }: Workings): readonly TicketSpoke[] {
+export function spokesOf(job: Job, { sheet }: Workings): readonly TicketSpoke[] {
   if (!job.profile) return [];
   if (!sheet) return linesOf(job.profile).map((line) => ({ code: line.code, name: lineName(line), mark: "unknown" }));
   return sheet.rows.map((row) => ({
     code: row.code,
     name: lineName(row.line),
-    mark: foundCount === 0 ? "unknown" : row.mark,
+    mark: row.mark,
   }));
 }
 

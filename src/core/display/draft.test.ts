@@ -5,11 +5,13 @@ import { checkProfile } from "./check";
 import {
   cellsOf,
   lineFromLeaflet,
+  meaning,
   measuredText,
   newProfile,
   usualEncoding,
   USUAL_MANNER,
   withCell,
+  withLineAt,
   withManner,
   withMeasured,
 } from "./draft";
@@ -89,6 +91,37 @@ describe("a display begun from nothing", () => {
         kind: "line",
         line: "zz",
       });
+    }
+  });
+});
+
+describe("a line replaced", () => {
+  it("takes pages and conditions along when its code changes, and touches nothing else", () => {
+    for (const profile of SHIPPED_DISPLAYS)
+      profile.lines.forEach((old, i) => {
+        const renamed = withLineAt(profile, i, { ...old, code: "new code" });
+        expect(checkProfile(renamed)).toEqual(checkProfile(profile));
+        expect(JSON.stringify(renamed)).not.toContain(`"line":"${old.code}"`);
+        const back = withLineAt(renamed, i, old);
+        expect(back).toEqual(profile);
+      });
+  });
+
+  it("changes one line only where the code stays, and none past the end", () => {
+    const [first] = TARN.lines;
+    if (!first) throw new Error("no line");
+    const noted = withLineAt(TARN, 0, { ...first, note: "worn" });
+    expect(noted.lines[0]?.note).toBe("worn");
+    expect({ ...noted, lines: noted.lines.slice(1) }).toEqual({ ...TARN, lines: TARN.lines.slice(1) });
+    expect(withLineAt(TARN, 99, first)).toBe(TARN);
+  });
+
+  it("means any setting there is, at a value it can show", () => {
+    for (const setting of SETTING_KEYS) {
+      const meant = meaning(line("33"), setting);
+      expect(meant.code).toBe("33");
+      expect(rawValues(meant.encoding)).toContain(meant.factoryRaw);
+      expect(meant.encoding.setting).toBe(setting);
     }
   });
 });

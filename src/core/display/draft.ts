@@ -247,6 +247,34 @@ export function usualEncoding(setting: SettingKey): Encoding {
   return plain(min, Math.min(Math.floor(domain.max), min + 20));
 }
 
+/** A line that is to mean another setting: as that one usually is written, at its lowest value. */
+export function meaning(line: Line, setting: SettingKey): Line {
+  const encoding = usualEncoding(setting);
+  const { makerOnly } = newLine(line.code, encoding);
+  return { ...line, encoding, factoryRaw: rawValues(encoding)[0] ?? 0, makerOnly };
+}
+
+/** A profile with the line at `index` replaced; where its code changes, pages and conditions follow. */
+export function withLineAt(profile: DisplayProfile, index: number, next: Line): DisplayProfile {
+  const old = profile.lines[index];
+  if (!old) return profile;
+  const lines = profile.lines.with(index, next);
+  if (old.code === next.code) return { ...profile, lines };
+  const pages = profile.menu.pages.map((page) => ({
+    ...page,
+    entries: page.entries.map((entry) =>
+      entry.kind === "line" && entry.line === old.code ? { ...entry, line: next.code } : entry,
+    ),
+  }));
+  const follow = (condition: Line["shownWhen"]) =>
+    condition?.line === old.code ? { ...condition, line: next.code } : condition;
+  return {
+    ...profile,
+    menu: { ...profile.menu, pages },
+    lines: lines.map((line) => ({ ...line, shownWhen: follow(line.shownWhen), mattersWhen: follow(line.mattersWhen) })),
+  };
+}
+
 // ── cells of the grid ───────────────────────────────────────────────────────────────────────────────────────────────
 
 export type CellField = "from" | "to" | "step" | "factory" | "options";

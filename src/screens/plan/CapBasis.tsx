@@ -20,9 +20,7 @@ export function CapBasis({ job, change, row }: Pick<StageProps, "job" | "change"
           { value: "own", label: "The controller’s own measure" },
           { value: "unknown", label: "Nobody knows yet" },
         ]}
-        onChoose={(basis) =>
-          void change((now) => stateCapBasis(now, row.code, basis === "shown" || basis === "own" ? basis : "unknown"))
-        }
+        onChoose={(basis) => void change((now) => stateCapBasis(now, row.code, basis))}
         hint="Set the wheel line two sizes smaller with the wheel up: if assist then ends at the same number shown, it is the speed shown."
       />
     </div>

@@ -78,7 +78,7 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
               { value: "yes", label: "As it should" },
               { value: "no", label: "Not so" },
             ]}
-            onChoose={(answer) => void change((now) => withCheck(now, id, { answer: answer === "yes" ? "yes" : "no" }))}
+            onChoose={(answer) => void change((now) => withCheck(now, id, { answer }))}
           />
         ) : (
           <div className="max-w-56">

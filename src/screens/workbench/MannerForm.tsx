@@ -146,12 +146,7 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
             { value: "leaving-line", label: "Line by line" },
             { value: "each-change", label: "At once" },
           ]}
-          onChoose={(saves) =>
-            set({
-              saves:
-                saves === "each-change" ? "each-change" : saves === "leaving-line" ? "leaving-line" : "leaving-menu",
-            })
-          }
+          onChoose={(saves) => set({ saves })}
         />
         <Choice
           label="Left alone, the menu"
@@ -160,7 +155,7 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
             { value: "discard", label: "Throws changes away" },
             { value: "save", label: "Saves them" },
           ]}
-          onChoose={(closing) => set({ closing: closing === "save" ? "save" : "discard" })}
+          onChoose={(closing) => set({ closing })}
         />
         {seconds("Closes by itself after", manner.closesAfterMs, (closesAfterMs) => set({ closesAfterMs }), 3, 600)}
         <Choice
@@ -170,7 +165,7 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
             { value: "at-once", label: "At once" },
             { value: "after-power-cycle", label: "After off and on" },
           ]}
-          onChoose={(inForce) => set({ inForce: inForce === "at-once" ? "at-once" : "after-power-cycle" })}
+          onChoose={(inForce) => set({ inForce })}
         />
         <Keys
           label="Saves and leaves, held together"

@@ -1,17 +1,25 @@
 "use client";
 import { useId } from "react";
 
-interface ChoiceProps {
+interface ChoiceProps<Value extends string> {
   readonly label: string;
+  /** What is chosen; anything else is nothing chosen yet. */
   readonly value: string;
-  readonly options: readonly { readonly value: string; readonly label: string }[];
-  readonly onChoose: (value: string) => void;
+  readonly options: readonly { readonly value: Value; readonly label: string }[];
+  readonly onChoose: (value: Value) => void;
   readonly hint?: string;
   readonly hideLabel?: boolean;
 }
 
 /** One of a few, all in sight: the browser's own radio buttons, drawn as keys. */
-export function Choice({ label, value, options, onChoose, hint, hideLabel }: ChoiceProps) {
+export function Choice<const Value extends string>({
+  label,
+  value,
+  options,
+  onChoose,
+  hint,
+  hideLabel,
+}: ChoiceProps<Value>) {
   const id = useId();
   return (
     <div className="flex min-w-0 flex-col gap-1">

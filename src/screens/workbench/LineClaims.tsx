@@ -1,0 +1,94 @@
+"use client";
+import { useState } from "react";
+import { chooseClaim, claimState, type Claim } from "@/core/display";
+import { Button, KeptField, SignShape } from "@/ui/primitives";
+import { SETTING_NAMES } from "@/ui/wording";
+import { CLAIM_SOURCES } from "@/ui/wording/profiles";
+import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
+
+/** Who says what a line means, how sure they are, and which of them is believed. */
+export function LineClaims({ line, onPut }: LineProps) {
+  const [from, setFrom] = useState<Claim["from"]>("own-trial");
+  const [says, setSays] = useState("");
+  const state = claimState(line);
+  const add = (said: string) => {
+    const claim: Claim = {
+      from,
+      confidence: from === "own-trial" ? 0.9 : 0.6,
+      says: said.trim(),
+      setting: line.encoding.setting,
+      chosen: false,
+    };
+    onPut({ ...line, claims: [...line.claims, claim].slice(-20) });
+    setSays("");
+  };
+  return (
+    <div className="mt-5 border-t border-rule pt-4">
+      <h3 className="mb-2 text-[1.1rem]">Who says so</h3>
+      {state.disputed ? (
+        <p className="mb-2 flex items-baseline gap-2">
+          <SignShape sign="caution" /> They disagree:{" "}
+          {[
+            ...new Set(
+              [line.encoding.setting, ...line.claims.map((claim) => claim.setting)].map((setting) =>
+                setting ? SETTING_NAMES[setting].toLowerCase() : "not known",
+              ),
+            ),
+          ].join(" against ")}
+          . A trial settles it.
+        </p>
+      ) : null}
+      <ul>
+        {line.claims.map((claim, i) => (
+          <li key={i} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule py-2">
+            <span className="w-40 font-semibold">{CLAIM_SOURCES[claim.from]}</span>
+            <span className="min-w-40 flex-1 break-words">
+              {claim.says}
+              <span className="block text-[0.85rem] text-quiet">
+                {claim.setting ? SETTING_NAMES[claim.setting] : "not known"}, {Math.round(claim.confidence * 100)} %
+                sure
+              </span>
+            </span>
+            {claim.chosen ? (
+              <span className="inline-flex items-baseline gap-1.5">
+                <SignShape sign="done" size={11} /> believed
+              </span>
+            ) : (
+              <Button onClick={() => onPut({ ...line, claims: chooseClaim(line.claims, i) })}>Believe this</Button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {line.claims.length === 0 ? <p className="text-quiet">Nobody yet.</p> : null}
+      <div className="mt-3 flex flex-wrap items-end gap-3">
+        <label className="flex flex-col gap-1 text-[0.92rem]">
+          <span className="font-semibold">From</span>
+          <select
+            value={from}
+            onChange={(event) => setFrom(event.target.value as Claim["from"])}
+            className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
+          >
+            {Object.entries(CLAIM_SOURCES).map(([value, label]) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </label>
+        <div className="min-w-56 flex-1">
+          <KeptField
+            of={`${line.code} says`}
+            label="Says"
+            longest={LONGEST_NOTE}
+            value={says}
+            onKeep={setSays}
+            onEnter={(typed) => (typed.trim() ? add(typed) : undefined)}
+          />
+        </div>
+        <Button disabled={says.trim() === ""} onClick={() => add(says)}>
+          Add
+        </Button>
+      </div>
+    </div>
+  );
+}

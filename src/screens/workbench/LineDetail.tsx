@@ -1,0 +1,155 @@
+"use client";
+import { useState, type ReactNode } from "react";
+import { cellsOf, measuredText, withMeasured } from "@/core/display";
+import { Choice, KeptField } from "@/ui/primitives";
+import { Cell } from "./Cell";
+import { LineClaims } from "./LineClaims";
+import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
+
+/** One line in full: its values, its manners, its note, and who says so. */
+export function LineDetail({ line, onPut }: LineProps) {
+  const cells = cellsOf(line);
+  const { encoding } = line;
+  return (
+    <section aria-label={`Line ${line.code} in full`} className="rounded-xl bg-sheet p-5">
+      <h2 className="mb-3 text-[1.3rem]">Line {line.code}</h2>
+      <div className="grid gap-4 sm:grid-cols-2">
+        {cells.options !== null ? (
+          <div className="sm:col-span-2">
+            <Labelled
+              label={encoding.kind === "wheel-code" ? "Wheel codes, as shown = inches" : "Values, as shown = meaning"}
+            >
+              <Cell line={line} field="options" text={cells.options} onPut={onPut} />
+            </Labelled>
+          </div>
+        ) : null}
+        {cells.step !== null ? (
+          <Labelled label="Step">
+            <Cell line={line} field="step" text={cells.step} onPut={onPut} />
+          </Labelled>
+        ) : null}
+        <Choice
+          label="At the ends"
+          value={line.atEnds}
+          options={[
+            { value: "stop", label: "Stops" },
+            { value: "wrap", label: "Comes round" },
+          ]}
+          onChoose={(atEnds) => onPut({ ...line, atEnds })}
+        />
+        <Choice
+          label="Who may set it"
+          value={line.makerOnly ? "maker" : "technician"}
+          options={[
+            { value: "technician", label: "Technician" },
+            { value: "maker", label: "Maker only" },
+          ]}
+          onChoose={(who) => onPut({ ...line, makerOnly: who === "maker" })}
+        />
+        <Choice
+          label="Does it do anything?"
+          value={line.effect}
+          options={[
+            { value: "not-tried", label: "Not tried" },
+            { value: "works", label: "It does" },
+            { value: "none", label: "Nothing" },
+          ]}
+          onChoose={(effect) => onPut({ ...line, effect })}
+        />
+        {encoding.kind === "speed-cap" ? (
+          <>
+            <Choice
+              label="Held in"
+              value={encoding.heldIn}
+              options={[
+                { value: "kmh", label: "km/h" },
+                { value: "mph", label: "mph" },
+                { value: "shown", label: "As shown" },
+              ]}
+              onChoose={(heldIn) => onPut({ ...line, encoding: { ...encoding, heldIn } })}
+            />
+            <Choice
+              label="Compared with"
+              value={encoding.basis}
+              hint="Only a cap on the speed shown is ever turned into a true speed. Leave it unknown until you have tried it."
+              options={[
+                { value: "unknown", label: "Not known" },
+                { value: "shown", label: "The speed shown" },
+                { value: "own", label: "Its own measure" },
+              ]}
+              onChoose={(basis) => onPut({ ...line, encoding: { ...encoding, basis } })}
+            />
+            <Choice
+              label="Top value means no cap"
+              value={encoding.uncappedRaw === encoding.rawMax ? "yes" : "no"}
+              options={[
+                { value: "yes", label: "Yes" },
+                { value: "no", label: "No" },
+              ]}
+              onChoose={(yes) =>
+                onPut({ ...line, encoding: { ...encoding, uncappedRaw: yes === "yes" ? encoding.rawMax : null } })
+              }
+            />
+          </>
+        ) : null}
+        {encoding.kind === "unknown-scale" ? (
+          <>
+            <Choice
+              label="A larger number is"
+              value={encoding.larger}
+              options={[
+                { value: "unknown", label: "Not known" },
+                { value: "more", label: "More" },
+                { value: "less", label: "Less" },
+              ]}
+              onChoose={(larger) => onPut({ ...line, encoding: { ...encoding, larger } })}
+            />
+            <Measured line={line} onPut={onPut} />
+          </>
+        ) : null}
+        <div className="sm:col-span-2">
+          <KeptField
+            of={`${line.code} note`}
+            label="Note"
+            longest={LONGEST_NOTE}
+            value={line.note ?? ""}
+            onKeep={(note) => onPut({ ...line, note: note.trim() === "" ? null : note })}
+          />
+        </div>
+      </div>
+      <LineClaims line={line} onPut={onPut} />
+    </section>
+  );
+}
+
+/** What was measured on a line whose scale nobody has stated: only what stands here is ever aimed for. */
+function Measured({ line, onPut }: LineProps) {
+  const [kept, setKept] = useState<string | null>(null);
+  return (
+    <KeptField
+      of={`${line.code} measured`}
+      label="Measured, as shown = value"
+      value={kept ?? measuredText(line)}
+      hint={
+        line.encoding.setting === "assistCapKmh"
+          ? "True km/h where help ended: 12=24.4, 10=26.1. Nothing else is aimed for."
+          : "For example 12=24.4, 10=26.1. Nothing else is aimed for."
+      }
+      onKeep={(typed) => {
+        const next = withMeasured(line, typed);
+        setKept(next ? null : typed);
+        if (next) onPut(next);
+      }}
+      problem={kept !== null ? "Give pairs of what it shows and what was measured, such as 12=24.4." : null}
+    />
+  );
+}
+
+function Labelled({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    <div>
+      <span className="text-[0.92rem] font-semibold">{label}</span>
+      {children}
+    </div>
+  );
+}

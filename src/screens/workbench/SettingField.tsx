@@ -1,0 +1,47 @@
+"use client";
+import { useState } from "react";
+import { meaning, SETTING_KEYS, type SettingKey } from "@/core/display";
+import { SETTING_NAMES } from "@/ui/wording";
+import type { LineProps } from "./workbenchProps";
+
+const BY_NAME: ReadonlyMap<string, SettingKey> = new Map(
+  SETTING_KEYS.map((key) => [SETTING_NAMES[key].toLowerCase(), key]),
+);
+
+/** What a line sets, by type-ahead over everything a line can mean; empty is not known. */
+export function SettingField({ line, onPut }: LineProps) {
+  const name = line.encoding.setting ? SETTING_NAMES[line.encoding.setting] : "";
+  const [typed, setTyped] = useState<string | null>(null);
+  const shown = typed ?? name;
+  const unknown = typed !== null && typed.trim() !== "" && !BY_NAME.has(typed.trim().toLowerCase());
+  if (line.encoding.kind === "bundle" || line.encoding.kind === "read-only")
+    return (
+      <p className="min-h-11 py-2.5">{line.encoding.kind === "bundle" ? "several settings" : "nothing: read only"}</p>
+    );
+  return (
+    <label className="block">
+      <span className="sr-only">What line {line.code} sets</span>
+      <input
+        list="settings-known"
+        value={shown}
+        aria-invalid={unknown ? true : undefined}
+        placeholder="not known"
+        className={`min-h-11 w-full rounded-md border-2 bg-sheet px-3 ${unknown ? "border-breach" : "border-rule hover:border-quiet"}`}
+        onBlur={() => (unknown ? undefined : setTyped(null))}
+        onChange={(event) => {
+          const text = event.target.value;
+          setTyped(text);
+          const setting = BY_NAME.get(text.trim().toLowerCase());
+          if (text.trim() === "")
+            onPut({ ...line, encoding: { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 }, factoryRaw: 0 });
+          else if (setting && setting !== line.encoding.setting) onPut(meaning(line, setting));
+        }}
+      />
+      {unknown ? (
+        <span className="block text-[0.85rem] text-breach">
+          ▲ No setting of that name. Pick one of the list, or leave it empty.
+        </span>
+      ) : null}
+    </label>
+  );
+}

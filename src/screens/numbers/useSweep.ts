@@ -3,6 +3,9 @@ import { useEffect, useState } from "react";
 import type { SweepAsk, SweepResult } from "@/core/ride";
 import { sweepRide } from "@/workers/rideClient";
 
+/** One setup swept: its points by level, then by grade. */
+export type SweptSetup = SweepResult[number];
+
 export interface SweepState {
   readonly result: SweepResult | null;
   /** Share done, 0 to 1; null while nothing is under way. */

@@ -1,0 +1,121 @@
+import type { CalibrationBench } from "@/core/setup/calibrationBench";
+import type { SpeedUnit } from "@/core/units";
+import { Figure, FindingLine } from "@/ui/primitives";
+import { fixed, offBy, plain, speed } from "@/ui/wording";
+import { calibrationNoteText } from "@/ui/wording/benches";
+import { factorWorking, fitWorking } from "@/ui/wording/workings";
+import { Lacks } from "./Bench";
+
+const BY = { runs: "from steady runs", trip: "from a trip against a track", course: "from a timed course" } as const;
+
+/** The answer in one figure, and what weakens it. */
+export function CalibrationResult({ bench, unit }: { readonly bench: CalibrationBench; readonly unit: SpeedUnit }) {
+  const { best, fit, trip, course, predicted, needed } = bench;
+  const jumps = fit?.notes.some(({ key }) => key === "calibration.jumping") ?? false;
+  if (!best && !fit && !course)
+    return (
+      <Lacks>
+        Give three steady runs, a trip with a track, or a timed course, and it says how far the speedometer is off and
+        how sure that is.{predicted ? ` By wheel and pulses it should read ${offBy(predicted.nominal)}.` : ""}
+      </Lacks>
+    );
+  return (
+    <>
+      <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+        <Figure
+          label="Shown over true"
+          size="large"
+          value={best && !jumps ? fixed(best.factor.r, 3) : jumps ? "no one factor" : fit ? fixed(fit.r, 3) : null}
+          note={
+            best && !jumps
+              ? `${offBy(best.factor.r)}, ${BY[best.by]}`
+              : jumps
+                ? "see below"
+                : "no interval under three runs"
+          }
+          working={
+            jumps && fit
+              ? fitWorking(fit, unit)
+              : best?.by === "runs" && fit
+                ? fitWorking(fit, unit)
+                : best
+                  ? factorWorking(
+                      best.by === "trip"
+                        ? "r = trip ÷ track; u = √((step ÷ √12 ÷ length)² + 0.3 %²)"
+                        : "r = shown ÷ (length ÷ time)",
+                      best.factor,
+                    )
+                  : fit
+                    ? fitWorking(fit, unit)
+                    : []
+          }
+        />
+        <Figure
+          label="95 % interval"
+          size="large"
+          value={best && !jumps ? `${fixed(best.factor.low, 3)} – ${fixed(best.factor.high, 3)}` : null}
+          note={
+            best && !jumps
+              ? `±${plain((50 * (best.factor.high - best.factor.low)) / best.factor.r, 2)} %`
+              : "needs runs that one factor explains"
+          }
+          working={
+            best?.by === "runs" && fit ? fitWorking(fit, unit) : best ? factorWorking("±1.96 × u", best.factor) : []
+          }
+        />
+        {predicted ? (
+          <Figure
+            label="By wheel and pulses it should be"
+            value={fixed(predicted.nominal, 3)}
+            note={`${fixed(predicted.low, 3)} – ${fixed(predicted.high, 3)}`}
+            working={["pulses true ÷ pulses set × circumference set ÷ rollout", `= ${fixed(predicted.nominal, 4)}`]}
+          />
+        ) : null}
+        {fit && !jumps ? (
+          <Figure
+            label="Runs worth riding in all"
+            value={needed === null ? "over 60" : String(needed)}
+            note={
+              needed !== null && needed <= fit.runs
+                ? "no more needed"
+                : needed === null
+                  ? "one run says nothing of scatter"
+                  : `${needed - fit.runs} more`
+            }
+            working={["smallest n with t(0.975, n − 1) × s_rel ÷ √n within the wanted half-width"]}
+          />
+        ) : null}
+        {course ? (
+          <Figure
+            label="True speed on the course"
+            value={speed(course.kmh, unit, 2)}
+            note={`±${speed(course.uncertaintyKmh, unit, 2)}${course.r === null ? "" : `, r ${fixed(course.r, 3)}`}`}
+            working={["v = length ÷ time × 3.6", "u = v × √((tape ÷ length)² + (stopwatch ÷ time)²)"]}
+          />
+        ) : null}
+        {trip && best?.by !== "trip" ? (
+          <Figure
+            label="By the trip"
+            value={fixed(trip.r, 3)}
+            note={`${fixed(trip.low, 3)} – ${fixed(trip.high, 3)}`}
+            working={factorWorking("r = trip ÷ track", trip)}
+          />
+        ) : null}
+      </div>
+      {fit?.notes.map((note) => (
+        <FindingLine
+          key={note.key}
+          severity={note.key === "calibration.few-runs" || note.key === "calibration.narrow-range" ? "note" : "caution"}
+        >
+          {calibrationNoteText(note, unit)}
+        </FindingLine>
+      ))}
+      {bench.disagrees ? (
+        <FindingLine severity="caution">
+          Measured and worked out do not meet. The pulse count, the wheel code’s millimetres or the rollout is not what
+          it is taken for.
+        </FindingLine>
+      ) : null}
+    </>
+  );
+}

@@ -1,0 +1,123 @@
+"use client";
+import { useMemo } from "react";
+import { GRADES, topSpeedKmh } from "@/core/ride";
+import { forceCurve } from "@/core/setup/rideCurves";
+import type { Ride } from "@/core/setup/rideOf";
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
+import { LineChart, type Series } from "@/ui/charts/LineChart";
+import { levelLine } from "@/ui/charts/palette";
+import { NumberTable } from "@/ui/primitives";
+import { plain, speed, unitName } from "@/ui/wording";
+import { loadWorking, MEMORY } from "@/ui/wording/workings";
+import { Part } from "./Bench";
+import { ChartTable } from "./ChartTable";
+import type { SweptSetup } from "./useSweep";
+
+interface RideChartsProps {
+  readonly ride: Ride;
+  readonly unit: SpeedUnit;
+  readonly points: SweptSetup | null;
+  /** Level in hand: drawn in front. */
+  readonly at: number;
+}
+
+/** Thrust against drag, and range by level. */
+export function RideCharts({ ride, unit, points, at }: RideChartsProps) {
+  const { setup, road } = ride;
+  const top = useMemo(() => topSpeedKmh(setup, { ...road, grade: 0 }), [setup, road]);
+  const forces = useMemo(() => forceCurve(ride), [ride]);
+  const forceLines = useMemo(
+    (): readonly Series[] => [
+      ...forces.levels.map((line): Series => ({
+        name: `level ${line.level}`,
+        ...levelLine(line.level === at),
+        points: line.points.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
+      })),
+      {
+        name: "drag, flat",
+        colour: "--ink",
+        points: forces.flat.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
+      },
+      {
+        name: "drag, 5 %",
+        colour: "--breach",
+        dash: [6, 4],
+        points: forces.hill.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
+      },
+    ],
+    [forces, at, unit],
+  );
+  const rangeLines = useMemo(
+    (): readonly Series[] =>
+      points
+        ? [
+            ["flat", 0],
+            ["5 %", 0.05],
+          ].map(([name, grade], i): Series => ({
+            name: String(name),
+            ...(i === 0 ? { colour: "--action" as const } : { colour: "--spoke" as const, dash: [6, 4] }),
+            points: points
+              .slice(1)
+              .flatMap((row, j) =>
+                row[GRADES.indexOf(Number(grade))]?.rangeKm != null
+                  ? [{ x: j + 1, y: speedFromKmh(row[GRADES.indexOf(Number(grade))]?.rangeKm ?? 0, unit) }]
+                  : [],
+              ),
+          }))
+        : [],
+    [points, unit],
+  );
+  return (
+    <>
+      <Part title="Thrust against drag">
+        <LineChart
+          tall
+          series={forceLines}
+          xTitle={unitName(unit)}
+          yTitle="N"
+          label={`Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at ${speed(top, unit)} without a cap.`}
+        />
+        <ChartTable>
+          <NumberTable
+            caption="Thrust and drag"
+            hideCaption
+            headings={[
+              unitName(unit),
+              "Drag, flat",
+              "Drag, 5 %",
+              ...forces.levels.map((line) => `Level ${line.level}`),
+            ]}
+            rows={forces.flat
+              .filter((_, i) => i % 5 === 0)
+              .map(({ kmh, forceN }, i) => ({
+                key: String(kmh),
+                head: plain(speedFromKmh(kmh, unit), 0),
+                working: [
+                  loadWorking(ride, 0, unit),
+                  `at ${speed(kmh, unit, 0)}: ${plain(forceN, 1)} N on the flat`,
+                  "level: the rider’s push + the motor’s thrust, after the cap; level 0 is the rider alone",
+                  MEMORY,
+                ],
+                cells: [
+                  plain(forceN, 0),
+                  plain(forces.hill[i * 5]?.forceN ?? 0, 0),
+                  ...forces.levels.map((line) => plain(line.points[i * 5]?.forceN ?? 0, 0)),
+                ],
+              }))}
+          />
+        </ChartTable>
+      </Part>
+      {rangeLines.some(({ points: p }) => p.length > 0) ? (
+        <Part title="Range by level">
+          <LineChart
+            series={rangeLines}
+            wholeX
+            xTitle="level"
+            yTitle={unit === "mph" ? "mi" : "km"}
+            label="Range of each level on the flat and on 5 %, the tables above have the figures"
+          />
+        </Part>
+      ) : null}
+    </>
+  );
+}

@@ -4,14 +4,16 @@ import Link from "next/link";
 import { useState } from "react";
 import type { SheetRow } from "@/core/setup";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
-import { buttonClass, Choice, FindingLine, MarkSign } from "@/ui/primitives";
-import { count, duration, findingText, lineName, valueMeaning } from "@/ui/wording";
+import { buttonClass, Choice } from "@/ui/primitives";
+import { count, duration } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
 import { spokesOf } from "../rack/ticket";
 import { Because } from "./Because";
+import { Findings } from "./Findings";
 import { Newer } from "./Newer";
+import { SheetLine } from "./SheetLine";
 import { Tally, TrueCap } from "./Standing";
 
 /** Loaded when somebody asks what if. */
@@ -97,7 +99,7 @@ export function Plan(props: StageProps) {
                 { value: "odd", label: "Odd" },
                 { value: "findings", label: "With findings" },
               ]}
-              onChoose={(value) => setFilter(value === "odd" || value === "findings" ? value : "all")}
+              onChoose={setFilter}
             />
           )}
           <button
@@ -130,7 +132,12 @@ export function Plan(props: StageProps) {
           </thead>
           <tbody>
             {rows.map((row) => (
-              <Row key={row.code} row={row} selected={row.code === selected?.code} onSelect={() => setLine(row.code)} />
+              <SheetLine
+                key={row.code}
+                row={row}
+                selected={row.code === selected?.code}
+                onSelect={() => setLine(row.code)}
+              />
             ))}
           </tbody>
         </table>
@@ -164,103 +171,4 @@ function footWords({ job, workings, outlook }: StageProps): string {
   if (!outlook) return "Working out the keys …";
   const keys = `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)}`;
   return `${keys} · walking the leaflet would take ${outlook.leafletPresses} and ${duration(outlook.leafletMs)}`;
-}
-
-function Row({
-  row,
-  selected,
-  onSelect,
-}: {
-  readonly row: SheetRow;
-  readonly selected: boolean;
-  readonly onSelect: () => void;
-}) {
-  const { line, present, target, changes } = row;
-  return (
-    <tr
-      className={`border-b border-rule ${selected ? "bg-sheet outline-2 -outline-offset-2 outline-action" : "hover:bg-sheet"}`}
-      onClick={onSelect}
-    >
-      <td className="py-0 pl-2 font-bold">
-        <button
-          type="button"
-          data-line={row.code}
-          aria-pressed={selected}
-          aria-label={`Line ${row.code}, ${lineName(line)}`}
-          onClick={onSelect}
-          className="min-h-[1.85rem] min-w-8 text-left"
-        >
-          {row.code}
-        </button>
-      </td>
-      <td className="py-1 pr-2 leading-tight">{lineName(line)}</td>
-      <td className={`py-1 pr-2 ${changes ? "text-quiet" : ""}`}>
-        {present ? <Value row={row} value={present} /> : <span className="text-quiet">unread</span>}
-      </td>
-      <td className="py-1 pr-2">
-        {changes === false ? (
-          <span className="text-quiet">same</span>
-        ) : target ? (
-          <strong>
-            <Value row={row} value={target} />
-          </strong>
-        ) : (
-          <span className="text-quiet">as it is</span>
-        )}
-      </td>
-      <td className="py-1 text-[0.9rem]">
-        <MarkSign mark={row.mark} />
-      </td>
-    </tr>
-  );
-}
-
-function Value({ row, value }: { readonly row: SheetRow; readonly value: NonNullable<SheetRow["target"]> }) {
-  // A wheel code is what the technician sees and sets; the millimetres behind it stand in its reason.
-  const meaning = row.settings[0] === "circumferenceMm" ? null : valueMeaning(value.means);
-  const bare =
-    meaning &&
-    (meaning === value.shows ||
-      meaning.startsWith(`${value.shows} `) ||
-      Number(value.shows) === Number.parseFloat(meaning));
-  return (
-    <>
-      {bare ? meaning : value.shows}
-      {meaning && !bare ? <span className="font-normal text-quiet"> · {meaning}</span> : null}
-    </>
-  );
-}
-
-/** Every finding in words, what the plan mends told apart from what it leaves. */
-function Findings({ workings }: StageProps) {
-  const { sheet } = workings;
-  if (!sheet) return null;
-  const voice = voiceOf(workings);
-  const left = sheet.targetFindings;
-  return (
-    <section aria-labelledby="findings" className="border-t border-rule pt-3 text-[0.95rem]">
-      <h2 id="findings" className="mb-2 text-[1.1rem]">
-        Findings
-      </h2>
-      <div className="flex flex-col gap-2">
-        {sheet.mended.map((finding) => (
-          <div key={finding.message.key + finding.lines.join()}>
-            <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
-            <p className="pl-5 text-[0.85rem] text-quiet">As it is now. Mended by this plan.</p>
-          </div>
-        ))}
-        {left.map((finding) => (
-          <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
-            {findingText(finding.message, voice)}
-          </FindingLine>
-        ))}
-        {left.every((finding) => finding.severity === "note") && workings.choice ? (
-          <p className="text-quiet">
-            Checked against {workings.choice.rule.source}, as known on {workings.choice.rule.knownOn}. Check your local
-            code and, where needed, a licensed inspector.
-          </p>
-        ) : null}
-      </div>
-    </section>
-  );
 }

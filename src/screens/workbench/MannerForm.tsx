@@ -2,7 +2,9 @@
 import { useState } from "react";
 import { keyId, USUAL_MANNER, withManner, type DisplayProfile, type KeyRule, type Manner } from "@/core/display";
 import { Button, Choice, KeptField, useTell } from "@/ui/primitives";
-import { deedWords, gestureWords, keyNames, plain, ruleConditions } from "@/ui/wording";
+import { deedWords, gestureWords, keyNames, ruleConditions } from "@/ui/wording";
+import { ChordKeys } from "./ChordKeys";
+import { Seconds } from "./Seconds";
 import type { WorkbenchProps } from "./workbenchProps";
 
 /** The manner a profile already has, as far as the short form can say it. */
@@ -105,7 +107,7 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
       />
       <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
         <legend className="sr-only">Getting in</legend>
-        <Keys
+        <ChordKeys
           label="Opens the menu, held together"
           keys={keys}
           chosen={manner.wayIn.keys}
@@ -167,7 +169,7 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
           ]}
           onChoose={(inForce) => set({ inForce })}
         />
-        <Keys
+        <ChordKeys
           label="Saves and leaves, held together"
           keys={keys}
           chosen={manner.save?.keys ?? []}
@@ -211,73 +213,5 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
         </ul>
       </details>
     </div>
-  );
-}
-
-interface KeysProps {
-  readonly label: string;
-  readonly keys: readonly { readonly value: string; readonly label: string }[];
-  readonly chosen: readonly string[];
-  readonly onChoose: (keys: readonly string[]) => void;
-}
-
-/** Which keys of the display make a chord. */
-function Keys({ label, keys, chosen, onChoose }: KeysProps) {
-  return (
-    <fieldset>
-      <legend className="mb-1 text-[0.92rem] font-semibold">{label}</legend>
-      <div className="flex flex-wrap gap-1.5">
-        {keys.map((key) => (
-          <label
-            key={key.value}
-            className="relative flex min-h-11 items-center rounded-md border-2 border-rule bg-sheet px-3.5 hover:border-quiet has-checked:border-action has-checked:bg-action has-checked:font-semibold has-checked:text-on-action has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-action"
-          >
-            <input
-              type="checkbox"
-              checked={chosen.includes(key.value)}
-              onChange={(event) =>
-                onChoose(
-                  event.target.checked ? [...chosen, key.value].slice(-4) : chosen.filter((each) => each !== key.value),
-                )
-              }
-              className="absolute inset-0 cursor-pointer opacity-0"
-            />
-            {key.label}
-          </label>
-        ))}
-      </div>
-    </fieldset>
-  );
-}
-
-function Seconds({
-  label,
-  ms,
-  least,
-  most,
-  onKeep,
-}: {
-  readonly label: string;
-  readonly ms: number;
-  readonly least: number;
-  readonly most: number;
-  readonly onKeep: (ms: number) => void;
-}) {
-  const [kept, setKept] = useState<string | null>(null);
-  const value = (typed: string) => Number(typed.trim().replace(",", "."));
-  const fits = (typed: string) => typed.trim() !== "" && value(typed) >= least && value(typed) <= most;
-  return (
-    <KeptField
-      of={label}
-      label={label}
-      numeric
-      unit="s"
-      value={kept ?? plain(ms / 1000, 2)}
-      onKeep={(typed) => {
-        setKept(fits(typed) ? null : typed);
-        if (fits(typed)) onKeep(Math.round(value(typed) * 1000));
-      }}
-      problem={kept !== null ? `Give ${least} to ${most} s.` : null}
-    />
   );
 }

@@ -1,0 +1,38 @@
+import { FindingLine } from "@/ui/primitives";
+import { findingText } from "@/ui/wording";
+import type { StageProps } from "../job/stageProps";
+import { voiceOf } from "../job/voice";
+
+/** Every finding in words, what the plan mends told apart from what it leaves. */
+export function Findings({ workings }: Pick<StageProps, "workings">) {
+  const { sheet } = workings;
+  if (!sheet) return null;
+  const voice = voiceOf(workings);
+  const left = sheet.targetFindings;
+  return (
+    <section aria-labelledby="findings" className="border-t border-rule pt-3 text-[0.95rem]">
+      <h2 id="findings" className="mb-2 text-[1.1rem]">
+        Findings
+      </h2>
+      <div className="flex flex-col gap-2">
+        {sheet.mended.map((finding) => (
+          <div key={finding.message.key + finding.lines.join()}>
+            <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
+            <p className="pl-5 text-[0.85rem] text-quiet">As it is now. Mended by this plan.</p>
+          </div>
+        ))}
+        {left.map((finding) => (
+          <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
+            {findingText(finding.message, voice)}
+          </FindingLine>
+        ))}
+        {left.every((finding) => finding.severity === "note") && workings.choice ? (
+          <p className="text-quiet">
+            Checked against {workings.choice.rule.source}, as known on {workings.choice.rule.knownOn}. Check your local
+            code and, where needed, a licensed inspector.
+          </p>
+        ) : null}
+      </div>
+    </section>
+  );
+}

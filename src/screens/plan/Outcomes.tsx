@@ -1,0 +1,52 @@
+import type { Outcome } from "@/core/setup/outcome";
+import { NumberTable } from "@/ui/primitives";
+import type { Voice } from "@/ui/wording";
+import { OUTCOMES } from "@/ui/wording/outcomes";
+
+interface OutcomesProps {
+  readonly found: Outcome;
+  readonly target: Outcome;
+  readonly whatIf: Outcome;
+  /** Whether any line was moved off its target. */
+  readonly moved: boolean;
+  readonly voice: Voice;
+}
+
+/** What the values come to, side by side: as found, as planned, and with the lines moved. */
+export function Outcomes({ found, target, whatIf, moved, voice }: OutcomesProps) {
+  return (
+    <NumberTable
+      caption="What the values come to, as found, as planned and with the lines moved"
+      hideCaption
+      headings={["It comes to", "As found", "Target", "What if"]}
+      rows={OUTCOMES.map(({ what, of, working }) => {
+        const [a, b, c] = [found, target, whatIf].map((outcome) => of(outcome, voice) ?? "—");
+        return {
+          key: what,
+          head: what,
+          cells: [
+            <span key="a" className="inline-block max-w-28 whitespace-normal text-quiet">
+              {a}
+            </span>,
+            <span key="b" className="inline-block max-w-28 whitespace-normal">
+              {b}
+            </span>,
+            moved ? (
+              <span
+                key="c"
+                className={`inline-block max-w-28 whitespace-normal ${c === b ? "text-quiet" : "font-bold"}`}
+              >
+                {c}
+              </span>
+            ) : (
+              <span key="c" className="text-quiet">
+                —
+              </span>
+            ),
+          ],
+          working: working(moved ? whatIf : target, voice),
+        };
+      })}
+    />
+  );
+}

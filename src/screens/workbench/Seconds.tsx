@@ -1,0 +1,34 @@
+"use client";
+import { useState } from "react";
+import { KeptField } from "@/ui/primitives";
+import { plain } from "@/ui/wording";
+
+interface SecondsProps {
+  readonly label: string;
+  readonly ms: number;
+  /** Least and most it takes, s. */
+  readonly least: number;
+  readonly most: number;
+  readonly onKeep: (ms: number) => void;
+}
+
+/** A time in seconds, kept in ms; one that does not fit stays as typed and says so. */
+export function Seconds({ label, ms, least, most, onKeep }: SecondsProps) {
+  const [kept, setKept] = useState<string | null>(null);
+  const value = (typed: string) => Number(typed.trim().replace(",", "."));
+  const fits = (typed: string) => typed.trim() !== "" && value(typed) >= least && value(typed) <= most;
+  return (
+    <KeptField
+      of={label}
+      label={label}
+      numeric
+      unit="s"
+      value={kept ?? plain(ms / 1000, 2)}
+      onKeep={(typed) => {
+        setKept(fits(typed) ? null : typed);
+        if (fits(typed)) onKeep(Math.round(value(typed) * 1000));
+      }}
+      problem={kept !== null ? `Give ${least} to ${most} s.` : null}
+    />
+  );
+}

@@ -1,6 +1,7 @@
 /**
- * npm run mutants: changes one formula at a time in a copy of the sources and runs the tests that should notice. Prints the
- * mutants nobody noticed, and fails where those are a tenth or more. `npm run mutants -- wheel ride` tries those folders only.
+ * npm run mutants: changes one formula at a time in a copy of the sources and runs the tests that should notice. Prints
+ * the mutants nobody noticed, and fails where those are a tenth or more. `npm run mutants -- wheel ride` tries those
+ * folders only.
  */
 import { spawn } from "node:child_process";
 import { cpSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from "node:fs";

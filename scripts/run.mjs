@@ -1,4 +1,5 @@
-// Runs one of the project's own TypeScript scripts on a machine that may be fresh: bench, schema, mutants, screenshots, walks.
+// Runs one of the project's own TypeScript scripts on a machine that may be fresh: bench, schema, mutants, screenshots,
+// walks.
 import { ensureBrowser, ensureBuild, ensurePackages, run, tool } from "./lib/ready.mjs";
 
 const name = process.argv[2];

@@ -47,7 +47,8 @@ await sideBySide([
   ["Layout", tool("prettier"), ["--check", ".", "--log-level", "warn", ...cached("prettier")]],
 ]);
 stage("Unit tests");
-// The planner is held against a full search for minutes: again only when something it rests on has changed. CI runs it whole.
+// The planner is held against a full search for minutes: again only when something it rests on has changed. CI runs it
+// whole.
 const planner = plannerStamp();
 const skip = planner.isProven && !process.env.CI;
 if (skip) console.log("The planner is as it was when its tests passed here: they are not run again.");

@@ -1,4 +1,5 @@
-// npm run walks: two hundred seeded walks of a random user over the whole product, with their figures. `WALKS=20` makes fewer.
+// npm run walks: two hundred seeded walks of a random user over the whole product, with their figures. `WALKS=20` makes
+// fewer.
 import { appendFileSync, mkdtempSync, readFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";

@@ -81,7 +81,9 @@ const PLANNER = [
   "vitest.config.ts",
 ];
 
-/** Whether the planner's tests have passed on this machine with the planner as it is now, and the way to say they have. */
+/**
+ * Whether the planner's tests have passed on this machine with the planner as it is now, and the way to say they have.
+ */
 export function plannerStamp() {
   const wanted = hashOf(PLANNER.flatMap((source) => filesUnder(join(root, source))));
   return { isProven: stamp("planner") === wanted, prove: () => setStamp("planner", wanted) };

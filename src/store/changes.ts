@@ -1,6 +1,7 @@
 /**
- * How jobs are changed: read whole, changed, written whole, in one transaction. What is typed waits here for the hand to
- * rest, goes with whatever else changes the job, and is laid by for the next start when the tab goes before it is written.
+ * How jobs are changed: read whole, changed, written whole, in one transaction. What is typed waits here for the hand
+ * to rest, goes with whatever else changes the job, and is laid by for the next start when the tab goes before it is
+ * written.
  */
 import { placeKey, typedAt, undone, withTyped, type Job, type TypedPlace } from "@/core/record";
 import { db, type OddSpokeDatabase } from "./db";
@@ -60,8 +61,8 @@ export interface Change {
 }
 
 /**
- * Changes a job in one transaction. `change` gets the stored job with what has been typed so far, so that no deed acts on
- * less than the person sees, and two quick edits cannot undo each other.
+ * Changes a job in one transaction. `change` gets the stored job with what has been typed so far, so that no deed acts
+ * on less than the person sees, and two quick edits cannot undo each other.
  * @throws Error when the job is gone or the write fails; what was typed goes on waiting
  */
 export async function changeJob(

@@ -1,4 +1,6 @@
-/** The browser's own database: jobs and a few facts about this copy. Every schema change is a numbered, named step here. */
+/**
+ * The browser's own database: jobs and a few facts about this copy. Every schema change is a numbered, named step here.
+ */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { DisplayProfile } from "@/core/display";
 import type { Job } from "@/core/record";
@@ -55,7 +57,8 @@ export class OddSpokeDatabase extends Dexie {
   declare tickets: EntityTable<KeptTicket, "id">;
 
   constructor(name = "odd-spoke") {
-    // Every look is at what is stored: a page that goes while it writes tells nobody, and a remembered answer would stay wrong.
+    // Every look is at what is stored: a page that goes while it writes tells nobody, and a remembered answer would
+    // stay wrong.
     super(name, { cache: "disabled" });
     // 1: first shape. Jobs are found by id and listed by number; everything else is read whole.
     this.version(1).stores({ jobs: "id, number", facts: "key" });

@@ -60,7 +60,10 @@ export async function openStorage(database: OddSpokeDatabase = db): Promise<Heal
 
 let asked = false;
 
-/** Asks the browser, once, not to clear this data when it runs short of room: the first time something of one's own is kept. */
+/**
+ * Asks the browser, once, not to clear this data when it runs short of room: the first time something of one's own is
+ * kept.
+ */
 export function keepForGood(): void {
   if (asked || typeof navigator === "undefined") return;
   asked = true;

@@ -1,4 +1,7 @@
-/** Displays taken into the library: begun, varied from another, or read from a file. Loaded when one of these is asked for. */
+/**
+ * Displays taken into the library: begun, varied from another, or read from a file. Loaded when one of these is asked
+ * for.
+ */
 import { newProfile, withLines, type DisplayProfile } from "@/core/display";
 import { readProfileFile, type ProfileReading } from "@/core/display/readProfile";
 import { db, type OddSpokeDatabase } from "./db";

@@ -18,7 +18,9 @@ export interface Tour {
   readonly totalMs: number;
 }
 
-/** Descriptions by their text: the same one is the same object, so that what is worked out once per display stays known. */
+/**
+ * Descriptions by their text: the same one is the same object, so that what is worked out once per display stays known.
+ */
 const profiles = new Map<string, DisplayProfile>();
 const MOST_PROFILES = 8;
 

@@ -1,5 +1,5 @@
-// Typed with real hands: what stands in a field when Enter goes down is what is kept, on a slow machine, with a wrong key, a
-// reload, a held key, a double click and a number pad.
+// Typed with real hands: what stands in a field when Enter goes down is what is kept, on a slow machine, with a wrong
+// key, a reload, a held key, a double click and a number pad.
 import type { Page } from "@playwright/test";
 import { TARN } from "../../src/catalog/displays/tarn";
 import { seeded } from "../../src/core/units/seeded";

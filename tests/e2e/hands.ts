@@ -1,4 +1,7 @@
-/** A person's hands: real keys at human pace, clicks, held keys, double clicks. Nothing here fills a field behind its back. */
+/**
+ * A person's hands: real keys at human pace, clicks, held keys, double clicks. Nothing here fills a field behind its
+ * back.
+ */
 import { expect, type CDPSession, type Locator, type Page } from "@playwright/test";
 
 /** Time between two keys of a quick typist, ms. */

@@ -1,4 +1,5 @@
-// What the papers say, word for word, at every standing of a bike; what is asked in the display's own unit; how many pages.
+// What the papers say, word for word, at every standing of a bike; what is asked in the display's own unit; how many
+// pages.
 import type { Page } from "@playwright/test";
 import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import { linesOf, shows } from "../../src/core/display";

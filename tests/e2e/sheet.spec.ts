@@ -108,7 +108,8 @@ test("a brand-new kit is judged at once and marked not to be ridden; a waived ba
   await expect(page.getByRole("heading", { name: "Nobody has read this line. What does it show?" })).toBeVisible();
   await page.getByRole("group", { name: "Value it shows" }).getByRole("button", { name: "2", exact: true }).click();
   await expectStored(page, /"shown":\{"31":"2"\}/);
-  // What was read moves the plan; a press before its keys are there would be a press at nothing, and the button says so.
+  // What was read moves the plan; a press before its keys are there would be a press at nothing, and the button says
+  // so.
   await expect(page.getByRole("button", { name: "Done, line 32 is up" })).toBeEnabled();
   await page.keyboard.press(" ");
   await expect(page.getByRole("region", { name: "Key card" })).toContainText("16 lines nobody has read");

@@ -1,7 +1,7 @@
 /**
- * A random user, seeded: clicks, types with real keys, reloads, goes back, double-clicks, opens a second tab. What was typed
- * in a field of a bike must stand there after whatever comes next; nothing may crash, complain, or write without end; and
- * what is left in the browser must come back from a job file the same.
+ * A random user, seeded: clicks, types with real keys, reloads, goes back, double-clicks, opens a second tab. What was
+ * typed in a field of a bike must stand there after whatever comes next; nothing may crash, complain, or write without
+ * end; and what is left in the browser must come back from a job file the same.
  */
 import { expect, type BrowserContext, type Locator, type Page } from "@playwright/test";
 import { readJobFile } from "@/core/record/jobFile";

@@ -1,4 +1,5 @@
-// Two windows on one bike, storage that fails, a record that cannot be shown: nothing is lost, and what is wrong is said.
+// Two windows on one bike, storage that fails, a record that cannot be shown: nothing is lost, and what is wrong is
+// said.
 import type { Page } from "@playwright/test";
 import { readFile } from "node:fs/promises";
 import { TARN } from "../../src/catalog/displays/tarn";

@@ -1,6 +1,6 @@
 /**
- * Legal classes shipped with the product. All from memory, with the text they follow and the day they were last known to
- * stand; the product defers to the local code and, where needed, a licensed inspector.
+ * Legal classes shipped with the product. All from memory, with the text they follow and the day they were last known
+ * to stand; the product defers to the local code and, where needed, a licensed inspector.
  */
 import type { ClassRule } from "@/core/law";
 

@@ -1,6 +1,6 @@
 /**
- * The demo workshop: a made-up shed in a made-up town, with bikes known by nicknames at every stage of the work. Scenario
- * data of our own; no bike, place or person in it exists.
+ * The demo workshop: a made-up shed in a made-up town, with bikes known by nicknames at every stage of the work.
+ * Scenario data of our own; no bike, place or person in it exists.
  */
 import { linesOf, rawValues, shows, type DisplayProfile, type MenuState } from "@/core/display";
 import { play } from "@/core/keys";

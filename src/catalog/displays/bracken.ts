@@ -1,6 +1,6 @@
 /**
- * Bracken, an invented display with two keys: the settings stand behind an access code, a share of power for each level stands
- * behind the number of levels, and a line is kept when it is left. The menu saves when it closes by itself.
+ * Bracken, an invented display with two keys: the settings stand behind an access code, a share of power for each level
+ * stands behind the number of levels, and a line is kept when it is left. The menu saves when it closes by itself.
  */
 import { choice, display, held, key, level, line, number, opens, page, readOnly, steps, tap, when } from "./describe";
 

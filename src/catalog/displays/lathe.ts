@@ -1,6 +1,6 @@
 /**
- * Lathe, an invented display with sixty lines in one two-way ring, for the workshop that wants everything: it is what the
- * planner is measured on. Values are kept together on leaving and act after a power cycle.
+ * Lathe, an invented display with sixty lines in one two-way ring, for the workshop that wants everything: it is what
+ * the planner is measured on. Values are kept together on leaving and act after a power cycle.
  */
 import { choice, display, held, key, level, line, number, opens, page, reserved, steps, tap } from "./describe";
 

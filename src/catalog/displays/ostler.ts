@@ -1,7 +1,7 @@
 /**
- * Ostler, an invented segment display: three keys, a class preset that sets cap, throttle and drive at once, a current line
- * whose low numbers are full power with a slow ramp, and a chord that opens the settings only soon after power-on: later the
- * same chord puts the maker's values back. Its cap is held in the unit the rider sees.
+ * Ostler, an invented segment display: three keys, a class preset that sets cap, throttle and drive at once, a current
+ * line whose low numbers are full power with a slow ramp, and a chord that opens the settings only soon after power-on:
+ * later the same chord puts the maker's values back. Its cap is held in the unit the rider sees.
  */
 import {
   bundle,

@@ -1,7 +1,7 @@
 /**
- * Pinfold, an invented segment display for packs of any kind: a two-way ring with a sub-list of own bar voltages that is there
- * only under the own-battery preset, digits changed by a key each, and a cap held as a share of power. It is cleared line by
- * line with a long hold.
+ * Pinfold, an invented segment display for packs of any kind: a two-way ring with a sub-list of own bar voltages that
+ * is there only under the own-battery preset, digits changed by a key each, and a cap held as a share of power. It is
+ * cleared line by line with a long hold.
  */
 import {
   action,

@@ -1,7 +1,7 @@
 /**
- * Quillon, an invented segment display in three banks: the riders' bank opens by a chord, the fitters' bank by a second chord
- * inside the first, the makers' bank only with levers held through a counted power-on. A cursor goes both ways and stops at the
- * ends; the way out without saving is a double tap from anywhere.
+ * Quillon, an invented segment display in three banks: the riders' bank opens by a chord, the fitters' bank by a second
+ * chord inside the first, the makers' bank only with levers held through a counted power-on. A cursor goes both ways
+ * and stops at the ends; the way out without saving is a double tap from anywhere.
  */
 import {
   action,

@@ -1,6 +1,7 @@
 /**
- * Skerry, an invented colour display: three keys, a cursor list in words with groups inside groups, values that blink until
- * they are confirmed and are kept at once. Its cap runs backwards on a scale nobody has stated: 0 is no cap, larger is slower.
+ * Skerry, an invented colour display: three keys, a cursor list in words with groups inside groups, values that blink
+ * until they are confirmed and are kept at once. Its cap runs backwards on a scale nobody has stated: 0 is no cap,
+ * larger is slower.
  */
 import {
   action,

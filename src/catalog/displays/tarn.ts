@@ -1,6 +1,7 @@
 /**
- * Tarn, an invented display: four keys, a flat one-way ring of 18 lines, a menu that closes after eight seconds and throws
- * away what was not saved, and a way in whose near miss starts walk assist. Its cap is held in km/h whatever the rider sees.
+ * Tarn, an invented display: four keys, a flat one-way ring of 18 lines, a menu that closes after eight seconds and
+ * throws away what was not saved, and a way in whose near miss starts walk assist. Its cap is held in km/h whatever the
+ * rider sees.
  */
 import {
   choice,

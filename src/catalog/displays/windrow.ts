@@ -1,6 +1,6 @@
 /**
- * Windrow, an invented pod with a colour glass and a five-way stick: groups in groups, drive modes, walk-assist speed, a start
- * PIN that is asked twice, and a restore that asks yes or no. Levels are named.
+ * Windrow, an invented pod with a colour glass and a five-way stick: groups in groups, drive modes, walk-assist speed,
+ * a start PIN that is asked twice, and a restore that asks yes or no. Levels are named.
  */
 import {
   action,

@@ -35,7 +35,10 @@ export const geometricLadder = ({ levels, first, top }: LadderWish): readonly nu
 
 const HALVINGS = 40;
 
-/** The least share, between two, at which a measure that grows with it reaches a value; the upper one where it never does. */
+/**
+ * The least share, between two, at which a measure that grows with it reaches a value; the upper one where it never
+ * does.
+ */
 export function shareReaching(measure: (share: number) => number, wanted: number, low: number, high: number): number {
   let below = low;
   let above = high;
@@ -48,8 +51,9 @@ export function shareReaching(measure: (share: number) => number, wanted: number
 }
 
 /**
- * Equal steps of what the rider feels: `measure` gives it for a share and must not fall with it (steady speed, or power).
- * Where the measure stops growing before the top share, the top level takes the least share that reaches all of it.
+ * Equal steps of what the rider feels: `measure` gives it for a share and must not fall with it (steady speed, or
+ * power). Where the measure stops growing before the top share, the top level takes the least share that reaches all of
+ * it.
  */
 export function equalFeelLadder(
   { levels, first, top }: LadderWish,
@@ -83,8 +87,9 @@ export interface Twin {
 export const TWIN = { speedKmh: 1.5, powerShare: 0.08 } as const;
 
 /**
- * Levels that are really the same as one before them, on the flat and on the hill alike. Measured levels are held against
- * measured ones only: a model's speed beside a measured one proves nothing. Their flat speed is the measured one.
+ * Levels that are really the same as one before them, on the flat and on the hill alike. Measured levels are held
+ * against measured ones only: a model's speed beside a measured one proves nothing. Their flat speed is the measured
+ * one.
  */
 export function twins(levels: readonly LevelFeel[]): readonly Twin[] {
   const largest = {

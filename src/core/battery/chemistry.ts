@@ -1,6 +1,6 @@
 /**
- * Chemistries as data: resting volts over charge, what a cell bears, what its links add. From memory unless marked; shown
- * and editable where a bike's own figure is known.
+ * Chemistries as data: resting volts over charge, what a cell bears, what its links add. From memory unless marked;
+ * shown and editable where a bike's own figure is known.
  */
 import type { Chemistry } from "./pack";
 
@@ -66,7 +66,10 @@ export const coldFactor = (temperatureC: number): number => 1 + Math.max(0, 20 -
 /** Share of the label's watt-hours that can be used, warm. From memory. */
 export const USABLE_WARM = 0.9;
 
-/** Share of the label's watt-hours that can be used at a temperature: three quarters of the warm share at 0 °C. From memory. */
+/**
+ * Share of the label's watt-hours that can be used at a temperature: three quarters of the warm share at 0 °C. From
+ * memory.
+ */
 export function usableShare(temperatureC: number, warm = USABLE_WARM): number {
   const cold = Math.min(1, Math.max(0, (20 - temperatureC) / 20));
   return warm * (1 - 0.25 * cold);

@@ -1,6 +1,6 @@
 /**
- * Battery amps a kit may draw: the least of what controller, BMS, motor, connector and wire bear. The display's line only
- * limits; it never lifts what the hardware gives. Wire and overload figures are common practice, no source.
+ * Battery amps a kit may draw: the least of what controller, BMS, motor, connector and wire bear. The display's line
+ * only limits; it never lifts what the hardware gives. Wire and overload figures are common practice, no source.
  */
 export type CurrentPart = "controller" | "bms" | "motor" | "connector" | "wire";
 
@@ -16,7 +16,9 @@ export const USUAL_EFFICIENCY = { "geared-hub": 0.78, "direct-drive-hub": 0.83, 
 export const motorAmps = (ratedW: number, overload: number, efficiency: number, nominalV: number): number =>
   (ratedW * overload) / efficiency / nominalV;
 
-/** Amps per square millimetre of stranded copper in free air on a bicycle. From memory; local codes for wiring go first. */
+/**
+ * Amps per square millimetre of stranded copper in free air on a bicycle. From memory; local codes for wiring go first.
+ */
 export const AMPS_PER_MM2 = 12;
 
 /** Amps a wire bears for long. */

@@ -1,6 +1,7 @@
 /**
- * The gauge, the cut-off and the sag of a pack: what bar voltages should be, what a gauge set for another pack shows, and
- * where the display should stop. Bars are lower thresholds: with n of them they stand at 0, 1/n … (n−1)/n of the charge.
+ * The gauge, the cut-off and the sag of a pack: what bar voltages should be, what a gauge set for another pack shows,
+ * and where the display should stop. Bars are lower thresholds: with n of them they stand at 0, 1/n … (n−1)/n of the
+ * charge.
  */
 import { roundSafely } from "../units";
 import type { Chemistry } from "./pack";
@@ -27,7 +28,9 @@ export const packRestV = ({ chemistry, series }: Pack, charge: number): number =
 export const packLoadedV = (pack: Pack, charge: number, currentA: number): number =>
   packRestV(pack, charge) - currentA * packOhm(pack);
 
-/** Lower threshold of each of `bars` bars under a typical current, V, rounded up to the step; none under the cut-off. */
+/**
+ * Lower threshold of each of `bars` bars under a typical current, V, rounded up to the step; none under the cut-off.
+ */
 export function barVoltages(
   pack: Pack,
   bars: number,
@@ -95,7 +98,10 @@ export interface CutOff {
 /** Margin kept above the point where a BMS opens, V per cell. From memory. */
 export const BMS_MARGIN_V = 0.1;
 
-/** The cut-off of a pack: greater of the cells' floor and the BMS's opening plus 0.1 V a cell, rounded up; with the sag it is met under. */
+/**
+ * The cut-off of a pack: greater of the cells' floor and the BMS's opening plus 0.1 V a cell, rounded up; with the sag
+ * it is met under.
+ */
 export function cutOffOf(
   pack: Pack,
   limitA: number,

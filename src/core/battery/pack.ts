@@ -1,6 +1,6 @@
 /**
- * The pack behind the voltage lines: cells in series, full and resting volts, and the lowest cut-off that spares the cells.
- * Cell figures are from memory, shown and editable; series counts are common practice, no source.
+ * The pack behind the voltage lines: cells in series, full and resting volts, and the lowest cut-off that spares the
+ * cells. Cell figures are from memory, shown and editable; series counts are common practice, no source.
  */
 import { roundSafely } from "../units";
 

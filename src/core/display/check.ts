@@ -1,6 +1,6 @@
 /**
- * Checks a display profile for what a schema cannot say: that every line can be reached, changed and saved, that what it
- * shows is told apart, that values lie in their setting's domain, and that no gesture stands in another's way.
+ * Checks a display profile for what a schema cannot say: that every line can be reached, changed and saved, that what
+ * it shows is told apart, that values lie in their setting's domain, and that no gesture stands in another's way.
  */
 import { rawValues, shows } from "./encoding";
 import type { DisplayProfile, Encoding, KeyRule, Line } from "./profile";

@@ -1,6 +1,6 @@
 /**
- * A line's meaning is a claim, with evidence: leaflet, seller, video, what another line did, an own trial. Claims may disagree;
- * one is chosen, and an own trial outweighs hearsay.
+ * A line's meaning is a claim, with evidence: leaflet, seller, video, what another line did, an own trial. Claims may
+ * disagree; one is chosen, and an own trial outweighs hearsay.
  */
 import type { Claim, Line } from "./profile";
 

@@ -1,6 +1,6 @@
 /**
- * Describing a display from scratch: a small working profile to begin with, the usual encoding of a setting, and the cells of
- * a line as they are typed in the workbench, read back with what would be accepted.
+ * Describing a display from scratch: a small working profile to begin with, the usual encoding of a setting, and the
+ * cells of a line as they are typed in the workbench, read back with what would be accepted.
  */
 import { rawValues, shows } from "./encoding";
 import type { ReadLine } from "./leaflet";

@@ -1,7 +1,7 @@
 /**
  * Encodings: how a line writes a canonical value as a raw number, what it shows for it, and what rounding loses.
- * decode(encode(x)) is x, or the nearest value on the safe side that the line can hold. A few encodings follow another line
- * (the shown unit, the nominal volts); those take the whole column as context.
+ * decode(encode(x)) is x, or the nearest value on the safe side that the line can hold. A few encodings follow another
+ * line (the shown unit, the nominal volts); those take the whole column as context.
  */
 import { inchToMm, kmhToMph, roundSafely, speedToKmh, tidy, type SpeedUnit } from "../units";
 import { nominalCircumferenceMm, rankWheels, type RankedWheel } from "../wheel";
@@ -177,7 +177,10 @@ const aroundDefault = (
     ? (encoding.defaults[0]?.valueV ?? null)
     : (encoding.defaults.find(({ nominalV }) => nominalV === context.nominalV)?.valueV ?? null);
 
-/** Canonical value a raw value stands for; null on lines that mean nothing or several things, for an unknown scale, or for a raw value the line does not have. */
+/**
+ * Canonical value a raw value stands for; null on lines that mean nothing or several things, for an unknown scale, or
+ * for a raw value the line does not have.
+ */
 export function decodeLine(
   encoding: Encoding,
   raw: number,

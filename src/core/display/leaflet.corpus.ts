@@ -1,6 +1,6 @@
 /**
- * Leaflet texts of our own making, in the shapes leaflets come in, with what each line means. No real leaflet is among them;
- * null stands for a line nobody could tell from its text alone.
+ * Leaflet texts of our own making, in the shapes leaflets come in, with what each line means. No real leaflet is among
+ * them; null stands for a line nobody could tell from its text alone.
  */
 import type { SettingKey } from "./settings";
 

@@ -1,6 +1,7 @@
 /**
- * The leaflet reader: text pasted in whatever shape, numbered lines, tables or prose, comes out as proposed lines, each with
- * how sure the reader is and why not more. It says when it does not know; a wrong line believed is worse than one left open.
+ * The leaflet reader: text pasted in whatever shape, numbered lines, tables or prose, comes out as proposed lines, each
+ * with how sure the reader is and why not more. It says when it does not know; a wrong line believed is worse than one
+ * left open.
  */
 import { drained } from "../units/drained";
 import type { Encoding } from "./profile";

@@ -1,6 +1,6 @@
 /**
- * How leaflets of all kinds call each setting: phrases with a weight. Words of the trade in plain and in broken English,
- * common practice, no source. The reader weighs them; no phrase decides alone unless it can mean nothing else.
+ * How leaflets of all kinds call each setting: phrases with a weight. Words of the trade in plain and in broken
+ * English, common practice, no source. The reader weighs them; no phrase decides alone unless it can mean nothing else.
  */
 import type { SettingKey } from "./settings";
 

@@ -21,7 +21,10 @@ export const newLine = (
   claims: [...claims],
 });
 
-/** The same profile with these lines; entries of lines that are gone go with them, new ones stand at the end of the first page. */
+/**
+ * The same profile with these lines; entries of lines that are gone go with them, new ones stand at the end of the
+ * first page.
+ */
 export function withLines(profile: DisplayProfile, lines: readonly Line[]): DisplayProfile {
   const codes = new Set(lines.map((line) => line.code));
   const pages = profile.menu.pages.map((page) => ({

@@ -1,7 +1,7 @@
 /**
- * The menu machine: what a display does when its keys are held, let go, left alone, or when its power comes and goes.
- * A pure step function over the profile. The simulated display runs it, the key planner searches it, the proof replays it,
- * so a plan that works in one works in all by construction.
+ * The menu machine: what a display does when its keys are held, let go, left alone, or when its power comes and goes. A
+ * pure step function over the profile. The simulated display runs it, the key planner searches it, the proof replays
+ * it, so a plan that works in one works in all by construction.
  */
 import { rawValues } from "./encoding";
 import {

@@ -2,7 +2,9 @@
 import { decodeAll, PLAIN_CONTEXT } from "./encoding";
 import { layoutOf, linesOf, settingsOf, type Action, type DisplayProfile, type EntryPlace } from "./profile";
 
-/** What the digits being entered are for: a page behind an access code, a new PIN asked twice, or the PIN at the start. */
+/**
+ * What the digits being entered are for: a page behind an access code, a new PIN asked twice, or the PIN at the start.
+ */
 export type CodeFor =
   | { readonly kind: "page"; readonly page: number; readonly code: string }
   | { readonly kind: "new-pin"; readonly first: string | null; readonly page: number; readonly at: number }

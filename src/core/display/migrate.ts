@@ -1,7 +1,7 @@
 /**
- * Brings display profiles of older formats up to the present one, a numbered step at a time.
- * 1 → 2: pages of entries instead of one flat ring; rules with conditions; one number encoding instead of two; what a line
- * does and who says so.
+ * Brings display profiles of older formats up to the present one, a numbered step at a time. 1 → 2: pages of entries
+ * instead of one flat ring; rules with conditions; one number encoding instead of two; what a line does and who says
+ * so.
  */
 import * as v from "valibot";
 import { FORMAT_VERSION, type DisplayProfile, type Encoding, type KeyRule, type Line } from "./profile";

@@ -1,6 +1,6 @@
 /**
- * The display profile: a display described as data. Keys and what they do on each screen, pages of lines, how a change is
- * made, saved and put in force, and per line the encoding of one canonical setting, of several, or of none.
+ * The display profile: a display described as data. Keys and what they do on each screen, pages of lines, how a change
+ * is made, saved and put in force, and per line the encoding of one canonical setting, of several, or of none.
  */
 import type { InferOutput } from "valibot";
 import type * as schema from "./profileSchema";

@@ -1,6 +1,6 @@
 /**
- * A profile's lines as a spreadsheet: one row a line, what is common in columns of its own, what is peculiar to an encoding in
- * the last. Read back with row and field named for everything that does not fit.
+ * A profile's lines as a spreadsheet: one row a line, what is common in columns of its own, what is peculiar to an
+ * encoding in the last. Read back with row and field named for everything that does not fit.
  */
 import Papa from "papaparse";
 import * as v from "valibot";

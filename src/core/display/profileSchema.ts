@@ -1,6 +1,6 @@
 /**
- * The shape of a display profile, format 2, documented in docs/profile-format.md. Every choice is a tagged variant, so that a
- * further kind of menu, gesture or encoding is added beside these and not instead of one.
+ * The shape of a display profile, format 2, documented in docs/profile-format.md. Every choice is a tagged variant, so
+ * that a further kind of menu, gesture or encoding is added beside these and not instead of one.
  */
 import * as v from "valibot";
 import { SETTING_KEYS } from "./settings";

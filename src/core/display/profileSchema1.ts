@@ -153,7 +153,9 @@ const SpeedCapSchema = v.strictObject({
   rawMax: Raw,
   /** Raw value that stands for "no cap", or null. */
   uncappedRaw: v.nullable(Raw),
-  /** What the cap is compared with: the speed shown, the controller's own measure, a share of power, or nobody knows. */
+  /**
+   * What the cap is compared with: the speed shown, the controller's own measure, a share of power, or nobody knows.
+   */
   basis: v.picklist(["shown", "own", "share", "unknown"]),
   /** Whether throttle drive ends at it too. */
   endsThrottle: v.boolean(),

@@ -1,4 +1,7 @@
-/** Reads a display profile of unknown origin: older formats are brought up first, then the schema, then what it cannot say. */
+/**
+ * Reads a display profile of unknown origin: older formats are brought up first, then the schema, then what it cannot
+ * say.
+ */
 import * as v from "valibot";
 import { checkProfile, type ProfileProblem } from "./check";
 import { migrateProfile } from "./migrate";

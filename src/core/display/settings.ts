@@ -1,6 +1,7 @@
 /**
- * Canonical settings: what a display's line can mean, said once for all displays. A line is an encoding of one of these, of
- * several at once, or of none. Safe directions, who sets what, and what it can hurt: common practice, no source.
+ * Canonical settings: what a display's line can mean, said once for all displays. A line is an encoding of one of
+ * these, of several at once, or of none. Safe directions, who sets what, and what it can hurt: common practice, no
+ * source.
  */
 import type { Chemistry } from "../battery";
 import type { ThrottleMode } from "../law";
@@ -26,11 +27,15 @@ export interface Settings extends Record<ShareKey, number>, Record<BarKey, numbe
   circumferenceMm: number;
   pulsesPerTurn: number;
   speedSensor: "wheel" | "motor";
-  /** Pulses per wheel turn of the pick-up inside the motor: poles or pairs as the controller counts, times the gear ratio. */
+  /**
+   * Pulses per wheel turn of the pick-up inside the motor: poles or pairs as the controller counts, times the gear
+   * ratio.
+   */
   motorPulses: number;
   motorPreset: number;
   speedCalibrationPercent: number;
-  // Limits. Caps as the display holds them, compared in whatever way the line's basis says; "uncapped" where it has none.
+  // Limits. Caps as the display holds them, compared in whatever way the line's basis says; "uncapped" where it has
+  // none.
   assistCapKmh: number | "uncapped";
   throttleCapKmh: number | "uncapped";
   walkAssistKmh: number;

@@ -1,6 +1,6 @@
 /**
- * Which of these is it? Variants of a display differ in a few places of the menu. This picks the looks at the real menu that
- * tell the candidates apart with the fewest of them, whatever comes to light.
+ * Which of these is it? Variants of a display differ in a few places of the menu. This picks the looks at the real menu
+ * that tell the candidates apart with the fewest of them, whatever comes to light.
  */
 import { rawValues, shows } from "./encoding";
 import { linesOf, type DisplayProfile } from "./profile";
@@ -26,7 +26,10 @@ export function answerOf(profile: DisplayProfile, look: Look): string {
   return last === undefined ? "—" : shows(line.encoding, last);
 }
 
-/** Looks that tell at least two candidates apart, the quick ones first. Counting the lines takes a walk of the whole menu. */
+/**
+ * Looks that tell at least two candidates apart, the quick ones first. Counting the lines takes a walk of the whole
+ * menu.
+ */
 export function usefulLooks(candidates: readonly DisplayProfile[]): readonly Look[] {
   const codes = [...new Set(candidates.flatMap((profile) => linesOf(profile).map((line) => line.code)))];
   const looks: Look[] = [

@@ -8,7 +8,10 @@ import type { ChangeTable } from "./change";
 import type { Aim, Node } from "./goal";
 import { outMs, startOf, times, walkMs, waysOf } from "./ways";
 
-/** Least times to visit all that is wanted on a page and below it, ms: ending back on the page itself, wherever the last of it was, or out of the menu. */
+/**
+ * Least times to visit all that is wanted on a page and below it, ms: ending back on the page itself, wherever the last
+ * of it was, or out of the menu.
+ */
 interface Tree {
   readonly closed: number;
   readonly open: number;
@@ -221,7 +224,8 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     if (end === "anywhere") return walking;
     let ending = leaving;
     if (screen.kind === "off" && !ways.opensFromOff) ending += ways.powerOnMs;
-    // What the bike obeys stays as it is until the power comes back: a line that is right there needs no cycle, though it be saved wrong.
+    // What the bike obeys stays as it is until the power comes back: a line that is right there needs no cycle, though
+    // it be saved wrong.
     const cycles = profile.inForce === "after-power-cycle" && (screen.kind === "off" ? unsaved : idle);
     return changesMs + walking + ending + (cycles ? ways.powerOffMs + ways.powerOnMs : 0);
   };

@@ -1,6 +1,6 @@
 /**
- * The key card: a plan cut into steps a technician can hold in mind, each one line of the menu or one chord, with what the
- * display shows before and must show after, and a way back from whatever it shows instead.
+ * The key card: a plan cut into steps a technician can hold in mind, each one line of the menu or one chord, with what
+ * the display shows before and must show after, and a way back from whatever it shows instead.
  */
 import {
   dangerOf,
@@ -70,8 +70,8 @@ export const runsInTime = ({ menu }: DisplayProfile): number =>
   Math.max(1, Math.floor((menu.idle.closesAfterMs - READING_MARGIN_MS) / READING_RUN_MS));
 
 /**
- * Cuts a plan into steps: going to a line and setting it is one, going into a page is one, a chord is one, off and on again
- * is one. No step has more runs of strokes than can be read before the menu closes.
+ * Cuts a plan into steps: going to a line and setting it is one, going into a page is one, a chord is one, off and on
+ * again is one. No step has more runs of strokes than can be read before the menu closes.
  * @param stopAt lines to be read on the way, by index: a step ends there before anything is changed
  */
 export function cardSteps(
@@ -153,8 +153,8 @@ export interface Slip {
 }
 
 /**
- * What the display most likely shows when a step went wrong, likeliest first: a tap too few or too many, another key, the
- * menu closed by itself, nothing pressed yet. Each comes with the full state to go on planning from.
+ * What the display most likely shows when a step went wrong, likeliest first: a tap too few or too many, another key,
+ * the menu closed by itself, nothing pressed yet. Each comes with the full state to go on planning from.
  */
 export function likelySlips(profile: DisplayProfile, step: CardStep): readonly Slip[] {
   const strokes = step.runs.flatMap((run) => Array.from({ length: run.count }, () => run.stroke));

@@ -3,7 +3,9 @@ import { linesOf, rawValues, stepDigit, stepRaw, type DisplayProfile, type KeyRu
 import { MinQueue } from "./minQueue";
 import { leastRuleMs, strokeMs, totalMs, type Stroke } from "./strokes";
 
-/** Ranges up to this size are searched value by value where a digit key shortens the way; fewer where keys also repeat. */
+/**
+ * Ranges up to this size are searched value by value where a digit key shortens the way; fewer where keys also repeat.
+ */
 const SEARCHED_VALUES = { withoutRepeat: 1200, withRepeat: 300 } as const;
 
 const stepRules = (profile: DisplayProfile): readonly KeyRule[] =>
@@ -150,7 +152,9 @@ export class ChangeTable {
   }
 }
 
-/** Cheapest strokes that set digits from what they show to a code, each confirmed by its key; null where no key does. */
+/**
+ * Cheapest strokes that set digits from what they show to a code, each confirmed by its key; null where no key does.
+ */
 export function codeStrokes(
   profile: DisplayProfile,
   digits: readonly number[],

@@ -17,7 +17,10 @@ function nameOf(
   return `${JSON.stringify(screen)}|${profile.menu.pages.map((page, i) => (page.opensAt === "last-visited" ? lastAt[i] : "")).join()}|${saved.join()}|${pending.join()}|${inForce.join()}|${sincePowerOnMs <= window ? sincePowerOnMs : ""}`;
 }
 
-/** Time of the quickest way by Dijkstra over the whole reachable machine, ms; null where the machine is too large to search whole. */
+/**
+ * Time of the quickest way by Dijkstra over the whole reachable machine, ms; null where the machine is too large to
+ * search whole.
+ */
 function independentMs(profile: DisplayProfile, start: MenuState, targets: readonly number[]): number | null {
   const graph = new Graph({ type: "directed", allowSelfLoops: false });
   const goal = "goal";

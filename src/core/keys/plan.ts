@@ -1,12 +1,12 @@
 /**
  * The key planner: the quickest strokes from any state of the display to the wanted values, saved and in force.
  *
- * It is an A* search over the menu machine itself. Three facts keep it small without losing the optimum. A change costs the
- * same whenever it is made, so in a visit to the menu that will be saved a wrong line is set right the first time it comes up;
- * passing it by means that the visit is only for getting out unsaved. All that still matters of most lines is whether the
- * pending, saved and working value is right; only lines that others hang on count with their value. And a lower bound that
- * walks the pages (`bound.ts`) keeps the search on the short ways. Tests hold the result against a general-purpose graph
- * library that searches the full machine, single steps and all.
+ * It is an A* search over the menu machine itself. Three facts keep it small without losing the optimum. A change costs
+ * the same whenever it is made, so in a visit to the menu that will be saved a wrong line is set right the first time
+ * it comes up; passing it by means that the visit is only for getting out unsaved. All that still matters of most lines
+ * is whether the pending, saved and working value is right; only lines that others hang on count with their value. And
+ * a lower bound that walks the pages (`bound.ts`) keeps the search on the short ways. Tests hold the result against a
+ * general-purpose graph library that searches the full machine, single steps and all.
  */
 import {
   dangerOf,
@@ -145,7 +145,10 @@ const reached = ({ state, toLook }: Node, { targets, required, end = "home" }: A
     (state.screen.kind === "home" &&
       required.every((i) => state.saved[i] === targets[i] && state.inForce[i] === targets[i])));
 
-/** What distinguishes two states for the plan: the screen, what is right and what is wrong, and what is still to be read. */
+/**
+ * What distinguishes two states for the plan: the screen, what is right and what is wrong, and what is still to be
+ * read.
+ */
 function stateKey(profile: DisplayProfile, aim: Aim): (node: Node) => string {
   const remembered = profile.menu.pages.flatMap((page, i) => (page.opensAt === "last-visited" ? [i] : []));
   const windowMs = Math.max(0, ...profile.rules.map((rule) => rule.sincePowerOn?.ms ?? 0));
@@ -366,8 +369,8 @@ function stepMoves(profile: DisplayProfile, state: MenuState, aim: Aim, changes:
 }
 
 /**
- * From a value just made to blink to the same value set and confirmed, as one move: where leaving does not confirm, nothing
- * else is worth doing in between.
+ * From a value just made to blink to the same value set and confirmed, as one move: where leaving does not confirm,
+ * nothing else is worth doing in between.
  */
 function setThere(profile: DisplayProfile, selected: Move, aim: Aim, changes: ChangeTable): Move[] {
   const { screen } = selected.state;
@@ -381,7 +384,9 @@ function setThere(profile: DisplayProfile, selected: Move, aim: Aim, changes: Ch
   );
 }
 
-/** Values of a line others hang on that make a difference: the target, and those under which the menu has other lines. */
+/**
+ * Values of a line others hang on that make a difference: the target, and those under which the menu has other lines.
+ */
 function worthTrying(
   profile: DisplayProfile,
   line: number,
@@ -400,7 +405,10 @@ function worthTrying(
   return rawValues(encoding).filter((raw) => raw === target || shownBy(raw) !== now);
 }
 
-/** Passing a wrong line by helps only on the way out of a visit whose unsaved changes are worth throwing away, where they can be. */
+/**
+ * Passing a wrong line by helps only on the way out of a visit whose unsaved changes are worth throwing away, where
+ * they can be.
+ */
 function gainsByDiscarding(profile: DisplayProfile, { state }: Node, { required, targets }: Aim): boolean {
   const canDiscard =
     profile.menu.idle.pending === "discard" ||

@@ -1,6 +1,6 @@
 /**
- * Restore and reapply: the maker's values put back by the display's own action, then everything that differs set again. A way
- * out when nobody knows any more what a display holds; only with a baseline kept.
+ * Restore and reapply: the maker's values put back by the display's own action, then everything that differs set again.
+ * A way out when nobody knows any more what a display holds; only with a baseline kept.
  */
 import { dangerOf, ruleActs, type DisplayProfile, type MenuState } from "../display";
 import type { KeyGoal, PlannedStroke } from "./goal";
@@ -15,7 +15,10 @@ export interface RestorePlan {
   readonly totalMs: number;
 }
 
-/** The quicker of the display's own ways to restore, and what is to be set after it; null where the display has no such way. */
+/**
+ * The quicker of the display's own ways to restore, and what is to be set after it; null where the display has no such
+ * way.
+ */
 export function restoreAndReapply(profile: DisplayProfile, start: MenuState, goal: KeyGoal): RestorePlan | null {
   const ways = [...actionWays(profile, start), ...chordWays(profile, start)];
   const plans = ways.flatMap((restore): RestorePlan[] => {

@@ -1,4 +1,5 @@
-// Every shipped display, planned and replayed on the machine: what the planner promises, the machine must do. First half.
+// Every shipped display, planned and replayed on the machine: what the planner promises, the machine must do. First
+// half.
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { testShipped } from "./testingShipped";
 

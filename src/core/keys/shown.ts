@@ -8,8 +8,8 @@ export type Shown =
   | { readonly kind: "entry"; readonly page: number; readonly at: number };
 
 /**
- * The state of a display that shows `shown`, given what was last known of it. On a line, everything else pending is kept as
- * tracked; at home the menu has closed, saved or not as told; off, nothing unsaved has survived.
+ * The state of a display that shows `shown`, given what was last known of it. On a line, everything else pending is
+ * kept as tracked; at home the menu has closed, saved or not as told; off, nothing unsaved has survived.
  */
 export function stateFromShown(profile: DisplayProfile, tracked: MenuState, shown: Shown): MenuState {
   const rested: MenuState = { ...tracked, held: null, tapped: null, idleMs: 0 };

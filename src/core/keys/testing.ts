@@ -29,7 +29,10 @@ export const randomRaws = (profile: DisplayProfile, random: () => number): reado
     return raws[pick(random, 0, raws.length - 1)] ?? line.factoryRaw;
   });
 
-/** Targets to go for from `from`: random, but a line the targets hide keeps the value it has, since no key reaches it then. */
+/**
+ * Targets to go for from `from`: random, but a line the targets hide keeps the value it has, since no key reaches it
+ * then.
+ */
 export function randomTargets(
   profile: DisplayProfile,
   from: readonly number[],
@@ -60,8 +63,8 @@ const filler = (code: string): Line => ({
 });
 
 /**
- * A small menu of arbitrary shape: few values in all, so that a full search of its machine stays possible. More fillers make
- * long pages, on which it pays to leave and come in again.
+ * A small menu of arbitrary shape: few values in all, so that a full search of its machine stays possible. More fillers
+ * make long pages, on which it pays to leave and come in again.
  */
 export function smallProfile(random: () => number, mostFillers = 3): DisplayProfile {
   const chance = (share: number) => random() < share;

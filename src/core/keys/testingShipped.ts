@@ -1,6 +1,6 @@
 /**
- * What every shipped display must hold, planned and replayed on the machine. Two test files share the displays out between
- * two processor cores.
+ * What every shipped display must hold, planned and replayed on the machine. Two test files share the displays out
+ * between two processor cores.
  */
 import { describe, expect, it } from "vitest";
 import {

@@ -1,6 +1,6 @@
 /**
- * The yardstick for a key plan: walking the leaflet. Every line in the leaflet's order, single taps in the direction that
- * looks shorter, save, power cycle. It is what a technician does without a plan.
+ * The yardstick for a key plan: walking the leaflet. Every line in the leaflet's order, single taps in the direction
+ * that looks shorter, save, power cycle. It is what a technician does without a plan.
  */
 import {
   isShown,

@@ -26,7 +26,10 @@ interface Charted {
   readonly states: ReadonlyMap<string, MenuState>;
 }
 
-/** Every screen that can be reached from the home screen without changing a value or switching off, and the strokes between them. */
+/**
+ * Every screen that can be reached from the home screen without changing a value or switching off, and the strokes
+ * between them.
+ */
 function chart(profile: DisplayProfile): Charted {
   const start = home(profile);
   const graph = new Graph({ type: "directed", allowSelfLoops: false });

@@ -1,6 +1,6 @@
 /**
- * Ways over a display's pages, in least times: opening a page, walking its entries, coming back up, leaving with or without
- * saving. None is ever more than what the keys really need, which is what the planner's lower bound rests on.
+ * Ways over a display's pages, in least times: opening a page, walking its entries, coming back up, leaving with or
+ * without saving. None is ever more than what the keys really need, which is what the planner's lower bound rests on.
  */
 import { layoutOf, type DisplayProfile, type MenuState, type PagePlace } from "../display";
 import { cheapestMs, codeStrokes } from "./change";
@@ -104,7 +104,10 @@ export function waysOf(profile: DisplayProfile): Ways {
   };
 }
 
-/** Least time out of the menu from the nearest of some entries of a page, ms; `saving` where what is pending must be kept. */
+/**
+ * Least time out of the menu from the nearest of some entries of a page, ms; `saving` where what is pending must be
+ * kept.
+ */
 export function outMs(
   profile: DisplayProfile,
   page: number,
@@ -143,7 +146,10 @@ function sureCounts(place: PagePlace): readonly number[] {
 export const startOf = (profile: DisplayProfile, page: number, state: MenuState): number =>
   layoutOf(profile).pages[page]?.page.opensAt === "first" ? 0 : (state.lastAt[page] ?? 0);
 
-/** Shortest walk over a page's entries from one of them to all of `wanted`, ms; leaving the page and opening it again counts as a way. */
+/**
+ * Shortest walk over a page's entries from one of them to all of `wanted`, ms; leaving the page and opening it again
+ * counts as a way.
+ */
 export function walkMs(
   profile: DisplayProfile,
   page: number,

@@ -1,6 +1,6 @@
 /**
- * The columns of a visit: what was found, what the display was last known to hold, and what was read back. A record is made
- * from what was sealed and read, never from what is proposed now.
+ * The columns of a visit: what was found, what the display was last known to hold, and what was read back. A record is
+ * made from what was sealed and read, never from what is proposed now.
  */
 import { linesOf, readShown, type DisplayProfile } from "../display";
 import type { Raws } from "../setup";
@@ -54,7 +54,9 @@ export function readBackRaws(job: Pick<Job, "profile" | "readBack">): Raws {
   });
 }
 
-/** What the display holds as far as anybody knows: as read back, else as keyed in, else as last known, else as found. */
+/**
+ * What the display holds as far as anybody knows: as read back, else as keyed in, else as last known, else as found.
+ */
 export function heldRaws(job: Job): Raws {
   const { profile, program, held } = job;
   if (!profile) return [];
@@ -67,7 +69,9 @@ export function heldRaws(job: Job): Raws {
   return keyed.map((raw, i) => read[i] ?? raw);
 }
 
-/** The facts the plan of this visit was sealed with; null while nothing is sealed, and on jobs sealed before format 3. */
+/**
+ * The facts the plan of this visit was sealed with; null while nothing is sealed, and on jobs sealed before format 3.
+ */
 export const sealedFacts = (job: Job): SealedFacts | null =>
   job.program ? (lastSheet(job, "target")?.facts ?? null) : null;
 

@@ -1,4 +1,7 @@
-/** What a job says of the bike before anything is worked out: its class, its as-found column, and whether there is a way home. */
+/**
+ * What a job says of the bike before anything is worked out: its class, its as-found column, and whether there is a way
+ * home.
+ */
 import { isShown, linesOf, readShown, type ShownProblem } from "../display";
 import type { ClassChoice } from "../law";
 import { fieldProblem } from "../setup";

@@ -1,6 +1,6 @@
 /**
- * Job files: one job as JSON, to keep or to carry to another machine. A file is taken whole or not at all, and a refusal
- * says where and what would be accepted.
+ * Job files: one job as JSON, to keep or to carry to another machine. A file is taken whole or not at all, and a
+ * refusal says where and what would be accepted.
  */
 import * as v from "valibot";
 import { JOB_FORMAT, JOB_VERSION, OLDEST_JOB_VERSION, LARGEST_JOB_FILE_BYTES } from "./format";
@@ -58,7 +58,10 @@ export function readJobFile(text: string): JobFileReading {
   return { ok: true, job: parsed.output };
 }
 
-/** What a schema cannot say about a job: that its profile can be used and its program fits the profile. First problem, or null. */
+/**
+ * What a schema cannot say about a job: that its profile can be used and its program fits the profile. First problem,
+ * or null.
+ */
 export function jobProblem(job: Job): { readonly path: string; readonly detail: string } | null {
   if (!job.profile) return job.program ? { path: "program", detail: "a program without a display" } : null;
   const problem = checkProfile(job.profile)[0];

@@ -1,6 +1,6 @@
 /**
- * The shape of a job as stored and as exported, checked field by field. Kept apart from the job itself so that screens do not
- * load a validator to show a bike.
+ * The shape of a job as stored and as exported, checked field by field. Kept apart from the job itself so that screens
+ * do not load a validator to show a bike.
  */
 import * as v from "valibot";
 import { DisplayProfileSchema } from "../display/profileSchema";

@@ -15,14 +15,18 @@ export interface KeyTask {
   readonly unread: readonly number[];
 }
 
-/** What a job's keys would start from and lead to; null while there is no display, no baseline and no reason for lacking one. */
+/**
+ * What a job's keys would start from and lead to; null while there is no display, no baseline and no reason for lacking
+ * one.
+ */
 export function keyTask(
   job: Job,
   { sheet, baseline, presentRaws }: Pick<Workings, "sheet" | "baseline" | "presentRaws">,
 ): KeyTask | null {
   const { profile } = job;
   if (!profile || !sheet || baseline.kind === "missing") return null;
-  // Out-of-box values are a guess until they are read; a display programmed before starts from what it was last known to hold.
+  // Out-of-box values are a guess until they are read; a display programmed before starts from what it was last known
+  // to hold.
   const known = job.held ? presentRaws : foundRawsOf(job);
   const start = atHome(profile, assumedRaws(profile, known));
   const targets = start.saved.map((raw, i) => sheet.targetRaws[i] ?? raw);
@@ -35,7 +39,10 @@ export function keyTask(
 export const assumedRaws = (profile: DisplayProfile, known: Raws): readonly number[] =>
   factoryRaws(profile).map((raw, i) => known[i] ?? raw);
 
-/** The way back to how the display was found: where it starts and what it leads to; null where that was never written down. */
+/**
+ * The way back to how the display was found: where it starts and what it leads to; null where that was never written
+ * down.
+ */
 export function wayBackTask(job: Job): { readonly state: MenuState; readonly goal: KeyGoal } | null {
   const { profile, program } = job;
   if (!profile || !program || foundLines(job).some(isUnread)) return null;

@@ -52,7 +52,9 @@ export function outlookOfTask(profile: DisplayProfile, { start, targets, unread 
   };
 }
 
-/** The key plan a job would start with, or null while there is no display, no baseline and no reason for lacking one. */
+/**
+ * The key plan a job would start with, or null while there is no display, no baseline and no reason for lacking one.
+ */
 export function programOutlook(job: Job, workings: Workings): ProgramOutlook | null {
   const task = keyTask(job, workings);
   return job.profile && task ? outlookOfTask(job.profile, task) : null;

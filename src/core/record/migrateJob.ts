@@ -1,8 +1,8 @@
 /**
- * Brings jobs of older formats up to the present one. What comes out is still to be checked by the schema.
- * 1 → 2: the display it carries is brought to profile format 2, and the state of its keys with it.
- * 2 → 3: what was pressed on the simulated display is told apart from what was pressed on the bike; a check carries the unit
- * it was asked in and the values it rests on.
+ * Brings jobs of older formats up to the present one. What comes out is still to be checked by the schema. 1 → 2: the
+ * display it carries is brought to profile format 2, and the state of its keys with it. 2 → 3: what was pressed on the
+ * simulated display is told apart from what was pressed on the bike; a check carries the unit it was asked in and the
+ * values it rests on.
  */
 import { migrateProfile } from "../display/migrate";
 import { JOB_VERSION } from "./format";

@@ -1,6 +1,6 @@
 /**
- * What the papers of a visit may say, column by column: what was found, what was planned and sealed, what was read back.
- * A target is never printed as a fact, and a bike handed over is told as it was when it left.
+ * What the papers of a visit may say, column by column: what was found, what was planned and sealed, what was read
+ * back. A target is never printed as a fact, and a bike handed over is told as it was when it left.
  */
 import { contextOf, isShown, linesOf, type Line } from "../display";
 import { valueAt, type Raws, type Reason, type SheetValue } from "../setup";

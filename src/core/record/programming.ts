@@ -1,6 +1,6 @@
 /**
- * The keys of a visit under way: what is taken down as they are pressed on the bike. They are the technician's word and make
- * the record.
+ * The keys of a visit under way: what is taken down as they are pressed on the bike. They are the technician's word and
+ * make the record.
  */
 import { isShown, linesOf, shows, type DisplayProfile, type MenuState, type Screen } from "../display";
 import { asSealed, byCode, codedRaws, foundRawsOf, lastSheet, readBackRaws } from "./columns";
@@ -112,8 +112,9 @@ export function takeReading(job: Job, line: number, raw: number): Job {
 }
 
 /**
- * Ends the keys under way, to plan anew: from what was last read where the display was read back, else from what was keyed
- * in. Nothing read is forgotten: a read-back is sealed before it makes room for the next. `at` is an ISO timestamp.
+ * Ends the keys under way, to plan anew: from what was last read where the display was read back, else from what was
+ * keyed in. Nothing read is forgotten: a read-back is sealed before it makes room for the next. `at` is an ISO
+ * timestamp.
  */
 export function setKeysAside(job: Job, at: string, why: string): Job {
   const { profile, program } = job;

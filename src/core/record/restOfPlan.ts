@@ -8,7 +8,9 @@ export const samePlace = (a: MenuState, b: MenuState): boolean =>
   JSON.stringify([a.screen, a.saved, a.pending, a.inForce, a.lastAt, a.done]) ===
   JSON.stringify([b.screen, b.saved, b.pending, b.inForce, b.lastAt, b.done]);
 
-/** What is left of a plan from a state on its way: no other plan is shorter from there. Null where it leads elsewhere. */
+/**
+ * What is left of a plan from a state on its way: no other plan is shorter from there. Null where it leads elsewhere.
+ */
 export function restOfPlan(
   profile: DisplayProfile,
   work: KeyWork,

@@ -1,7 +1,7 @@
 /**
- * Sealed sheets: the SHA-256 of a sheet over canonical JSON, chained to the sheet before it, so that an old sheet cannot be
- * changed without it showing. Each sheet covers the facts it rests on and the events noted until then. Source: FIPS 180-4
- * for the hash; canonical JSON as RFC 8785 for the values used here (keys sorted, no white space).
+ * Sealed sheets: the SHA-256 of a sheet over canonical JSON, chained to the sheet before it, so that an old sheet
+ * cannot be changed without it showing. Each sheet covers the facts it rests on and the events noted until then.
+ * Source: FIPS 180-4 for the hash; canonical JSON as RFC 8785 for the values used here (keys sorted, no white space).
  */
 import { hash as sha256 } from "@stablelib/sha256";
 import type { Job, JobEvent, SealedSheet } from "./job";

@@ -1,6 +1,6 @@
 /**
- * A display swapped in the middle of a job: the old one's values are sealed as they were found, carried over as targets for the
- * new one where it can hold them, and the new one is still to be written down.
+ * A display swapped in the middle of a job: the old one's values are sealed as they were found, carried over as targets
+ * for the new one where it can hold them, and the new one is still to be written down.
  */
 import { linesOf, type DisplayProfile } from "../display";
 import { carryOver, type CarryOver } from "../setup";

@@ -1,4 +1,6 @@
-/** The places of a job where somebody types: what stands there as typed, and the job with something else typed there. */
+/**
+ * The places of a job where somebody types: what stands there as typed, and the job with something else typed there.
+ */
 import { own } from "../units/limits";
 import { restingOn } from "./checking";
 import type { CheckResult, Job } from "./job";

@@ -1,6 +1,7 @@
 /**
- * Undo as the inverse of what a deed changed: only the places it changed go back, and only where they still are as the deed
- * left them. What was typed since stays; sealed sheets and the log of events are never taken away, the undoing is noted.
+ * Undo as the inverse of what a deed changed: only the places it changed go back, and only where they still are as the
+ * deed left them. What was typed since stays; sealed sheets and the log of events are never taken away, the undoing is
+ * noted.
  */
 import { withEvent, type Job } from "./job";
 

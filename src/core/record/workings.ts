@@ -1,6 +1,6 @@
 /**
- * What follows from a job: the bike read from its intake, the raw values known at each stage, the sheet, and how far each
- * stage has come. Screens ask here and hold no arithmetic of their own.
+ * What follows from a job: the bike read from its intake, the raw values known at each stage, the sheet, and how far
+ * each stage has come. Screens ask here and hold no arithmetic of their own.
  */
 import { factoryRaws, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";

@@ -1,6 +1,7 @@
 /**
- * The kit that pushes: a hub motor as an equivalent DC machine at the wheel, or a mid-drive at the crank, with the pack behind it.
- * Machine figures are from memory, shown and editable; a measured wheel-off-ground speed corrects the speed constant.
+ * The kit that pushes: a hub motor as an equivalent DC machine at the wheel, or a mid-drive at the crank, with the pack
+ * behind it. Machine figures are from memory, shown and editable; a measured wheel-off-ground speed corrects the speed
+ * constant.
  */
 import { USUAL_EFFICIENCY } from "../battery/current";
 import { KMH_PER_MPS } from "./roadLoad";
@@ -106,7 +107,9 @@ const wheelRadPerS = (speedKmh: number, rolloutMm: number): number =>
 /** Back-EMF constant, V·s/rad, which is also the torque constant, Nm/A: 60 / (2π·Kv). */
 export const torqueConstant = (kvRpmPerV: number): number => 60 / (2 * Math.PI * kvRpmPerV);
 
-/** What the kit gives at a ground speed under a level and an assist end in km/h (null: none), with this rider pedalling. */
+/**
+ * What the kit gives at a ground speed under a level and an assist end in km/h (null: none), with this rider pedalling.
+ */
 export function motorAt(kit: Kit, drive: Drive, capKmh: number | null, rider: Rider, speedKmh: number): MotorPoint {
   if (drive.kind === "off") return REST;
   const left = Math.min(
@@ -134,7 +137,8 @@ function hubAt(
   const loopOhm = resistanceOhm + pack.resistanceOhm;
   const limitA = drive.kind === "current" ? batteryA * drive.share : batteryA;
   const idleV = noLoadA * loopOhm;
-  // A duty level scales the no-load speed itself, so the volts that only cover the no-load current are kept out of the share.
+  // A duty level scales the no-load speed itself, so the volts that only cover the no-load current are kept out of the
+  // share.
   const volts = drive.kind === "duty" ? drive.share * (pack.openCircuitV - idleV) + idleV : pack.openCircuitV;
   const byPackA = (-emfV + Math.sqrt(emfV * emfV + 4 * resistanceOhm * packW(pack, limitA))) / (2 * resistanceOhm);
   const mostA = Math.min(phaseA, byPackA, (volts - emfV) / loopOhm);
@@ -192,7 +196,10 @@ const LEAST_CADENCE_RPM = 20;
 export const riderForceN = (rider: Rider, speedKmh: number): number =>
   (rider.chainEfficiency * rider.powerW) / (Math.max(speedKmh, RIDER_FULL_FROM_KMH) / KMH_PER_MPS);
 
-/** Speed of the wheel off the ground under a drive, km/h: where the machine's volts only cover its no-load current. Null for a mid-drive. */
+/**
+ * Speed of the wheel off the ground under a drive, km/h: where the machine's volts only cover its no-load current. Null
+ * for a mid-drive.
+ */
 export function wheelOffGroundKmh({ motor, pack, rolloutMm }: Kit, drive: Drive, capKmh: number | null): number | null {
   if (motor.kind === "mid") return null;
   if (drive.kind === "off") return 0;
@@ -287,8 +294,9 @@ const nearest = <Row extends { readonly ratedW: number }>(rows: readonly Row[], 
   [...rows].sort((a, b) => Math.abs(Math.log(a.ratedW / ratedW)) - Math.abs(Math.log(b.ratedW / ratedW)))[0];
 
 /**
- * A hub motor to start from: the nearest by rating. A motor made for other volts is taken to turn as fast on them, so its
- * speed constant goes with 1/V. A direct drive much smaller than the one known keeps that one's resistance scaled by rating.
+ * A hub motor to start from: the nearest by rating. A motor made for other volts is taken to turn as fast on them, so
+ * its speed constant goes with 1/V. A direct drive much smaller than the one known keeps that one's resistance scaled
+ * by rating.
  */
 export function likelyHub(drive: HubFigures["drive"], ratedW: number, nominalV: number): HubMotor {
   const row =

@@ -1,6 +1,6 @@
 /**
- * From an assist ladder to what each level does to the kit, and from a measured speed back to the share that explains it:
- * a real kit may follow a firmware table, so what was measured overrides what the level's kind would give.
+ * From an assist ladder to what each level does to the kit, and from a measured speed back to the share that explains
+ * it: a real kit may follow a firmware table, so what was measured overrides what the level's kind would give.
  */
 import { shareReaching } from "../assist";
 import type { Drive } from "./kit";

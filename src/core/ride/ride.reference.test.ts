@@ -13,7 +13,8 @@ const hub = SMALL_HUB;
 const mid: RideSetup = { ...hub, kit: { ...hub.kit, motor: likelyMid(250) } };
 
 describe("road load", () => {
-  // Worked by hand from Martin et al. 1998: 25 km/h = 6.944 m/s; air 0.5·1.225·0.52·6.944² = 15.36 N; rolling 101·9.80665·0.008 = 7.92 N.
+  // Worked by hand from Martin et al. 1998: 25 km/h = 6.944 m/s; air 0.5·1.225·0.52·6.944² = 15.36 N; rolling
+  // 101·9.80665·0.008 = 7.92 N.
   it("at 25 km/h on the flat: 15.36 N of air, 7.92 N of rolling, 161.7 W", () => {
     const forces = roadForces(25, hub.body, FLAT);
     expect(forces.airN).toBeCloseTo(15.36, 2);

@@ -1,6 +1,6 @@
 /**
- * Road load: what air, rolling and the hill ask of a bike at a speed.
- * Source: Martin et al. 1998, J. Appl. Biomech. 14:276–291; standard air from ISO 2533. Coefficients are from memory and editable.
+ * Road load: what air, rolling and the hill ask of a bike at a speed. Source: Martin et al. 1998, J. Appl. Biomech.
+ * 14:276–291; standard air from ISO 2533. Coefficients are from memory and editable.
  */
 
 /** Standard gravity, m/s². Source: ISO 80000-3. */

@@ -91,7 +91,9 @@ export function ridePoint(setup: RideSetup, drive: Drive, road: Road): RidePoint
 
 const SLICES = 64;
 
-/** Time and way from rest to 10 km/h: ∫ m·dv/F and ∫ m·v·dv/F by Simpson's rule. Null where the push gives out before. */
+/**
+ * Time and way from rest to 10 km/h: ∫ m·dv/F and ∫ m·v·dv/F by Simpson's rule. Null where the push gives out before.
+ */
 export function startUp(setup: RideSetup, drive: Drive, road: Road, toKmh = START_TO_KMH): StartUp | null {
   const massKg = setup.body.massKg + WHEEL_INERTIA_KG;
   const step = toKmh / SLICES / KMH_PER_MPS;

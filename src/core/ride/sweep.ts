@@ -1,4 +1,7 @@
-/** Every level on every grade for one or more setups, a cell at a time, so that a worker can tell how far it is and stop. */
+/**
+ * Every level on every grade for one or more setups, a cell at a time, so that a worker can tell how far it is and
+ * stop.
+ */
 import type { Drive } from "./kit";
 import type { Road } from "./roadLoad";
 import { ridePoint, runsHot, type RidePoint, type RideSetup } from "./steady";
@@ -22,7 +25,9 @@ export type SweepResult = readonly (readonly (readonly RidePoint[])[])[];
 /** Grades looked at, rise over run: 13 of them, from a gentle descent to as steep as roads are. */
 export const GRADES: readonly number[] = [-0.04, -0.02, 0, 0.01, 0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15];
 
-/** The gentlest climb on which a level held for long runs hot, out of one level's points by grade; null where none does. */
+/**
+ * The gentlest climb on which a level held for long runs hot, out of one level's points by grade; null where none does.
+ */
 export const hotFromGrade = (
   setup: RideSetup,
   points: readonly RidePoint[],

@@ -1,4 +1,7 @@
-/** A bike to try the ride model on: a 250 W geared hub at 36 V on a 700C wheel, an upright rider, a flat road without wind. */
+/**
+ * A bike to try the ride model on: a 250 W geared hub at 36 V on a 700C wheel, an upright rider, a flat road without
+ * wind.
+ */
 import { likelyHub } from "./kit";
 import type { Road } from "./roadLoad";
 import type { RideSetup } from "./steady";

@@ -1,6 +1,7 @@
 /**
- * A simple rig behind a simulated display: a wheel that turns when somebody pedals or the motor pushes, and a pack behind the
- * gauge. It is no ride model: speeds approach what the level asks for, in the air. Figures: common practice, no source.
+ * A simple rig behind a simulated display: a wheel that turns when somebody pedals or the motor pushes, and a pack
+ * behind the gauge. It is no ride model: speeds approach what the level asks for, in the air. Figures: common practice,
+ * no source.
  */
 import {
   contextOf,

@@ -1,6 +1,6 @@
 /**
- * From raw values to the bike as its display will really apply them: decoded settings, the read-out error they make with
- * this bike's wheel, and where assist really ends. Lines that are hidden, irrelevant or of no effect have no say.
+ * From raw values to the bike as its display will really apply them: decoded settings, the read-out error they make
+ * with this bike's wheel, and where assist really ends. Lines that are hidden, irrelevant or of no effect have no say.
  */
 import {
   contextOf,
@@ -35,7 +35,9 @@ function decider(profile: DisplayProfile, raws: Raws, setting: SettingKey): Sayi
   return null;
 }
 
-/** Canonical value of one setting under these raw values, or null where no line sets it or the line has not been read. */
+/**
+ * Canonical value of one setting under these raw values, or null where no line sets it or the line has not been read.
+ */
 export function decoded<K extends SettingKey>(profile: DisplayProfile, raws: Raws, setting: K): Settings[K] | null {
   const says = decider(profile, raws, setting);
   if (!says || says.raw === null) return null;
@@ -57,7 +59,9 @@ export interface Speedometer {
   readonly setting: WheelSetting;
 }
 
-/** Pulses per wheel turn the display divides by: a line of its own, or a switch between two sensors and a count for one. */
+/**
+ * Pulses per wheel turn the display divides by: a line of its own, or a switch between two sensors and a count for one.
+ */
 export function pulsesSet(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
   if (canSet(profile, "pulsesPerTurn")) return decoded(profile, raws, "pulsesPerTurn");
   if (!canSet(profile, "motorPulses")) return bike.pulsesPerTurn;

@@ -1,4 +1,5 @@
-// The benches on whole bikes: what they say, what they refuse to say, and that nothing on them is guessed where a fact is missing.
+// The benches on whole bikes: what they say, what they refuse to say, and that nothing on them is guessed where a fact
+// is missing.
 import { describe, expect, it } from "vitest";
 import { classById } from "@/catalog/classes/classes";
 import { LATHE } from "@/catalog/displays/lathe";
@@ -352,7 +353,8 @@ describe("ride and ladder", () => {
       ).present;
       return rows;
     };
-    // Common practice, no source: five levels under a 25 cap are five, nine are five real ones. The guessed rider alone is faster than some.
+    // Common practice, no source: five levels under a 25 cap are five, nine are five real ones. The guessed rider alone
+    // is faster than some.
     const five = measured({ measuredSpeeds: "15 17.5 20 23 25.8" });
     expect(five.filter(({ twinOf }) => twinOf !== null)).toEqual([]);
     expect(five[1]).toMatchObject({ measuredKmh: 15, explained: false });

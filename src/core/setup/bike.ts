@@ -1,6 +1,6 @@
 /**
- * The bike as it stands in front of the technician: facts that can be seen or measured. Intake keeps every field as typed;
- * this module reads the text, says what it could not take, and fills in guesses that are marked as guesses.
+ * The bike as it stands in front of the technician: facts that can be seen or measured. Intake keeps every field as
+ * typed; this module reads the text, says what it could not take, and fills in guesses that are marked as guesses.
  */
 import type { Chemistry } from "../battery";
 import { usualSeries } from "../battery";
@@ -128,7 +128,9 @@ export interface Bike {
   readonly bmsA: number | null;
   readonly controllerA: number | null;
   readonly controllerV: readonly number[];
-  /** What connector and thinnest battery wire are said to be, and how far past its rating the motor may go for a while. */
+  /**
+   * What connector and thinnest battery wire are said to be, and how far past its rating the motor may go for a while.
+   */
   readonly connectorA: number | null;
   readonly wireMm2: number | null;
   readonly overload: number;
@@ -178,7 +180,10 @@ const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "p
 export const toNumber = (typed: string): number =>
   /^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN;
 
-/** What a number typed in another unit is taken as, in the field's own; null where it is in that unit, or cannot be taken. */
+/**
+ * What a number typed in another unit is taken as, in the field's own; null where it is in that unit, or cannot be
+ * taken.
+ */
 export function takenAs(field: IntakeField, typed: string): number | null {
   if (field.kind !== "number" || fieldProblem(field, typed)) return null;
   const { value, converted } = readQuantity(typed, field.unit);

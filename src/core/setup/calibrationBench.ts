@@ -32,7 +32,10 @@ export interface CalibrationBench {
   readonly settings: WheelBench | null;
   /** Whether measured and predicted intervals do not meet. */
   readonly disagrees: boolean;
-  /** Rollout that explains the measured r while pulses are as counted, with its half-width; what the display counts for a turn over r, mm. */
+  /**
+   * Rollout that explains the measured r while pulses are as counted, with its half-width; what the display counts for
+   * a turn over r, mm.
+   */
   readonly impliedRollout: { readonly mm: number; readonly uncertaintyMm: number; readonly countedMm: number } | null;
   /** Per cent line as set and after correction, unrounded; null where the display has none. */
   readonly percent: { readonly code: string; readonly set: number; readonly exact: number } | null;

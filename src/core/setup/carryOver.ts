@@ -84,7 +84,10 @@ function sourcesOf(profile: DisplayProfile, raws: Raws): Map<SettingKey, Source>
   return sources;
 }
 
-/** Lines of the new display in the order they are set: units and volts first, lines others hang on next, caps and presets last. */
+/**
+ * Lines of the new display in the order they are set: units and volts first, lines others hang on next, caps and
+ * presets last.
+ */
 const ORDER = ["speedUnit", "nominalV"] as const satisfies readonly SettingKey[];
 
 /** Carries the values of one display over to another. Raw values are in each display's own menu order. */

@@ -16,7 +16,9 @@ import {
 /** What a line can set of a setting. */
 export interface Ability {
   readonly code: string;
-  /** Values it stands for, each once, in the order the display steps through them; empty where its scale is not known. */
+  /**
+   * Values it stands for, each once, in the order the display steps through them; empty where its scale is not known.
+   */
   readonly values: readonly SettingValue[];
   /** What it shows from its first value to its last. */
   readonly first: string;

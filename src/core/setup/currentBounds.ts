@@ -1,4 +1,6 @@
-/** The parts of a bike that bound its battery current, as far as they are known: the least of them is what may be drawn. */
+/**
+ * The parts of a bike that bound its battery current, as far as they are known: the least of them is what may be drawn.
+ */
 import {
   allowedCurrent,
   motorAmps,

@@ -1,6 +1,7 @@
 /**
- * Figures behind the numbers of a bike: what can be measured or looked up beyond the intake, each with the guess that stands
- * in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked otherwise.
+ * Figures behind the numbers of a bike: what can be measured or looked up beyond the intake, each with the guess that
+ * stands in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked
+ * otherwise.
  */
 import { CELL_AH, CELL_OHM, SERIES_BY_NOMINAL, seriesFromCharger, type CellKind } from "../battery/chemistry";
 import type { Pack } from "../battery/gauge";
@@ -208,7 +209,9 @@ export function withRunCell(typed: string, row: number, column: 0 | 1, value: st
   return lines.filter((line) => line.trim() !== "").join("\n");
 }
 
-/** The runs with one more whose true speed is known, in the unit they are read in, and the shown one still to be typed. */
+/**
+ * The runs with one more whose true speed is known, in the unit they are read in, and the shown one still to be typed.
+ */
 export const withSteadyRun = (typed: string, trueKmh: number, unit: SpeedUnit = "kmh"): string =>
   [...runLines(typed), Number(speedFromKmh(trueKmh, unit).toFixed(1)).toString()].join("\n");
 

@@ -1,6 +1,6 @@
 /**
- * What can be hurt by these values on this bike, law aside: cells run flat, a controller fed the wrong volts, current past
- * what the pack or controller bears, a bike that moves when it is switched on. Common practice, no source.
+ * What can be hurt by these values on this bike, law aside: cells run flat, a controller fed the wrong volts, current
+ * past what the pack or controller bears, a bike that moves when it is switched on. Common practice, no source.
  */
 import { cutOffFloor } from "../battery";
 import type { CurrentPart } from "../battery/current";
@@ -98,7 +98,9 @@ function packHazards(
   return findings;
 }
 
-/** How grave it is to pass what a part bears. The motor's and the wire's figures are from memory, so they caution only. */
+/**
+ * How grave it is to pass what a part bears. The motor's and the wire's figures are from memory, so they caution only.
+ */
 const HURT = {
   bms: "breach",
   connector: "breach",

@@ -36,7 +36,9 @@ export interface LadderRow extends Level {
   readonly hill: RidePoint;
   /** Level this one is really the same as; null where it stands on its own. */
   readonly twinOf: number | null;
-  /** Whether the model comes to the speed measured; where it does not, its power and range say nothing of this level. */
+  /**
+   * Whether the model comes to the speed measured; where it does not, its power and range say nothing of this level.
+   */
   readonly explained: boolean;
 }
 
@@ -239,7 +241,9 @@ export type CurrentSense =
   | { readonly kind: "share"; readonly line: Line; readonly amps: number | null }
   | { readonly kind: "no-line" };
 
-/** What the display's current line really does: amps, a share of the controller, or numbers that are ramps in disguise. */
+/**
+ * What the display's current line really does: amps, a share of the controller, or numbers that are ramps in disguise.
+ */
 export function currentSense(profile: DisplayProfile, raws: Raws, bike: Bike): CurrentSense {
   const line = linesOf(profile).find((each) =>
     settingsOf(each).some((setting) => setting === "currentLimitA" || setting === "currentShare"),

@@ -1,6 +1,6 @@
 /**
- * What a column of values comes to: where assist ends, what the speedometer makes of it, watts, levels, range, findings.
- * The plan's "as found", "target" and "what if" are three of these side by side.
+ * What a column of values comes to: where assist ends, what the speedometer makes of it, watts, levels, range,
+ * findings. The plan's "as found", "target" and "what if" are three of these side by side.
  */
 import { twins } from "../assist";
 import { batteryWatts, type BatteryWatts } from "../battery/watts";

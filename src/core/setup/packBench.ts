@@ -1,4 +1,7 @@
-/** Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the current. */
+/**
+ * Battery and current at the bench: curve, gauge, cut-off, what a wrong setting does, and which part bounds the
+ * current.
+ */
 import { CHEMISTRIES, restV } from "../battery/chemistry";
 import type { AllowedCurrent, CurrentBound, CurrentPart } from "../battery/current";
 import {

@@ -1,6 +1,7 @@
 /**
- * Proposes what every line should hold for this bike, class and rider, each value with its reason and the working behind it.
- * Where practitioners disagree the choice follows the product's stated position (docs/decisions.md) and can be overridden.
+ * Proposes what every line should hold for this bike, class and rider, each value with its reason and the working
+ * behind it. Where practitioners disagree the choice follows the product's stated position (docs/decisions.md) and can
+ * be overridden.
  */
 import { pulsesForAngle, startAngle, type StartAngle } from "../assist";
 import { cutOffFloor } from "../battery";
@@ -168,7 +169,9 @@ export function propose(context: ProposalContext): readonly ProposedLine[] {
   return lines.flatMap((_, i) => proposed.get(i) ?? []);
 }
 
-/** The wheel and the unit first, since a cap rests on them; lines others hang on before those; bundles and caps last. */
+/**
+ * The wheel and the unit first, since a cap rests on them; lines others hang on before those; bundles and caps last.
+ */
 const rank = (line: Line | undefined): number => {
   if (!line) return 0;
   if (line.encoding.kind === "speed-cap") return 3;
@@ -262,7 +265,10 @@ function proposeWheel({ profile, bike, asFound }: ProposalContext, line: Line, i
   };
 }
 
-/** One line that sets several things: the option that misses fewest of what is wanted, and the present one where none misses fewer. */
+/**
+ * One line that sets several things: the option that misses fewest of what is wanted, and the present one where none
+ * misses fewer.
+ */
 function proposeBundle(context: ProposalContext, line: Line, index: number): ProposedLine {
   const stay = (reason: Reason): ProposedLine => ({ line, index, raw: null, reason });
   if (line.encoding.kind !== "bundle") return stay({ key: "reason.as-found" });

@@ -1,6 +1,6 @@
 /**
- * The ride of a bike with these values on its display: pack, motor, body and road out of intake and figures, and the levels
- * out of the display's lines. What is missing is named, and nothing is worked out without it.
+ * The ride of a bike with these values on its display: pack, motor, body and road out of intake and figures, and the
+ * levels out of the display's lines. What is missing is named, and nothing is worked out without it.
  */
 import { linearLadder } from "../assist";
 import { packOhm, packRestV } from "../battery/gauge";
@@ -80,7 +80,10 @@ function motorKg(kind: NonNullable<Bike["motorKind"]>, ratedW: number): number {
   return [...rows].sort((a, b) => Math.abs(a[0] - ratedW) - Math.abs(b[0] - ratedW))[0]?.[1] ?? 4;
 }
 
-/** The motor as far as it is known: measured wheel-off-ground speed first, then a typed constant, then the usual machine. */
+/**
+ * The motor as far as it is known: measured wheel-off-ground speed first, then a typed constant, then the usual
+ * machine.
+ */
 export function motorOf(
   kind: NonNullable<Bike["motorKind"]>,
   ratedW: number,
@@ -119,7 +122,10 @@ export function motorOf(
   };
 }
 
-/** What a level does, where nobody says: a mid-drive or hub with a torque sensor is rare, so current is taken. Common practice, no source. */
+/**
+ * What a level does, where nobody says: a mid-drive or hub with a torque sensor is rare, so current is taken. Common
+ * practice, no source.
+ */
 export const kindOf = (figures: Figures, capKmh: number | null): LadderKind => ({
   kind: (figures.option("levelKind") ?? "current") as LevelKind,
   topKmh: figures.number("topLevelKmh") ?? capKmh ?? 25,

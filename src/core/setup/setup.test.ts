@@ -198,7 +198,8 @@ describe("hazards", () => {
 });
 
 describe("intake", () => {
-  // Markings of sidewalls and the rims they mean: ISO 5775-1 for the bead seats, common practice, no source, for the rest.
+  // Markings of sidewalls and the rims they mean: ISO 5775-1 for the bead seats, common practice, no source, for the
+  // rest.
   it.each([
     ["29 x 2.25", 57, 622],
     ["26 x 4", 102, 559],

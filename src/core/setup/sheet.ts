@@ -1,6 +1,6 @@
 /**
- * The sheet: every line of the display as found, as it should be and as left, with its reason, its findings and its mark.
- * Findings hang on the lines whose values cause them; what the target mends is told apart from what it leaves.
+ * The sheet: every line of the display as found, as it should be and as left, with its reason, its findings and its
+ * mark. Findings hang on the lines whose values cause them; what the target mends is told apart from what it leaves.
  */
 import {
   contextOf,

@@ -20,7 +20,9 @@ export interface TyreRow {
   readonly loadedMm: number;
   readonly outerMm: number;
   readonly outerInch: number;
-  /** Wheel code whose nominal circumference comes nearest without reading low, inches; null where none does within 3 %. */
+  /**
+   * Wheel code whose nominal circumference comes nearest without reading low, inches; null where none does within 3 %.
+   */
   readonly codeInch: number | null;
   readonly codeOff: number | null;
 }

@@ -1,5 +1,6 @@
 /**
- * The wheel at the bench: every source of its size, and the best lines a display can take for it. Sets of lines are judged by read-out error, by where the cap then really bites, and by which side is safe.
+ * The wheel at the bench: every source of its size, and the best lines a display can take for it. Sets of lines are
+ * judged by read-out error, by where the cap then really bites, and by which side is safe.
  */
 import {
   contextOf,

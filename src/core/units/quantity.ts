@@ -61,8 +61,8 @@ export function readSpeedKmh(typed: string, askedIn: SpeedUnit): number {
 const BARE = /^\s*[+-]?\d+(?:[.,]\d+)?(?:[\s/;]+[+-]?\d+(?:[.,]\d+)?)*\s*$/;
 
 /**
- * A figure as it is kept when it was asked for in another unit than it is kept in: with that unit written behind it, so that
- * it says the same whatever is asked for later. What is no bare number is kept as typed.
+ * A figure as it is kept when it was asked for in another unit than it is kept in: with that unit written behind it, so
+ * that it says the same whatever is asked for later. What is no bare number is kept as typed.
  */
 export const asAsked = (typed: string, asked: string, unit: string | null): string =>
   asked !== unit && BARE.test(typed) ? `${typed} ${asked}` : typed;

@@ -1,7 +1,7 @@
 /**
- * Calibration of a speedometer from steady runs: x true, y shown, one mean a run. r = Σxy / Σx², SE = s / √Σx², interval
- * r ± t(0.975, n−1)·SE. Ordinary least squares through the origin; a second fit with an intercept tells an offset from a factor.
- * Scatter beyond what GPS and the display's steps explain means a jumping sensor, not a factor.
+ * Calibration of a speedometer from steady runs: x true, y shown, one mean a run. r = Σxy / Σx², SE = s / √Σx²,
+ * interval r ± t(0.975, n−1)·SE. Ordinary least squares through the origin; a second fit with an intercept tells an
+ * offset from a factor. Scatter beyond what GPS and the display's steps explain means a jumping sensor, not a factor.
  */
 import jstat from "jstat";
 
@@ -118,7 +118,10 @@ function offsetOf(xs: readonly number[], ys: readonly number[]): CalibrationNote
 /** Longest series of runs anybody would ride. */
 const MOST_RUNS = 60;
 
-/** Runs needed in all for a half-width of r, as a share of it: the smallest n with t·s_rel/√n ≤ wanted. Null where it needs more than anybody would ride, or nothing is known of the scatter. */
+/**
+ * Runs needed in all for a half-width of r, as a share of it: the smallest n with t·s_rel/√n ≤ wanted. Null where it
+ * needs more than anybody would ride, or nothing is known of the scatter.
+ */
 export function runsNeeded(
   { r, scatterKmh, runs }: Calibration,
   meanSquareKmh2: number,

@@ -1,7 +1,8 @@
 /**
  * The best wheel line, the best pulse line, and the best pair of both that a display can take: every pair is looked at.
- * Cost is |ln r|. Among pairs within 0.003 of the best the smallest r ≥ 1 wins, since a speedometer should never read low
- * (UN Regulation 39, which does not bind pedal cycles); then fewest lines changed, then pulses nearest the physical count.
+ * Cost is |ln r|. Among pairs within 0.003 of the best the smallest r ≥ 1 wins, since a speedometer should never read
+ * low (UN Regulation 39, which does not bind pedal cycles); then fewest lines changed, then pulses nearest the physical
+ * count.
  */
 
 export interface PairCandidates<Wheel, Pulse> {

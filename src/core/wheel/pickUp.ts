@@ -1,7 +1,7 @@
 /**
- * Where the speed is picked up, and how many pulses that makes a wheel turn. Magnets on spokes, motor poles, pole pairs, edges
- * and the gear ratio are kept apart: which of them a controller counts can be worked back from one speed shown and one true.
- * Counts: common practice, no source.
+ * Where the speed is picked up, and how many pulses that makes a wheel turn. Magnets on spokes, motor poles, pole
+ * pairs, edges and the gear ratio are kept apart: which of them a controller counts can be worked back from one speed
+ * shown and one true. Counts: common practice, no source.
  */
 
 export type PickUpMeaning =

@@ -1,6 +1,6 @@
 /**
- * Read-out error r = shown speed / true speed, and what it does to a cap.
- * r = (pulses_true / pulses_set) · (C_set / C_true); r < 1 reads low. A cap compared with the shown speed really bites at cap / r.
+ * Read-out error r = shown speed / true speed, and what it does to a cap. r = (pulses_true / pulses_set) · (C_set /
+ * C_true); r < 1 reads low. A cap compared with the shown speed really bites at cap / r.
  */
 import { roundSafely, type Grid } from "../units";
 

@@ -1,6 +1,7 @@
 /**
- * Rollout: how far the bike goes in one turn of the wheel that is measured. It decides what the speedometer makes of the pulses.
- * Measured with the valve down and the rider on, over one or more turns, it overrides the estimate from the sidewall.
+ * Rollout: how far the bike goes in one turn of the wheel that is measured. It decides what the speedometer makes of
+ * the pulses. Measured with the valve down and the rider on, over one or more turns, it overrides the estimate from the
+ * sidewall.
  */
 import { ESTIMATE_UNCERTAINTY, loadedRolloutMm, unloadedRolloutMm, type TyreDesignation } from "./tyre";
 

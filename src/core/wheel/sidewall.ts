@@ -1,7 +1,8 @@
 /**
- * A tyre as its sidewall says it, or as people call it: "40-622", "28 x 1.60", "26 x 1 3/8", "700 x 38C", "650B".
- * The ISO 5775-1 designation decides wherever it stands in the text. Inch and French markings are older and can mean several
- * rims: all of them are given, commonest first. Which marking belongs to which bead seat: common practice, no source.
+ * A tyre as its sidewall says it, or as people call it: "40-622", "28 x 1.60", "26 x 1 3/8", "700 x 38C", "650B". The
+ * ISO 5775-1 designation decides wherever it stands in the text. Inch and French markings are older and can mean
+ * several rims: all of them are given, commonest first. Which marking belongs to which bead seat: common practice, no
+ * source.
  */
 import { BEAD_SEATS_MM, designationOf, readTyre, TYRE_WIDTH_MM, type TyreDesignation, type TyreReading } from "./tyre";
 

@@ -1,4 +1,6 @@
-/** Rides of known length for tests and the bench: laid out by geodesics, then seen by a receiver with noise of its own. */
+/**
+ * Rides of known length for tests and the bench: laid out by geodesics, then seen by a receiver with noise of its own.
+ */
 import geographic from "geographiclib-geodesic";
 import { seeded } from "../units/seeded";
 import type { Fix } from "./track";

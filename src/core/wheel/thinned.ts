@@ -1,4 +1,6 @@
-/** Fewer points of a track, for a picture or a table. Apart from the track itself, which brings the geodesics with it. */
+/**
+ * Fewer points of a track, for a picture or a table. Apart from the track itself, which brings the geodesics with it.
+ */
 import type { TrackPoint } from "./track";
 
 /** Evenly thinned to about so many points at most; both ends and every break are kept. */

@@ -1,7 +1,8 @@
 /**
- * A way ridden, from the fixes of a GPS receiver: its length on the ellipsoid, its speed, its stops, gaps and bad fixes.
- * Distances by Karney's geodesics (geographiclib). White noise would lengthen a track, so position is smoothed first: a
- * constant-speed model run forwards and backwards over each leg (Rauch, Tung & Striebel 1965, AIAA J. 3:1445–1450).
+ * A way ridden, from the fixes of a GPS receiver: its length on the ellipsoid, its speed, its stops, gaps and bad
+ * fixes. Distances by Karney's geodesics (geographiclib). White noise would lengthen a track, so position is smoothed
+ * first: a constant-speed model run forwards and backwards over each leg (Rauch, Tung & Striebel 1965, AIAA J.
+ * 3:1445–1450).
  */
 import geographic from "geographiclib-geodesic";
 
@@ -188,7 +189,10 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
   };
 }
 
-/** Drops fixes nobody could have ridden to: out at an impossible speed while the one after it can be reached without them. */
+/**
+ * Drops fixes nobody could have ridden to: out at an impossible speed while the one after it can be reached without
+ * them.
+ */
 function dropJumps(fixes: readonly (Fix & { timeS: number })[]): {
   readonly kept: readonly (Fix & { timeS: number })[];
   readonly bad: number;
@@ -397,7 +401,10 @@ function smoothLeg(
   }));
 }
 
-/** Which points stand: hardly displaced over a window, for long enough together. Over a window noise does not look like riding. */
+/**
+ * Which points stand: hardly displaced over a window, for long enough together. Over a window noise does not look like
+ * riding.
+ */
 function standing(points: readonly Smoothed[]): readonly boolean[] {
   const { standingKmh, standingS } = TRACK_RULES;
   const still = points.map(() => false);

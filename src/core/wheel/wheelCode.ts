@@ -1,6 +1,6 @@
 /**
- * Wheel codes: a display asks for inches and stands each code for a circumference of its own.
- * Unless a profile knows better, a code is taken as nominal inch × 25.4 × π, ±3 % until proven (common practice, no source).
+ * Wheel codes: a display asks for inches and stands each code for a circumference of its own. Unless a profile knows
+ * better, a code is taken as nominal inch × 25.4 × π, ±3 % until proven (common practice, no source).
  */
 import { inchToMm } from "../units";
 

@@ -12,7 +12,8 @@ const tyres = (typed: string) => {
 
 describe("what stands on a sidewall", () => {
   it.each([
-    // Source of the pairs that carry both: ISO 5775-1 names the bead seat; the older names beside it are common practice, no source.
+    // Source of the pairs that carry both: ISO 5775-1 names the bead seat; the older names beside it are common
+    // practice, no source.
     ["50-559", ["50-559"]],
     ["TOUR 40-622 (28 x 1.50, 700x38C) MIN 3.5 BAR", ["40-622"]],
     ["26 x 4.0", ["102-559"]],
@@ -156,7 +157,8 @@ describe("the best pair", () => {
 });
 
 describe("which pick-up it is", () => {
-  // Common practice, no source: 16 pole pairs through a 5:1 gear give 80 pulses a wheel turn; a direct drive has 46 poles.
+  // Common practice, no source: 16 pole pairs through a 5:1 gear give 80 pulses a wheel turn; a direct drive has 46
+  // poles.
   it("works 80 back from one reading of a geared hub", () => {
     const facts = pickUpHypotheses({ spokeMagnets: null, motorPoles: 32, gearRatio: 5 });
     const found = workBack(

@@ -19,7 +19,10 @@ const codeFace = (code: string): string =>
     ? "segment text-[4.6rem] max-sm:text-[2.6rem]"
     : "font-head text-[2.6rem] leading-tight font-extrabold break-words max-sm:text-[1.6rem]";
 
-/** One line at a time, in the display's own order; Enter takes what stands in the field, or the maker's value, and goes on. */
+/**
+ * One line at a time, in the display's own order; Enter takes what stands in the field, or the maker's value, and goes
+ * on.
+ */
 export function Guided({ job, workings, line: inHand, setLine, profile }: DisplayStageProps) {
   const { found } = workings;
   const lines = linesOf(profile);

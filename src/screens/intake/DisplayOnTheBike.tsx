@@ -25,7 +25,10 @@ interface Unsound {
   readonly problems: number;
 }
 
-/** Which display is on the bike. Changing it once lines are written down is a swap, and shows first what becomes of them. */
+/**
+ * Which display is on the bike. Changing it once lines are written down is a swap, and shows first what becomes of
+ * them.
+ */
 export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
   const tell = useTell();
   const own = useLiveQuery(() => ownDisplays()) ?? [];

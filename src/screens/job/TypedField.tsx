@@ -29,7 +29,9 @@ interface TypedFieldProps {
   readonly guess?: string | null;
 }
 
-/** One fact of the intake or figure of the benches, drawn as its kind asks: a row of choices, or a field kept as typed. */
+/**
+ * One fact of the intake or figure of the benches, drawn as its kind asks: a row of choices, or a field kept as typed.
+ */
 export function TypedField(props: TypedFieldProps) {
   const { job, name, field, words, problem, long = false, unit } = props;
   const place = { in: "intake", name } as const;

@@ -2,7 +2,9 @@ import type { DisplayProfile } from "@/core/display";
 import type { Job, Keys, ProgramOutlook, Workings } from "@/core/record";
 import type { Change } from "@/store";
 
-/** Changes the job; the answer takes the one deed back. Null where it could not be written, which has been told then. */
+/**
+ * Changes the job; the answer takes the one deed back. Null where it could not be written, which has been told then.
+ */
 export type ChangeJob = (edit: (job: Job) => Job) => Promise<Change | null>;
 
 /** What every stage gets: the job, what follows from it, and the way to change it. */

@@ -3,7 +3,9 @@ import { useEffect, useMemo, useState } from "react";
 import { keyTask, type Job, type ProgramOutlook, type Workings } from "@/core/record";
 import { outlookAsk, type PlanAsk } from "@/workers/keysClient";
 
-/** A plan asked of the worker: what it came to, or null while there is nothing to ask or the answer is still to come. */
+/**
+ * A plan asked of the worker: what it came to, or null while there is nothing to ask or the answer is still to come.
+ */
 export function usePlan<Plan>(ask: PlanAsk<Plan> | null): { readonly plan: Plan | null; readonly waiting: boolean } {
   const [answer, setAnswer] = useState<{ readonly key: string; readonly plan: Plan } | null>(null);
   const key = ask?.key ?? null;

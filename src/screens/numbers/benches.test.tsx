@@ -1,4 +1,5 @@
-// The benches on bikes known well, hardly and absurdly: a figure that cannot be worked out is missing, never a wrong number.
+// The benches on bikes known well, hardly and absurdly: a figure that cannot be worked out is missing, never a wrong
+// number.
 import fc from "fast-check";
 import type { ComponentType } from "react";
 import { describe, expect, it } from "vitest";

@@ -4,7 +4,9 @@ import type { SheetRow } from "@/core/setup";
 import { Choice } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
 
-/** Where nobody has said what a cap is compared with: it can be said here, for this bike, and the plan follows at once. */
+/**
+ * Where nobody has said what a cap is compared with: it can be said here, for this bike, and the plan follows at once.
+ */
 export function CapBasis({ job, change, row }: Pick<StageProps, "job" | "change"> & { readonly row: SheetRow }) {
   const { encoding } = row.line;
   if (encoding.kind !== "speed-cap" || job.program) return null;

@@ -15,7 +15,10 @@ interface WhatIfProps extends StageProps {
   readonly sheet: Sheet;
 }
 
-/** Move any value and see at once what it comes to, beside the bike as found and as planned. Nothing is kept until it is taken. */
+/**
+ * Move any value and see at once what it comes to, beside the bike as found and as planned. Nothing is kept until it is
+ * taken.
+ */
 export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
   const tell = useTell();
   const { bike, choice, foundRaws } = workings;

@@ -125,7 +125,9 @@ function Start({ job, workings, change, profile, outlook }: BeforeProps & { read
   );
 }
 
-/** Restoring first and setting everything again: what it would take, for a display nobody can make sense of any more. */
+/**
+ * Restoring first and setting everything again: what it would take, for a display nobody can make sense of any more.
+ */
 function RestoreFirst({ job, workings }: Pick<StageProps, "job" | "workings">) {
   const [open, setOpen] = useState(false);
   const { profile } = job;

@@ -36,7 +36,9 @@ interface CardFaceProps {
   readonly below: ReactNode;
 }
 
-/** The face of the key card: one line or chord at a time, readable from a metre, with the simulated display beside it. */
+/**
+ * The face of the key card: one line or chord at a time, readable from a metre, with the simulated display beside it.
+ */
 export function CardFace(props: CardFaceProps) {
   const { profile, title, step, work, stale, total, unread, notice, clock, hands, display, below } = props;
   const at = total - work.steps.length;

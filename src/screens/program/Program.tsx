@@ -9,7 +9,9 @@ const BikeKeys = dynamic(() => import("./BikeKeys").then((module) => module.Bike
 const InForce = dynamic(() => import("./InForce").then((module) => module.InForce));
 const Rehearsal = dynamic(() => import("./Rehearsal").then((module) => module.Rehearsal));
 
-/** Program: key by key, without the menu closing and without driving off the stand; or rehearsed first, off the bike. */
+/**
+ * Program: key by key, without the menu closing and without driving off the stand; or rehearsed first, off the bike.
+ */
 export function Program(props: StageProps) {
   const { job } = props;
   const { profile, program, rehearsal } = job;

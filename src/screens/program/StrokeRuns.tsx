@@ -37,7 +37,9 @@ function Count({ words, size }: { readonly words: string; readonly size: number 
   );
 }
 
-/** Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value. */
+/**
+ * Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value.
+ */
 export function StrokeRuns({
   profile,
   runs,

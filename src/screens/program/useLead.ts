@@ -9,8 +9,8 @@ export interface Lead {
 }
 
 /**
- * One window leads the keys of a bike and the others follow. The browser's own locks tell which; where it has none, every
- * window leads, as there is no way to know of another.
+ * One window leads the keys of a bike and the others follow. The browser's own locks tell which; where it has none,
+ * every window leads, as there is no way to know of another.
  */
 export function useLead(jobId: string): Lead {
   const [leads, setLeads] = useState<boolean | null>(null);

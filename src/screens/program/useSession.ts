@@ -25,8 +25,8 @@ interface Known {
 }
 
 /**
- * Where keys under way stand on screen: ahead of what is kept, so that the next key never waits for the record, and back to
- * what is kept as soon as somebody else has moved it. Plans are made in the worker.
+ * Where keys under way stand on screen: ahead of what is kept, so that the next key never waits for the record, and
+ * back to what is kept as soon as somebody else has moved it. Plans are made in the worker.
  */
 export function useSession(profile: DisplayProfile, keys: Keys): Session {
   const stored = JSON.stringify(keptState(keys.state));

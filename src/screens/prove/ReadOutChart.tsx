@@ -19,7 +19,9 @@ interface ReadOutChartProps {
 /** True speeds drawn, in the unit shown: past any class a bicycle is set for, in round steps. */
 const AXIS = { kmh: { upTo: 50, step: 5, say: 20 }, mph: { upTo: 32, step: 4, say: 12 } } as const;
 
-/** Shown speed against true speed, as found and as planned, with the class limit: a picture, and its table behind it. */
+/**
+ * Shown speed against true speed, as found and as planned, with the class limit: a picture, and its table behind it.
+ */
 export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) {
   const { bike, choice, foundRaws, unit } = workings;
   const { upTo, step, say } = AXIS[unit];

@@ -125,7 +125,10 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
   );
 }
 
-/** Keeps what is typed between asking for the palette and its being there, so that nothing typed is lost or acts as a shortcut. */
+/**
+ * Keeps what is typed between asking for the palette and its being there, so that nothing typed is lost or acts as a
+ * shortcut.
+ */
 function useTypedAhead(asked: boolean): () => string {
   const typed = useRef("");
   useEffect(() => {

@@ -9,7 +9,10 @@ import { count } from "@/ui/wording";
 import { csvProblemText, profileProblemText } from "@/ui/wording/profiles";
 import type { WorkbenchProps } from "./workbenchProps";
 
-/** The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for what no form can say. */
+/**
+ * The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for what no form can
+ * say.
+ */
 export function FilesPanel({ profile, change }: WorkbenchProps) {
   const tell = useTell();
   const [problems, setProblems] = useState<readonly string[]>([]);

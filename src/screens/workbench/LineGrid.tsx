@@ -10,7 +10,10 @@ import { LineDetail } from "./LineDetail";
 import { SettingField } from "./SettingField";
 import type { WorkbenchProps } from "./workbenchProps";
 
-/** The lines of a display, one a row: code, meaning, range, the maker's value; the chosen one opens below with its claims. */
+/**
+ * The lines of a display, one a row: code, meaning, range, the maker's value; the chosen one opens below with its
+ * claims.
+ */
 export function LineGrid({ profile, change }: WorkbenchProps) {
   const tell = useTell();
   const [chosen, setChosen] = useState<string | null>(null);

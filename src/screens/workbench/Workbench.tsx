@@ -111,10 +111,15 @@ export function Workbench({ id }: { readonly id: string }) {
   );
 }
 
-/** How long typing must rest before the tour is asked for, ms: a deep menu keeps the worker busy for a second or two. */
+/**
+ * How long typing must rest before the tour is asked for, ms: a deep menu keeps the worker busy for a second or two.
+ */
 const TOUR_REST_MS = 700;
 
-/** The keys that read every line; null until the hands rest, and while the description does not hold. Names and notes do not start it again. */
+/**
+ * The keys that read every line; null until the hands rest, and while the description does not hold. Names and notes do
+ * not start it again.
+ */
 function useTour(profile: DisplayProfile, sound: boolean): Tour | null {
   const manner = sound ? JSON.stringify({ ...profile, name: "", variant: "", source: "", revision: 0 }) : null;
   const latest = useRef(profile);

@@ -24,7 +24,10 @@ const gaugeBars = (readings: RigReadings | null): number =>
 /** Whether a text can be written in seven segments; letters take the fourteen-segment face. */
 const isDigits = (text: string): boolean => /^[\d.\-+ =]*$/.test(text);
 
-/** The glass of a simulated display: nothing is lit that the machine does not show. Segment glass writes in bars, colour glass in words. */
+/**
+ * The glass of a simulated display: nothing is lit that the machine does not show. Segment glass writes in bars, colour
+ * glass in words.
+ */
 export function Lcd(props: LcdProps) {
   return props.glass === "colour" ? <ColourGlass {...props} /> : <SegmentGlass {...props} />;
 }

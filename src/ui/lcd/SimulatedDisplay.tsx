@@ -39,7 +39,9 @@ const words = (view: View): string => {
   }
 };
 
-/** A display of our own look with keys that press and hold by mouse, touch and keyboard. The state lives with its owner. */
+/**
+ * A display of our own look with keys that press and hold by mouse, touch and keyboard. The state lives with its owner.
+ */
 export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }: SimulatedDisplayProps) {
   const view = viewOf(profile, state);
   const down = useRef(new Set<string>());

@@ -16,7 +16,9 @@ export const isTyping = (target: EventTarget | null): boolean =>
 
 export type Shortcuts = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
-/** Keys that act anywhere on the screen, but never while somebody types or a sheet lies over it. A held key acts once. */
+/**
+ * Keys that act anywhere on the screen, but never while somebody types or a sheet lies over it. A held key acts once.
+ */
 export function useShortcuts(shortcuts: Shortcuts, active = true): void {
   const latest = useRef(shortcuts);
   useLayoutEffect(() => {

@@ -1,4 +1,7 @@
-/** One word for one thing: keys, what they do, what may go wrong, and what the display shows. docs/glossary.md explains them. */
+/**
+ * One word for one thing: keys, what they do, what may go wrong, and what the display shows. docs/glossary.md explains
+ * them.
+ */
 import type { Danger, DisplayKey, DisplayProfile, View } from "@/core/display";
 import type { NearMiss, PlanProblem, Stroke, StrokeRun } from "@/core/keys";
 import { secondsOf } from "./speak";

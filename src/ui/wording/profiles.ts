@@ -1,4 +1,7 @@
-/** Words about describing displays: what is wrong with a profile, what a cell takes, what becomes of a value on another display. */
+/**
+ * Words about describing displays: what is wrong with a profile, what a cell takes, what becomes of a value on another
+ * display.
+ */
 import { acceptedMeanings, SETTINGS, type CellProblem, type Claim, type Line } from "@/core/display";
 import type { ProfileProblem } from "@/core/display/check";
 import type { CsvProblem } from "@/core/display/profileCsv";

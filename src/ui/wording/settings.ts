@@ -139,7 +139,10 @@ export function settingValueWords(setting: SettingKey, value: SettingValue): str
   return setting === "levelAtPowerOn" || setting === "throttleLevel" ? `level ${value}` : plain(value, 2);
 }
 
-/** What a raw value stands for in words, where the number the display shows does not say it; null where it means nothing. */
+/**
+ * What a raw value stands for in words, where the number the display shows does not say it; null where it means
+ * nothing.
+ */
 export function valueMeaning(means: Decoded): string | null {
   const entries = Object.entries(means) as readonly (readonly [SettingKey, SettingValue])[];
   if (entries.length === 0) return null;

@@ -1,4 +1,5 @@
-// Every message the core can hand out has its sentence: no hole, no key shown raw, and never the word the product avoids.
+// Every message the core can hand out has its sentence: no hole, no key shown raw, and never the word the product
+// avoids.
 import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";

@@ -1,4 +1,7 @@
-/** Workings: the formula with the bike's numbers in it, line by line, and where the figures come from. Loaded with the benches. */
+/**
+ * Workings: the formula with the bike's numbers in it, line by line, and where the figures come from. Loaded with the
+ * benches.
+ */
 import type { BatteryWatts } from "@/core/battery/watts";
 import type { CutOff, Pack } from "@/core/battery/gauge";
 import { START_TO_KMH, type RidePoint } from "@/core/ride";

@@ -57,7 +57,10 @@ const eslintConfig = [
       "@typescript-eslint/consistent-type-imports": ["error", { prefer: "type-imports" }],
       "import/no-restricted-paths": ["error", { zones: [...houseZones, ...coreZones] }],
       // The formatter lays code out; a sentence or a list of classes is data and may be longer.
-      "max-len": ["error", { code: 120, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true }],
+      "max-len": [
+        "error",
+        { code: 120, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true },
+      ],
     },
   },
   {

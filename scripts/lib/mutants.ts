@@ -80,16 +80,16 @@ export const MUTANTS: readonly Mutant[] = [
   // ── battery ──
   ...at(
     "battery/pack",
-    ["Math.max(series * cell.floorUnderLoadV.least, bmsV)", "series * cell.floorUnderLoadV.least"],
+    ["leastV: Math.max(cellLeastV, bmsV ?? 0)", "leastV: cellLeastV"],
     ['"up", { step: stepV }', '"down", { step: stepV }'],
+    ["(bmsOpensV.high + BMS_MARGIN_V)", "(bmsOpensV.low + BMS_MARGIN_V)"],
   ),
   ...at(
     "battery/gauge",
     ["(aged ? AGED_FACTOR : 1)", "1"],
     ["* coldFactor(temperatureC)", ""],
     ["packRestV(pack, charge) - currentA * packOhm(pack);", "packRestV(pack, charge);"],
-    ["(bmsOpensV.high + BMS_MARGIN_V)", "(bmsOpensV.low + BMS_MARGIN_V)"],
-    ["(advisedV + sagV) / pack.series", "advisedV / pack.series"],
+    ["(floor.advisedV + sagV) / pack.series", "floor.advisedV / pack.series"],
   ),
   ...at(
     "battery/chemistry",

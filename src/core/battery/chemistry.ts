@@ -2,8 +2,6 @@
  * Chemistries as data: resting volts over charge, what a cell bears, what its links add. From memory unless marked;
  * shown and editable where a bike's own figure is known.
  */
-import type { Chemistry } from "./pack";
-
 export interface ChemistryFigures {
   /** Charge, 0 to 1, and resting volts per cell at it; rising. */
   readonly rest: readonly (readonly [number, number])[];
@@ -14,18 +12,22 @@ export interface ChemistryFigures {
   readonly bmsOpensV: { readonly low: number; readonly high: number } | null;
   /** Whether volts say anything of charge between 20 and 90 %. */
   readonly gaugeWorks: boolean;
+  /** Cells in series usual for a nominal voltage; several where practice knows several. Common practice, no source. */
+  readonly usualSeries: Readonly<Record<number, readonly number[]>>;
 }
 
 const every = (step: number, volts: readonly number[]): readonly (readonly [number, number])[] =>
   volts.map((v, i) => [Math.round(i * step * 100) / 100, v] as const);
 
-export const CHEMISTRIES: Readonly<Record<Chemistry, ChemistryFigures>> = {
+/** One entry a chemistry: everything else derives from it. */
+export const CHEMISTRIES = {
   nmc: {
     rest: every(0.1, [3.2, 3.44, 3.54, 3.6, 3.64, 3.7, 3.79, 3.88, 3.97, 4.07, 4.2]),
     chargeV: 4.2,
     floorUnderLoadV: { least: 3.0, advised: 3.1 },
     bmsOpensV: { low: 2.5, high: 2.8 },
     gaugeWorks: true,
+    usualSeries: { 24: [7], 36: [10], 44: [12], 48: [13], 52: [14], 60: [16, 17], 72: [20] },
   },
   lfp: {
     rest: every(0.1, [2.8, 3.2, 3.24, 3.27, 3.29, 3.3, 3.31, 3.32, 3.33, 3.34, 3.4]),
@@ -33,6 +35,7 @@ export const CHEMISTRIES: Readonly<Record<Chemistry, ChemistryFigures>> = {
     floorUnderLoadV: { least: 2.8, advised: 2.8 },
     bmsOpensV: { low: 2.0, high: 2.5 },
     gaugeWorks: false,
+    usualSeries: { 24: [8], 36: [12], 48: [15, 16], 60: [20], 72: [24] },
   },
   // Per 2 V cell.
   "lead-acid": {
@@ -41,8 +44,16 @@ export const CHEMISTRIES: Readonly<Record<Chemistry, ChemistryFigures>> = {
     floorUnderLoadV: { least: 1.75, advised: 1.75 },
     bmsOpensV: null,
     gaugeWorks: true,
+    usualSeries: { 24: [12], 36: [18], 48: [24], 60: [30], 72: [36] },
   },
-};
+} as const satisfies Readonly<Record<string, ChemistryFigures>>;
+
+export type Chemistry = keyof typeof CHEMISTRIES;
+
+/** Every chemistry, the usual one first. */
+export const CHEMISTRY_IDS = Object.keys(CHEMISTRIES) as readonly Chemistry[];
+
+const figuresOf = (chemistry: Chemistry): ChemistryFigures => CHEMISTRIES[chemistry];
 
 export type CellKind = "18650" | "21700" | "prismatic" | "other";
 
@@ -77,7 +88,7 @@ export function usableShare(temperatureC: number, warm = USABLE_WARM): number {
 
 /** Resting volts per cell at a charge of 0 to 1, straight between the points known. */
 export function restV(chemistry: Chemistry, charge: number): number {
-  const { rest } = CHEMISTRIES[chemistry];
+  const { rest } = figuresOf(chemistry);
   const c = Math.min(1, Math.max(0, charge));
   for (let i = 1; i < rest.length; i++) {
     const [c0, v0] = rest[i - 1] ?? [0, 0];
@@ -89,7 +100,7 @@ export function restV(chemistry: Chemistry, charge: number): number {
 
 /** Charge of 0 to 1 at resting volts per cell; the way back of `restV`, held at its ends. */
 export function chargeAt(chemistry: Chemistry, cellV: number): number {
-  const { rest } = CHEMISTRIES[chemistry];
+  const { rest } = figuresOf(chemistry);
   const first = rest[0];
   if (!first || cellV <= first[1]) return 0;
   for (let i = 1; i < rest.length; i++) {
@@ -100,19 +111,19 @@ export function chargeAt(chemistry: Chemistry, cellV: number): number {
   return 1;
 }
 
-/** Cells in series usual for a nominal voltage; several where practice knows several. Common practice, no source. */
-export const SERIES_BY_NOMINAL: Readonly<Record<Chemistry, Readonly<Record<number, readonly number[]>>>> = {
-  nmc: { 24: [7], 36: [10], 44: [12], 48: [13], 52: [14], 60: [16, 17], 72: [20] },
-  lfp: { 24: [8], 36: [12], 48: [15, 16], 60: [20], 72: [24] },
-  "lead-acid": { 24: [12], 36: [18], 48: [24], 60: [30], 72: [36] },
-};
+/** Cells in series usual for a nominal voltage, fewest first; none where practice knows none. */
+export const usualSeries = (nominalV: number, chemistry: Chemistry): readonly number[] =>
+  figuresOf(chemistry).usualSeries[nominalV] ?? [];
+
+/** Resting volts of the full pack. */
+export const fullPackV = (series: number, chemistry: Chemistry): number => series * restV(chemistry, 1);
 
 /** A charger's label may be rounded by this much, V. */
 const CHARGER_SLACK_V = 0.5;
 
 /** Cells in series a charger's end voltage stands for, or null where it is no whole number of cells. */
 export function seriesFromCharger(chargerV: number, chemistry: Chemistry): number | null {
-  const { chargeV } = CHEMISTRIES[chemistry];
+  const { chargeV } = figuresOf(chemistry);
   const cells = Math.round(chargerV / chargeV);
   return cells > 0 && Math.abs(cells * chargeV - chargerV) <= CHARGER_SLACK_V ? cells : null;
 }

@@ -4,8 +4,16 @@
  * charge.
  */
 import { roundSafely } from "../units";
-import type { Chemistry } from "./pack";
-import { AGED_FACTOR, CHEMISTRIES, chargeAt, coldFactor, restV, type ChemistryFigures } from "./chemistry";
+import {
+  AGED_FACTOR,
+  CHEMISTRIES,
+  chargeAt,
+  coldFactor,
+  restV,
+  type Chemistry,
+  type ChemistryFigures,
+} from "./chemistry";
+import { cutOffFloor, type CutOffFloor } from "./pack";
 
 export interface Pack {
   readonly chemistry: Chemistry;
@@ -79,14 +87,7 @@ export function gaugeTable(pack: Pack, set: Pack, bars: number, typicalA: number
   });
 }
 
-export interface CutOff {
-  /** What the cells ask for at least and as advised, and what the BMS asks for, V for the whole pack. */
-  readonly cellLeastV: number;
-  readonly cellAdvisedV: number;
-  readonly bmsV: number | null;
-  readonly leastV: number;
-  /** Advised, rounded up to the step. */
-  readonly advisedV: number;
+export interface CutOff extends CutOffFloor {
   /** One volt more spares the pack. Common practice, no source. */
   readonly sparingV: number;
   /** Sag at the current limit, V: how far the pack drops on full power. */
@@ -95,33 +96,18 @@ export interface CutOff {
   readonly chargeAtFullPull: number;
 }
 
-/** Margin kept above the point where a BMS opens, V per cell. From memory. */
-export const BMS_MARGIN_V = 0.1;
-
 /**
  * The cut-off of a pack: greater of the cells' floor and the BMS's opening plus 0.1 V a cell, rounded up; with the sag
  * it is met under.
  */
-export function cutOffOf(
-  pack: Pack,
-  limitA: number,
-  stepV: number,
-  { floorUnderLoadV, bmsOpensV }: ChemistryFigures = CHEMISTRIES[pack.chemistry],
-): CutOff {
-  const bmsV = bmsOpensV === null ? null : pack.series * (bmsOpensV.high + BMS_MARGIN_V);
-  const cellLeastV = pack.series * floorUnderLoadV.least;
-  const cellAdvisedV = pack.series * floorUnderLoadV.advised;
-  const advisedV = roundSafely(Math.max(cellAdvisedV, bmsV ?? 0), "up", { step: stepV });
+export function cutOffOf(pack: Pack, limitA: number, stepV: number, figures?: ChemistryFigures): CutOff {
+  const floor = cutOffFloor(pack.series, pack.chemistry, stepV, figures);
   const sagV = limitA * packOhm(pack);
   return {
-    cellLeastV,
-    cellAdvisedV,
-    bmsV,
-    leastV: Math.max(cellLeastV, bmsV ?? 0),
-    advisedV,
-    sparingV: advisedV + 1,
+    ...floor,
+    sparingV: floor.advisedV + 1,
     sagV,
-    chargeAtFullPull: chargeAt(pack.chemistry, (advisedV + sagV) / pack.series),
+    chargeAtFullPull: chargeAt(pack.chemistry, (floor.advisedV + sagV) / pack.series),
   };
 }
 

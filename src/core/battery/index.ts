@@ -1,1 +1,2 @@
+export * from "./chemistry";
 export * from "./pack";

@@ -8,12 +8,11 @@ import {
   coldFactor,
   restV,
   seriesFromCharger,
-  SERIES_BY_NOMINAL,
   usableShare,
+  type Chemistry,
 } from "./chemistry";
 import { allowedCurrent, gaugeAreaMm2, motorAmps } from "./current";
 import { barsLit, barVoltages, cutOffOf, gaugeTable, packMismatch, packOhm, type Pack } from "./gauge";
-import { CELLS, USUAL_SERIES, type Chemistry } from "./pack";
 import { batteryWatts } from "./watts";
 
 const pack48: Pack = { chemistry: "nmc", series: 13, parallel: 4, cellOhm: 0.05, aged: false, temperatureC: 20 };
@@ -30,15 +29,6 @@ describe("cells", () => {
         },
       ),
     );
-  });
-  it("the short figures of the sheet and the curves are the same cells", () => {
-    for (const chemistry of ["nmc", "lfp", "lead-acid"] as const) {
-      expect(CELLS[chemistry].fullV).toBe(restV(chemistry, 1));
-      expect(CELLS[chemistry].floorUnderLoadV).toEqual(CHEMISTRIES[chemistry].floorUnderLoadV);
-      expect(CELLS[chemistry].bmsOpensV).toBe(CHEMISTRIES[chemistry].bmsOpensV?.high ?? 0);
-      for (const [volts, series] of Object.entries(USUAL_SERIES[chemistry]))
-        expect(SERIES_BY_NOMINAL[chemistry][Number(volts)]).toContain(series);
-    }
   });
   // Common practice, no source: full-charge volts printed on chargers.
   it.each([

@@ -3,7 +3,7 @@
  * these, of several at once, or of none. Safe directions, who sets what, and what it can hurt: common practice, no
  * source.
  */
-import type { Chemistry } from "../battery";
+import { CHEMISTRY_IDS, type Chemistry } from "../battery/chemistry";
 import type { ThrottleMode } from "../law";
 import type { SafeDirection, SpeedUnit } from "../units";
 
@@ -230,7 +230,7 @@ export const SETTINGS: { readonly [K in SettingKey]: SettingDefinition } = {
   }),
   cutOffV: number("limits", "V", 8, 110, { safeDirection: "up", setBy: "technician", hazards: ["battery-fire"] }),
   nominalV: number("battery", "V", 6, 120, { setBy: "technician", hazards: ["battery-fire"] }),
-  packChemistry: choice("battery", ["nmc", "lfp", "lead-acid", "own"], {
+  packChemistry: choice("battery", [...CHEMISTRY_IDS, "own"], {
     setBy: "technician",
     hazards: ["battery-fire"],
   }),

@@ -2,8 +2,8 @@
  * The bike as it stands in front of the technician: facts that can be seen or measured. Intake keeps every field as
  * typed; this module reads the text, says what it could not take, and fills in guesses that are marked as guesses.
  */
-import type { Chemistry } from "../battery";
-import { usualSeries } from "../battery";
+import type { Chemistry } from "../battery/chemistry";
+import { CHEMISTRY_IDS, usualSeries } from "../battery/chemistry";
 import { gaugeAreaMm2 } from "../battery/current";
 import { readQuantity } from "../units/quantity";
 import { readTyreMarking } from "../wheel/sidewall";
@@ -87,7 +87,7 @@ export const INTAKE_FIELDS = {
   throttleFitted: option(["yes", "no"]),
   brakeCutOff: option(["yes", "no"]),
   packV: number("V", 12, 120),
-  chemistry: option(["nmc", "lfp", "lead-acid"], "nmc"),
+  chemistry: option(CHEMISTRY_IDS, CHEMISTRY_IDS[0]),
   series: number("cells", 3, 40, null, true),
   packAh: number("Ah", 1, 100),
   bmsA: number("A", 1, 200),
@@ -123,6 +123,8 @@ export interface Bike {
   readonly chemistry: Chemistry;
   /** Cells in series: as said, or as usual for the pack; null where practice knows none. */
   readonly series: number | null;
+  /** Every count of cells it may have, fewest first: the one said, or those usual for such a pack. */
+  readonly seriesOptions: readonly number[];
   readonly seriesSaid: boolean;
   readonly packAh: number | null;
   readonly bmsA: number | null;
@@ -252,6 +254,8 @@ export function readIntake(typed: IntakeText): IntakeReading {
   const packV = numberOf("packV");
   const gauge = numberOf("wireGauge");
   const chemistry = optionOf<Chemistry>("chemistry") ?? "nmc";
+  const seriesSaid = numberOf("series");
+  const seriesOptions = seriesSaid !== null ? [seriesSaid] : packV === null ? [] : usualSeries(packV, chemistry);
   const bike: Bike = {
     nickname: said("nickname"),
     frame: said("frame"),
@@ -270,8 +274,9 @@ export function readIntake(typed: IntakeText): IntakeReading {
     brakeCutOff: yesNo("brakeCutOff"),
     packV,
     chemistry,
-    series: numberOf("series") ?? (packV === null ? null : usualSeries(packV, chemistry)),
-    seriesSaid: numberOf("series") !== null,
+    series: seriesOptions[0] ?? null,
+    seriesOptions,
+    seriesSaid: seriesSaid !== null,
     packAh: numberOf("packAh"),
     bmsA: numberOf("bmsA"),
     controllerA: numberOf("controllerA"),

@@ -3,7 +3,7 @@
  * stands in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked
  * otherwise.
  */
-import { CELL_AH, CELL_OHM, SERIES_BY_NOMINAL, seriesFromCharger, type CellKind } from "../battery/chemistry";
+import { CELL_AH, CELL_OHM, seriesFromCharger, usualSeries, type CellKind } from "../battery/chemistry";
 import type { Pack } from "../battery/gauge";
 import { speedFromKmh, speedToKmh, type SpeedUnit } from "../units";
 import { readQuantity } from "../units/quantity";
@@ -293,7 +293,7 @@ function chargerProblemOf(
 /** The pack as far as it is known; null while nothing tells how many cells stand in series. */
 export function readPack(bike: Bike, figures: Figures): PackReading {
   const { chemistry, packV, packAh } = bike;
-  const options = packV === null ? [] : (SERIES_BY_NOMINAL[chemistry][packV] ?? []);
+  const options = packV === null ? [] : usualSeries(packV, chemistry);
   const chargerV = figures.number("chargerV");
   const byCharger = chargerV === null ? null : seriesFromCharger(chargerV, chemistry);
   const series = bike.seriesSaid ? bike.series : (byCharger ?? bike.series ?? options[0] ?? null);

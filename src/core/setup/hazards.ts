@@ -58,7 +58,7 @@ export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readon
 function packHazards(
   profile: DisplayProfile,
   raws: Raws,
-  { packV, series, chemistry, controllerV }: Bike,
+  { packV, seriesOptions, chemistry, controllerV }: Bike,
 ): HazardFinding[] {
   if (packV === null) return [];
   const findings: HazardFinding[] = [];
@@ -86,7 +86,9 @@ function packHazards(
       message: { key: "hazard.nominal-too-high", nominalV, packV },
     });
   const cutOffV = decoded(profile, raws, "cutOffV");
-  if (cutOffV !== null && series !== null) {
+  // Where practice knows two counts of cells, the pack that would suffer is judged.
+  const series = seriesOptions.at(-1);
+  if (cutOffV !== null && series !== undefined) {
     const { leastV } = cutOffFloor(series, chemistry, 0.5);
     if (cutOffV < leastV - 1e-9)
       findings.push({

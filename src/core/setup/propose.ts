@@ -93,7 +93,9 @@ export type Reason =
     }
   | {
       readonly key: "reason.cut-off";
+      /** Cells in series it spares, and every count such a pack may have. */
       readonly series: number;
+      readonly options: readonly number[];
       readonly perCellV: number;
       readonly advisedV: number;
       readonly chemistry: Bike["chemistry"];
@@ -427,16 +429,19 @@ const DRAFTS: { readonly [K in SettingKey]?: (context: ProposalContext) => Draft
     return amps.within ? keep(amps.reason) : { value: amps.allowedA / context.bike.controllerA, reason: amps.reason };
   },
   cutOffV: ({ profile, bike, asFound }) => {
-    if (bike.series === null) return keep({ key: "reason.no-fact", needs: "pack" });
+    // Where practice knows two counts, what spares the larger pack spares the smaller one.
+    const series = bike.seriesOptions.at(-1);
+    if (series === undefined) return keep({ key: "reason.no-fact", needs: "pack" });
     const line = linesOf(profile).find(({ encoding }) => encoding.setting === "cutOffV");
     const stepV =
       line?.encoding.kind === "number" || line?.encoding.kind === "around-default" ? Math.abs(line.encoding.perRaw) : 1;
-    const { advisedV } = cutOffFloor(bike.series, bike.chemistry, stepV);
+    const { advisedV } = cutOffFloor(series, bike.chemistry, stepV);
     const foundV = decoded(profile, asFound, "cutOffV");
     const reason: Reason = {
       key: "reason.cut-off",
-      series: bike.series,
-      perCellV: advisedV / bike.series,
+      series,
+      options: bike.seriesOptions,
+      perCellV: advisedV / series,
       advisedV,
       chemistry: bike.chemistry,
     };

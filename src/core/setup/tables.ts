@@ -1,6 +1,6 @@
 /** Tables of the trade, worked out and not copied: tyres, wheel codes, packs, class limits, start angles. */
 import { startAngle, startDelayS, SETTING_OFF_RPM } from "../assist";
-import { CHEMISTRIES, restV, SERIES_BY_NOMINAL } from "../battery/chemistry";
+import { CHEMISTRIES, restV, usualSeries } from "../battery/chemistry";
 import { cutOffOf } from "../battery/gauge";
 import type { Chemistry } from "../battery";
 import type { ClassRule } from "../law";
@@ -93,8 +93,8 @@ export const PACK_CHARGES: readonly number[] = [1, 0.8, 0.6, 0.4, 0.2, 0];
 
 /** Every usual pack of a chemistry. */
 export const packTable = (chemistry: Chemistry): readonly PackRow[] =>
-  Object.entries(SERIES_BY_NOMINAL[chemistry]).flatMap(([volts, counts]) =>
-    counts.map((series) => ({
+  Object.keys(CHEMISTRIES[chemistry].usualSeries).flatMap((volts) =>
+    usualSeries(Number(volts), chemistry).map((series) => ({
       nominalV: Number(volts),
       series,
       chargerV: series * CHEMISTRIES[chemistry].chargeV,

@@ -2,12 +2,12 @@
 import dynamic from "next/dynamic";
 import { useState, type ComponentType } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
-import type { Chemistry } from "@/core/battery";
+import { CHEMISTRY_IDS, type Chemistry } from "@/core/battery/chemistry";
 import { readTyre } from "@/core/wheel";
 import { limitRow, PACK_CHARGES, packTable, startTable, tyreRow, tyreTable } from "@/core/setup/tables";
 import { nominalCircumferenceMm } from "@/core/wheel";
 import { Choice, KeptField, NumberTable, useKeptState, type NumberRow } from "@/ui/primitives";
-import { fixed, INTAKE_WORDS, offBy, plain } from "@/ui/wording";
+import { CHEMISTRY_NAMES, fixed, offBy, plain } from "@/ui/wording";
 
 const UnitRule = dynamic(() => import("./UnitRule").then((module) => module.UnitRule), { ssr: false });
 
@@ -121,17 +121,12 @@ function WheelTable() {
 }
 
 function VoltTable() {
-  const [chemistry, setChemistry] = useState<Chemistry>("nmc");
-  const options = Object.entries(INTAKE_WORDS.chemistry.options ?? {}).map(([value, label]) => ({ value, label }));
+  const [chemistry, setChemistry] = useState<Chemistry>(CHEMISTRY_IDS[0] ?? "nmc");
+  const options = CHEMISTRY_IDS.map((id) => ({ value: id, label: CHEMISTRY_NAMES[id] }));
   return (
     <>
       <div className="mb-4">
-        <Choice
-          label="Cells"
-          value={chemistry}
-          options={options}
-          onChoose={(value) => setChemistry(value === "lfp" || value === "lead-acid" ? value : "nmc")}
-        />
+        <Choice label="Cells" value={chemistry} options={options} onChoose={setChemistry} />
       </div>
       <NumberTable
         caption="Packs, volts at rest"

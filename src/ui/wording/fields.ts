@@ -1,4 +1,5 @@
 /** One word for one thing: the fields of the intake, and parts. docs/glossary.md explains them. */
+import type { Chemistry } from "@/core/battery/chemistry";
 import type { CurrentPart } from "@/core/battery/current";
 import type { IntakeKey } from "@/core/setup";
 
@@ -9,6 +10,13 @@ interface FieldWords {
 }
 
 const YES_NO = { yes: "Yes", no: "No" } as const;
+
+/** What each chemistry is called; inside a sentence too. */
+export const CHEMISTRY_NAMES: Readonly<Record<Chemistry, string>> = {
+  nmc: "NMC",
+  lfp: "LFP",
+  "lead-acid": "Lead-acid",
+};
 
 export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   nickname: { label: "Nickname", hint: "What you call the bike. No names of people." },
@@ -44,7 +52,7 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   throttleFitted: { label: "Throttle fitted", options: YES_NO },
   brakeCutOff: { label: "Brake cut-off levers", options: YES_NO },
   packV: { label: "Pack, nominal" },
-  chemistry: { label: "Cells", options: { nmc: "NMC", lfp: "LFP", "lead-acid": "Lead-acid" } },
+  chemistry: { label: "Cells", options: CHEMISTRY_NAMES },
   series: { label: "Cells in series", hint: "Only where they are not the usual for these volts." },
   packAh: { label: "Pack charge" },
   bmsA: { label: "BMS, continuous" },

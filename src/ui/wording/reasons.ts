@@ -4,7 +4,7 @@ import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/setup";
 import type { MotorFacts } from "@/core/setup/currentBounds";
 import { BASES, READ_OUT_NEEDS, type Voice } from "./findings";
-import { partInSentence } from "./fields";
+import { CHEMISTRY_NAMES, partInSentence } from "./fields";
 import { SETTING_NAMES } from "./settings";
 import { encodeProblemText } from "./problems";
 import { count, fixed, plain, speed, unitName } from "./speak";
@@ -23,6 +23,12 @@ const words = (why: string | readonly string[], working: readonly string[] = [])
 /** What the motor bears, with this bike's numbers; its overload and efficiency are from memory unless said. */
 export const motorAmpsWorking = ({ ratedW, overload, efficiency, packV, amps }: MotorFacts): string =>
   `motor: ${plain(ratedW, 0)} W × ${plain(overload, 2)} ÷ ${plain(efficiency, 2)} ÷ ${plain(packV)} V = ${plain(amps)} A; the overload and the efficiency from memory unless you said them`;
+
+/** How many cells are reckoned with, and how to find out where that is not known. */
+const seriesWords = (options: readonly number[]): string =>
+  options.length > 1
+    ? `Such a pack has ${options.join(" or ")} cells in series; the volts its charger ends at tell which. Spared are ${options.at(-1)}`
+    : `${options[0]} cells in series`;
 
 /** What comes of drawing more than a part bears. */
 const OVER_PART: Readonly<Record<CurrentPart, string>> = {
@@ -163,7 +169,7 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     }
     case "reason.cut-off":
       return words(
-        `${reason.series} cells in series, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`,
+        `${seriesWords(reason.options)}, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`,
         [`${reason.series} × ${plain(reason.perCellV, 3)} V = ${plain(reason.advisedV)} V`],
       );
     case "reason.nominal":
@@ -220,7 +226,7 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
           : "A ready start that still waits for the pedals.",
       );
     case "reason.chemistry":
-      return words(`The cells are ${{ nmc: "NMC", lfp: "LFP", "lead-acid": "lead-acid" }[reason.chemistry]}.`);
+      return words(`Cells: ${CHEMISTRY_NAMES[reason.chemistry]}.`);
   }
 }
 

@@ -9,6 +9,7 @@ import {
   type SettingValue,
   type WhoSets,
 } from "@/core/display";
+import { CHEMISTRY_NAMES } from "./fields";
 import { count, plain } from "./speak";
 
 const SHARES = Object.fromEntries(
@@ -97,9 +98,7 @@ const VALUE_WORDS: Readonly<Record<string, string>> = {
   percent: "per cent",
   "last-used": "last used",
   uncapped: "no cap",
-  nmc: "NMC",
-  lfp: "LFP",
-  "lead-acid": "lead-acid",
+  ...CHEMISTRY_NAMES,
   own: "own figures",
   full: "always full",
   "follows-level": "follows level",

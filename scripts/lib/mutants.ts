@@ -92,7 +92,7 @@ export const MUTANTS: readonly Mutant[] = [
     ["(floor.advisedV + sagV) / pack.series", "floor.advisedV / pack.series"],
   ),
   ...at(
-    "battery/chemistry",
+    "battery/cells",
     ["warm * (1 - 0.25 * cold)", "warm * (1 - 0.05 * cold)"],
     ["USABLE_WARM = 0.9", "USABLE_WARM = 1"],
     ["CHARGER_SLACK_V = 0.5", "CHARGER_SLACK_V = 5"],
@@ -172,10 +172,10 @@ export const MUTANTS: readonly Mutant[] = [
     ["(stroke.steps - 1) * stroke.everyMs", "stroke.steps * stroke.everyMs"],
     ["apartMs: profile.doubleTapMs + 50", "apartMs: 0"],
   ),
+  ...at("keys/nearMisses", ["if (same && rule.sincePowerOn === null) return [];", "if (same) return [];"]),
   ...at(
     "keys/card",
     ["profile.menu.idle.closesAfterMs),", "0),"],
-    ["if (same && rule.sincePowerOn === null) return [];", "if (same) return [];"],
     ['kept: profile.menu.idle.pending === "save"', 'kept: profile.menu.idle.pending !== "save"'],
   ),
   ...at("keys/shown", ['shown.saved && profile.inForce === "at-once" ? saved', "shown.saved ? saved"]),

@@ -4,15 +4,8 @@
  * charge.
  */
 import { roundSafely } from "../units";
-import {
-  AGED_FACTOR,
-  CHEMISTRIES,
-  chargeAt,
-  coldFactor,
-  restV,
-  type Chemistry,
-  type ChemistryFigures,
-} from "./chemistry";
+import { AGED_FACTOR, chargeAt, coldFactor } from "./cells";
+import { CHEMISTRIES, restV, type Chemistry, type ChemistryFigures } from "./chemistry";
 import { cutOffFloor, type CutOffFloor } from "./pack";
 
 export interface Pack {

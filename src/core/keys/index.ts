@@ -1,4 +1,5 @@
 export * from "./card";
+export * from "./nearMisses";
 export * from "./shown";
 export * from "./change";
 export * from "./goal";

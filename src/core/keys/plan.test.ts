@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
 import { atHome, factoryRaws, lineIndex, linesOf, viewOf, type MenuState } from "../display";
-import { cardSteps, likelySlips, nearMisses } from "./card";
+import { cardSteps, likelySlips } from "./card";
+import { nearMisses } from "./nearMisses";
 import { stateFromShown } from "./shown";
 import { changeStrokes } from "./change";
 import type { KeyPlan } from "./goal";

@@ -3,7 +3,8 @@
  * stands in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked
  * otherwise.
  */
-import { CELL_AH, CELL_OHM, seriesFromCharger, usualSeries, type CellKind } from "../battery/chemistry";
+import { CELL_AH, CELL_OHM, seriesFromCharger, type CellKind } from "../battery/cells";
+import { usualSeries } from "../battery/chemistry";
 import type { Pack } from "../battery/gauge";
 import { speedFromKmh, speedToKmh, type SpeedUnit } from "../units";
 import { readQuantity } from "../units/quantity";

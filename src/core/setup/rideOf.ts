@@ -4,7 +4,7 @@
  */
 import { linearLadder } from "../assist";
 import { packOhm, packRestV } from "../battery/gauge";
-import { usableShare } from "../battery/chemistry";
+import { usableShare } from "../battery/cells";
 import type { DisplayProfile, SettingKey } from "../display";
 import type { AppliedCap } from "../law";
 import {

@@ -1,7 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
-import Link from "next/link";
 import { useRouter, useSelectedLayoutSegment } from "next/navigation";
 import { useEffect, useMemo, useRef, type ComponentType } from "react";
 import { STAGES, sealFault, workOut, type Job, type Stage, type Workings } from "@/core/record";
@@ -27,6 +26,9 @@ const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = {
 const NUMBERS = "numbers";
 const Numbers = dynamic(() => import("../numbers/Numbers").then((module) => module.Numbers));
 
+/** Loaded when an address names a bike nobody has here. */
+const NotHere = dynamic(() => import("./NotHere").then((module) => module.NotHere), { ssr: false });
+
 /** Loaded when a record has been changed behind its seals. */
 const BrokenSeal = dynamic(() => import("./BrokenSeal").then((module) => module.BrokenSeal));
 
@@ -36,18 +38,7 @@ export function JobScreen({ id }: { readonly id: string }) {
   const stage = STAGES.find((known) => known === segment);
   const found = useLiveQuery(async () => ({ job: await getJob(id) }), [id]);
   if (!found || (!stage && segment !== NUMBERS)) return null;
-  if (!found.job)
-    return (
-      <div className="max-w-xl py-10">
-        <h1 className="text-3xl">This bike is not on this machine</h1>
-        <p className="my-4 text-quiet">
-          Jobs are kept in the browser they were made in. Import its file from the rack to work on it here.
-        </p>
-        <Link href="/" className="font-semibold underline">
-          Back to the rack
-        </Link>
-      </div>
-    );
+  if (!found.job) return <NotHere />;
   return (
     <BadJob key={id} job={found.job}>
       <OpenJob job={found.job} stage={stage ?? null} />

@@ -12,8 +12,8 @@ import {
   type Job,
   type Keys,
 } from "@/core/record";
-import { Button, FindingLine, useShortcuts, useTell } from "@/ui/primitives";
-import { planProblemText, viewWords } from "@/ui/wording";
+import { Button, useShortcuts, useTell } from "@/ui/primitives";
+import { viewWords } from "@/ui/wording";
 import type { KeysStageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
 import { CardFace } from "./CardFace";
@@ -23,6 +23,7 @@ import { useLead } from "./useLead";
 import { useSession } from "./useSession";
 
 const Follows = dynamic(() => import("./Follows").then((module) => module.Follows), { ssr: false });
+const PlanProblem = dynamic(() => import("./PlanProblem").then((module) => module.PlanProblem), { ssr: false });
 const ReadingStep = dynamic(() => import("./ReadingStep").then((module) => module.ReadingStep), { ssr: false });
 const ShowsSomethingElse = dynamic(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse), {
   ssr: false,
@@ -105,7 +106,7 @@ export function BikeKeys(props: KeysStageProps) {
   if (leads === null) return null;
   if (!leads) return <Follows {...props} state={state} onTakeOver={takeOver} />;
   if (!work) return <p className="text-quiet">Working out the keys …</p>;
-  if (!work.plan.ok) return <FindingLine severity="breach">{planProblemText(work.plan.problem)}</FindingLine>;
+  if (!work.plan.ok) return <PlanProblem problem={work.plan.problem} />;
   const closedNow = () => recover({ state: closedByItself(profile, state).after, how: "menu-closed" });
   const clock = (
     <CardClock

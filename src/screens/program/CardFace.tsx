@@ -1,14 +1,16 @@
 import dynamic from "next/dynamic";
 import type { ReactNode } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
-import { nearMisses, type CardStep } from "@/core/keys";
+import type { CardStep } from "@/core/keys";
 import type { KeyWork } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
-import { Caution } from "@/ui/primitives";
-import { duration, keyNames, missWords, secondsOf } from "@/ui/wording";
+import { duration } from "@/ui/wording";
 import { KeyCardStep } from "./KeyCardStep";
 import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";
+
+/** Loaded where a chord that opens the menu can be missed. */
+const NearMisses = dynamic(() => import("./NearMisses").then((module) => module.NearMisses), { ssr: false });
 
 /** Loaded when something went off the plan. */
 const Notice = dynamic(() => import("./Notice").then((module) => module.Notice), { ssr: false });
@@ -66,7 +68,7 @@ export function CardFace(props: CardFaceProps) {
         ) : (
           <>
             <KeyCardStep profile={profile} step={step} unread={unread} />
-            <Misses profile={profile} step={step} />
+            {step.kind === "open" ? <NearMisses profile={profile} step={step} /> : null}
           </>
         )}
         <div className="mt-4 min-h-13">{clock}</div>
@@ -103,20 +105,4 @@ export function CardFace(props: CardFaceProps) {
       </aside>
     </div>
   );
-}
-
-/** Chords that come out wrong when a finger is late, said where they bite. */
-function Misses({ profile, step }: { readonly profile: DisplayProfile; readonly step: CardStep }) {
-  const stroke = step.runs[0]?.stroke;
-  if (step.kind !== "open" || !stroke || !("keys" in stroke)) return null;
-  const misses = nearMisses(profile, step.before.screen.kind === "menu" ? "menu" : "home", stroke.keys);
-  return misses.map((miss) => (
-    <div key={miss.keys.join() + miss.danger + (miss.when?.kind ?? "")} className="mt-4">
-      <Caution>
-        {miss.when
-          ? `${miss.when.kind === "within" ? `Not within ${secondsOf(miss.when.ms)} s of power-on` : `Within ${secondsOf(miss.when.ms)} s of power-on, no later`}: at the wrong time the same chord ${missWords(miss)}.`
-          : `Both down together. ${keyNames(profile, miss.keys)} alone for ${secondsOf(miss.holdMs)} s ${missWords(miss)}.`}
-      </Caution>
-    </div>
-  ));
 }

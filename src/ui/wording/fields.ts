@@ -1,7 +1,7 @@
 /** One word for one thing: the fields of the intake, and parts. docs/glossary.md explains them. */
-import type { Chemistry } from "@/core/battery/chemistry";
 import type { CurrentPart } from "@/core/battery/current";
 import type { IntakeKey } from "@/core/setup";
+import { CHEMISTRY_NAMES } from "./chemistries";
 
 interface FieldWords {
   readonly label: string;
@@ -10,13 +10,6 @@ interface FieldWords {
 }
 
 const YES_NO = { yes: "Yes", no: "No" } as const;
-
-/** What each chemistry is called; inside a sentence too. */
-export const CHEMISTRY_NAMES: Readonly<Record<Chemistry, string>> = {
-  nmc: "NMC",
-  lfp: "LFP",
-  "lead-acid": "Lead-acid",
-};
 
 export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   nickname: { label: "Nickname", hint: "What you call the bike. No names of people." },

@@ -1,4 +1,5 @@
 export * from "./checks";
+export * from "./chemistries";
 export * from "./deeds";
 export * from "./fields";
 export * from "./findings";

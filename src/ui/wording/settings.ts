@@ -9,7 +9,7 @@ import {
   type SettingValue,
   type WhoSets,
 } from "@/core/display";
-import { CHEMISTRY_NAMES } from "./fields";
+import { CHEMISTRY_NAMES } from "./chemistries";
 import { count, plain } from "./speak";
 
 const SHARES = Object.fromEntries(

@@ -1,0 +1,8 @@
+import type { PlanProblem as Problem } from "@/core/keys";
+import { FindingLine } from "@/ui/primitives";
+import { planProblemText } from "@/ui/wording";
+
+/** Why no keys lead there. */
+export const PlanProblem = ({ problem }: { readonly problem: Problem }) => (
+  <FindingLine severity="breach">{planProblemText(problem)}</FindingLine>
+);

@@ -1,17 +1,16 @@
 // First-load JavaScript per route, gzipped: everything a browser fetches to show it, split-off parts included.
 import type { Response } from "@playwright/test";
 import { gzipSync } from "node:zlib";
-import { openRack } from "./support";
+import { openRack, PLACES_OF_A_JOB } from "./support";
 import { expect, test } from "./workshop";
 
 const BUDGET_KB = 230;
-const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"];
 const ROUTES = [
   "/",
   "/displays",
   "/displays/compare",
   "/tables",
-  ...STAGES.map((stage) => `/job/demo-205/${stage}`),
+  ...PLACES_OF_A_JOB.map((stage) => `/job/demo-205/${stage}`),
   "/job/demo-206/program",
 ];
 

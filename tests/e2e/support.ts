@@ -1,7 +1,10 @@
 import { expect, type BrowserContext, type Page } from "@playwright/test";
 import { TARN } from "../../src/catalog/displays/tarn";
 import type { DisplayProfile } from "../../src/core/display";
-import type { Job } from "../../src/core/record";
+import { STAGES, type Job } from "../../src/core/record";
+
+/** Where a job can be looked at: its stages, and its numbers. */
+export const PLACES_OF_A_JOB = [...STAGES, "numbers"] as const;
 
 /** Opens the rack on an empty browser, with the demo bikes on it. */
 export async function openRack(page: Page): Promise<void> {

@@ -7,7 +7,7 @@ import { expect, type BrowserContext, type Locator, type Page } from "@playwrigh
 import { readJobFile } from "@/core/record/jobFile";
 import { sealFault, type Job } from "@/core/record";
 import { seeded } from "@/core/units/seeded";
-import { openRack } from "./support";
+import { openRack, PLACES_OF_A_JOB, stored } from "./support";
 
 export interface WalkFigures {
   readonly deeds: number;
@@ -17,7 +17,6 @@ export interface WalkFigures {
   readonly jobs: number;
 }
 
-const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-over", "numbers"];
 const TEXTS = [
   "26",
   "0",
@@ -61,23 +60,6 @@ const countWrites = (context: BrowserContext): Promise<unknown> =>
 
 const writesOf = (page: Page): Promise<number> => page.evaluate(() => (window as Writes).walkWrites ?? 0);
 
-/** Everything that stands in the browser's table of jobs. */
-const jobsOf = (page: Page): Promise<Job[]> =>
-  page.evaluate(
-    () =>
-      new Promise<Job[]>((resolve, reject) => {
-        const open = indexedDB.open("odd-spoke");
-        open.onerror = () => reject(open.error);
-        open.onsuccess = () => {
-          const all = open.result.transaction("jobs").objectStore("jobs").getAll();
-          all.onsuccess = () => {
-            open.result.close();
-            resolve(all.result as Job[]);
-          };
-        };
-      }),
-  );
-
 /** Matches any of the texts, whole. */
 const oneOfTexts = (...texts: readonly string[]): RegExp =>
   new RegExp(`^(${texts.map((text) => text.replace(/[.*+?^${}()|[\]\\/]/g, "\\$&")).join("|")})$`);
@@ -108,7 +90,7 @@ export async function walk(context: BrowserContext, seed: number, length: number
       "/displays",
       "/displays/compare",
       "/tables",
-      ...STAGES.flatMap((stage) => [stage, stage]).map(
+      ...PLACES_OF_A_JOB.flatMap((stage) => [stage, stage]).map(
         (stage) => `/job/demo-${pick([201, 203, 204, 205, 206, 207, 208, 209])}/${stage}`,
       ),
       `/job/demo-${pick([201, 207, 208, 209])}/numbers`,
@@ -229,7 +211,7 @@ export async function walk(context: BrowserContext, seed: number, length: number
   const writes = await writesOf(page);
   await page.waitForTimeout(WATCHED_MS);
   expect((await writesOf(page)) - writes, `writes of a page left alone\n${told()}`).toBeLessThanOrEqual(1);
-  const jobs = await jobsOf(page);
+  const jobs = JSON.parse(await stored(page)) as Job[];
   for (const job of jobs) {
     const reading = readJobFile(JSON.stringify(job));
     expect(reading.ok ? null : reading.problem, told()).toBeNull();

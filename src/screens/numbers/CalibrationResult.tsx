@@ -1,9 +1,9 @@
 import type { CalibrationBench } from "@/core/setup/calibrationBench";
 import type { SpeedUnit } from "@/core/units";
 import { Figure, FindingLine } from "@/ui/primitives";
-import { fixed, offBy, plain, speed } from "@/ui/wording";
+import { fixed, offBy, speed } from "@/ui/wording";
 import { calibrationNoteText } from "@/ui/wording/benches";
-import { factorWorking, fitWorking } from "@/ui/wording/workings";
+import { factorWorking, fitWorking, halfWidthWords } from "@/ui/wording/workings";
 import { Lacks } from "./Bench";
 
 const BY = { runs: "from steady runs", trip: "from a trip against a track", course: "from a timed course" } as const;
@@ -54,11 +54,7 @@ export function CalibrationResult({ bench, unit }: { readonly bench: Calibration
           label="95 % interval"
           size="large"
           value={best && !jumps ? `${fixed(best.factor.low, 3)} – ${fixed(best.factor.high, 3)}` : null}
-          note={
-            best && !jumps
-              ? `±${plain((50 * (best.factor.high - best.factor.low)) / best.factor.r, 2)} %`
-              : "needs runs that one factor explains"
-          }
+          note={best && !jumps ? halfWidthWords(best.factor) : "needs runs that one factor explains"}
           working={
             best?.by === "runs" && fit ? fitWorking(fit, unit) : best ? factorWorking("±1.96 × u", best.factor) : []
           }

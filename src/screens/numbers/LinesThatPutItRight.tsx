@@ -1,7 +1,8 @@
 import type { CalibrationBench } from "@/core/setup/calibrationBench";
 import type { Workings } from "@/core/record";
 import { Button, Figure, NumberTable } from "@/ui/primitives";
-import { count, fixed, offBy, plain, speed } from "@/ui/wording";
+import { count, offBy, plain, speed } from "@/ui/wording";
+import { impliedRolloutWorking, linesWorking, percentWorking } from "@/ui/wording/workings";
 import { Part } from "./Bench";
 
 interface LinesProps {
@@ -36,12 +37,7 @@ export function LinesThatPutItRight({ bench, workings: { bike, unit }, onRollout
             each.capToSet?.shown ?? "—",
             each.capToSet ? speed(each.capToSet.trueKmh.nominal, unit, 2) : "—",
           ],
-          working: bench.best
-            ? [
-                `calibrated r = ${fixed(bench.best.factor.r, 4)} with the lines as they stand`,
-                `r with these lines = ${fixed(bench.best.factor.r, 4)} × new circumference ÷ old × old pulses ÷ new = ${fixed(each.r, 4)}`,
-              ]
-            : [],
+          working: bench.best ? linesWorking(bench.best.factor.r, each.r) : [],
         }))}
       />
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
@@ -50,9 +46,7 @@ export function LinesThatPutItRight({ bench, workings: { bike, unit }, onRollout
             label={`Or line ${bench.percent.code} to`}
             value={`${plain(bench.percent.exact, 1)} %`}
             note="rounded up; it multiplies what is shown"
-            working={[
-              `set ${plain(bench.percent.set, 1)} % ÷ r ${fixed(bench.best.factor.r, 4)} = ${plain(bench.percent.exact, 2)} %`,
-            ]}
+            working={percentWorking(bench.percent.set, bench.best.factor.r, bench.percent.exact)}
           />
         ) : null}
         {bench.impliedRollout && bench.best ? (
@@ -61,10 +55,11 @@ export function LinesThatPutItRight({ bench, workings: { bike, unit }, onRollout
               label="The wheel then rolls"
               value={`${plain(bench.impliedRollout.mm, 0)} mm`}
               note={`±${plain(bench.impliedRollout.uncertaintyMm, 0)}, with ${count(bike.pulsesPerTurn, "pulse")} a turn as counted`}
-              working={[
-                `the display counts ${plain(bench.impliedRollout.countedMm, 1)} mm for a real turn`,
-                `÷ r ${fixed(bench.best.factor.r, 4)} = ${plain(bench.impliedRollout.mm, 1)} mm`,
-              ]}
+              working={impliedRolloutWorking(
+                bench.impliedRollout.countedMm,
+                bench.best.factor.r,
+                bench.impliedRollout.mm,
+              )}
             />
             <Button
               weight="quiet"

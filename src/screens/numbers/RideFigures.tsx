@@ -4,8 +4,8 @@ import { FULL_DRIVE, topSpeedKmh, wheelOffGroundKmh } from "@/core/ride";
 import type { Ride } from "@/core/setup/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { Figure, FindingLine } from "@/ui/primitives";
-import { fixed, plain, speed } from "@/ui/wording";
-import { loadWorking, MEMORY } from "@/ui/wording/workings";
+import { plain, speed } from "@/ui/wording";
+import { chargeWorking, massWorking, offGroundWorking, topSpeedWorking } from "@/ui/wording/workings";
 
 interface RideFiguresProps {
   readonly ride: Ride;
@@ -35,34 +35,20 @@ export function RideFigures({ ride, unit, level, hotFrom }: RideFiguresProps) {
                 ? "below the cap: the cap does nothing"
                 : `the cap ends it at ${speed(setup.capKmh, unit)}`
           }
-          working={[
-            loadWorking(ride, 0, unit),
-            "full level and the rider’s power balance it there, no cap in the way",
-            MEMORY,
-          ]}
+          working={topSpeedWorking(ride, unit)}
         />
         <Figure
           label="Wheel off the ground"
           size="large"
           value={off === null ? null : speed(off, unit)}
           note={off === null ? "a mid-drive spins to its cadence limit" : "full level, no cap"}
-          working={
-            setup.kit.motor.kind === "hub"
-              ? [
-                  `(${fixed(setup.kit.pack.openCircuitV)} V − ${plain(setup.kit.motor.noLoadA, 2)} A × ${plain(1000 * (setup.kit.motor.resistanceOhm + setup.kit.pack.resistanceOhm), 0)} mΩ) × ${plain(setup.kit.motor.kvRpmPerV, 2)} rpm/V × rollout`,
-                  MEMORY,
-                ]
-              : []
-          }
+          working={offGroundWorking(ride)}
         />
         <Figure
           label="All in all"
           value={`${plain(ride.massKg, 0)} kg`}
           note="rider, bike, kit, pack, load"
-          working={[
-            `rider, bike and load + motor ${plain(ride.motorKg)} kg + pack ${plain(ride.packKg)} kg`,
-            "Turning wheels add 2 kg to what a start must speed up: from memory.",
-          ]}
+          working={massWorking(ride)}
         />
         <Figure
           label="Charge that can be used"
@@ -72,14 +58,7 @@ export function RideFigures({ ride, unit, level, hotFrom }: RideFiguresProps) {
               ? "needs the pack’s amp-hours"
               : `of ${plain(ride.nominalWh ?? 0, 0)} Wh on the label`
           }
-          working={
-            setup.usableWh === null || ride.nominalWh === null
-              ? []
-              : [
-                  `${plain(ride.nominalWh, 0)} Wh × ${plain(setup.usableWh / ride.nominalWh, 3)} at this temperature = ${plain(setup.usableWh, 0)} Wh`,
-                  MEMORY,
-                ]
-          }
+          working={chargeWorking(ride)}
         />
       </div>
       {ride.capUnknown ? (

@@ -5,6 +5,7 @@ import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";
 import { fixed, speed, unitName } from "@/ui/wording";
+import { residualWorking } from "@/ui/wording/workings";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 
@@ -66,10 +67,7 @@ export function RunScatter({ bench, toKmh, unit }: ScatterProps) {
           rows={runs.runs.map((run, i) => ({
             key: String(i),
             head: String(i + 1),
-            working: [
-              `shown − r × true = ${speed(toKmh(run.shown), unit, 2)} − ${fixed(fit.r, 4)} × ${speed(run.trueKmh, unit)}`,
-              "half a step is added first where the display cuts off",
-            ],
+            working: residualWorking(toKmh(run.shown), run.trueKmh, fit.r, unit),
             cells: [
               speed(run.trueKmh, unit),
               speed(toKmh(run.shown), unit, 2),

@@ -2,6 +2,7 @@
 import { stateCapBasis } from "@/core/record";
 import type { SheetRow } from "@/core/setup";
 import { Choice } from "@/ui/primitives";
+import { CAP_BASES } from "@/ui/wording/choices";
 import type { StageProps } from "../job/stageProps";
 
 /**
@@ -17,11 +18,7 @@ export function CapBasis({ job, change, row }: Pick<StageProps, "job" | "change"
       <Choice
         label="What is this cap compared with?"
         value={encoding.basis}
-        options={[
-          { value: "shown", label: "The speed shown" },
-          { value: "own", label: "The controller’s own measure" },
-          { value: "unknown", label: "Nobody knows yet" },
-        ]}
+        options={CAP_BASES}
         onChoose={(basis) => void change((now) => stateCapBasis(now, row.code, basis))}
         hint="Set the wheel line two sizes smaller with the wheel up: if assist then ends at the same number shown, it is the speed shown."
       />

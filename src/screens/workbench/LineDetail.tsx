@@ -2,6 +2,7 @@
 import { useState, type ReactNode } from "react";
 import { cellsOf, measuredText, withMeasured } from "@/core/display";
 import { Choice, KeptField } from "@/ui/primitives";
+import { AT_ENDS, CAP_BASES, EFFECTS, HELD_IN, LARGER_IS, WHO_MAY_SET, YES_OR_NO } from "@/ui/wording/choices";
 import { Cell } from "./Cell";
 import { LineClaims } from "./LineClaims";
 import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
@@ -31,29 +32,19 @@ export function LineDetail({ line, onPut }: LineProps) {
         <Choice
           label="At the ends"
           value={line.atEnds}
-          options={[
-            { value: "stop", label: "Stops" },
-            { value: "wrap", label: "Comes round" },
-          ]}
+          options={AT_ENDS}
           onChoose={(atEnds) => onPut({ ...line, atEnds })}
         />
         <Choice
           label="Who may set it"
           value={line.makerOnly ? "maker" : "technician"}
-          options={[
-            { value: "technician", label: "Technician" },
-            { value: "maker", label: "Maker only" },
-          ]}
+          options={WHO_MAY_SET}
           onChoose={(who) => onPut({ ...line, makerOnly: who === "maker" })}
         />
         <Choice
           label="Does it do anything?"
           value={line.effect}
-          options={[
-            { value: "not-tried", label: "Not tried" },
-            { value: "works", label: "It does" },
-            { value: "none", label: "Nothing" },
-          ]}
+          options={EFFECTS}
           onChoose={(effect) => onPut({ ...line, effect })}
         />
         {encoding.kind === "speed-cap" ? (
@@ -61,31 +52,20 @@ export function LineDetail({ line, onPut }: LineProps) {
             <Choice
               label="Held in"
               value={encoding.heldIn}
-              options={[
-                { value: "kmh", label: "km/h" },
-                { value: "mph", label: "mph" },
-                { value: "shown", label: "As shown" },
-              ]}
+              options={HELD_IN}
               onChoose={(heldIn) => onPut({ ...line, encoding: { ...encoding, heldIn } })}
             />
             <Choice
               label="Compared with"
               value={encoding.basis}
               hint="Only a cap on the speed shown is ever turned into a true speed. Leave it unknown until you have tried it."
-              options={[
-                { value: "unknown", label: "Not known" },
-                { value: "shown", label: "The speed shown" },
-                { value: "own", label: "Its own measure" },
-              ]}
+              options={CAP_BASES}
               onChoose={(basis) => onPut({ ...line, encoding: { ...encoding, basis } })}
             />
             <Choice
               label="Top value means no cap"
               value={encoding.uncappedRaw === encoding.rawMax ? "yes" : "no"}
-              options={[
-                { value: "yes", label: "Yes" },
-                { value: "no", label: "No" },
-              ]}
+              options={YES_OR_NO}
               onChoose={(yes) =>
                 onPut({ ...line, encoding: { ...encoding, uncappedRaw: yes === "yes" ? encoding.rawMax : null } })
               }
@@ -97,11 +77,7 @@ export function LineDetail({ line, onPut }: LineProps) {
             <Choice
               label="A larger number is"
               value={encoding.larger}
-              options={[
-                { value: "unknown", label: "Not known" },
-                { value: "more", label: "More" },
-                { value: "less", label: "Less" },
-              ]}
+              options={LARGER_IS}
               onChoose={(larger) => onPut({ ...line, encoding: { ...encoding, larger } })}
             />
             <Measured line={line} onPut={onPut} />

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { keyId, USUAL_MANNER, withManner, type DisplayProfile, type KeyRule, type Manner } from "@/core/display";
 import { Button, Choice, KeptField, useTell } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, ruleConditions } from "@/ui/wording";
+import { CHANGES_KEPT, LEFT_ALONE, VALUES_ACT } from "@/ui/wording/choices";
 import { ChordKeys } from "./ChordKeys";
 import { Seconds } from "./Seconds";
 import type { WorkbenchProps } from "./workbenchProps";
@@ -143,30 +144,20 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
         <Choice
           label="Changes are kept"
           value={manner.saves}
-          options={[
-            { value: "leaving-menu", label: "On leaving" },
-            { value: "leaving-line", label: "Line by line" },
-            { value: "each-change", label: "At once" },
-          ]}
+          options={CHANGES_KEPT}
           onChoose={(saves) => set({ saves })}
         />
         <Choice
           label="Left alone, the menu"
           value={manner.closing}
-          options={[
-            { value: "discard", label: "Throws changes away" },
-            { value: "save", label: "Saves them" },
-          ]}
+          options={LEFT_ALONE}
           onChoose={(closing) => set({ closing })}
         />
         {seconds("Closes by itself after", manner.closesAfterMs, (closesAfterMs) => set({ closesAfterMs }), 3, 600)}
         <Choice
           label="Values act"
           value={manner.inForce}
-          options={[
-            { value: "at-once", label: "At once" },
-            { value: "after-power-cycle", label: "After off and on" },
-          ]}
+          options={VALUES_ACT}
           onChoose={(inForce) => set({ inForce })}
         />
         <ChordKeys

@@ -1,5 +1,6 @@
 "use client";
 import { useId } from "react";
+import { Chip } from "./Chip";
 
 interface ChoiceProps<Value extends string> {
   readonly label: string;
@@ -28,20 +29,16 @@ export function Choice<const Value extends string>({
       </span>
       <div role="radiogroup" aria-labelledby={id} className="flex flex-wrap gap-1.5">
         {options.map((option) => (
-          <label
+          <Chip
             key={option.value}
-            className="relative flex min-h-11 items-center rounded-md border-2 border-rule bg-sheet px-3.5 py-1 text-left hover:border-quiet has-checked:border-action has-checked:bg-action has-checked:font-semibold has-checked:text-on-action has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-action"
+            type="radio"
+            name={id}
+            value={option.value}
+            checked={option.value === value}
+            onChange={() => onChoose(option.value)}
           >
-            <input
-              type="radio"
-              name={id}
-              value={option.value}
-              checked={option.value === value}
-              onChange={() => onChoose(option.value)}
-              className="absolute inset-0 cursor-pointer opacity-0"
-            />
             {option.label}
-          </label>
+          </Chip>
         ))}
       </div>
       {hint ? <p className="text-[0.85rem] text-quiet">{hint}</p> : null}

@@ -1,4 +1,5 @@
 export * from "./Button";
+export * from "./Chip";
 export * from "./Choice";
 export * from "./Figure";
 export * from "./FilePick";

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import type { Ride } from "@/core/setup/rideOf";
 import { FIGURES, FIGURE_KEYS, type FigureKey } from "@/core/setup/figures";
 import { SMALL_HUB, FLAT } from "@/core/ride/testingRide";
 import { FULL_DRIVE, ridePoint } from "@/core/ride";
@@ -14,7 +15,22 @@ import { WHEEL_WORDS } from "./figures/wheel";
 import type { FigureWords } from "./figures/words";
 import { partInSentence } from "./fields";
 import { distance, speedList, whPer } from "./speak";
-import { cutOffWorking, fitWorking, packWorking, rideWorking, wattsWorking } from "./workings";
+import {
+  chargeWorking,
+  cutOffWorking,
+  fitWorking,
+  halfWidthWords,
+  impliedRolloutWorking,
+  linesWorking,
+  massWorking,
+  offGroundWorking,
+  packWorking,
+  percentWorking,
+  residualWorking,
+  rideWorking,
+  topSpeedWorking,
+  wattsWorking,
+} from "./workings";
 
 const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
   ...WHEEL_WORDS,
@@ -24,6 +40,17 @@ const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
   ...RIDE_WORDS,
 };
 const PACK: Pack = { chemistry: "nmc", series: 13, parallel: 4, cellOhm: 0.05, aged: true, temperatureC: 10 };
+const RIDE: Ride = {
+  setup: SMALL_HUB,
+  road: FLAT,
+  levels: [],
+  kind: { kind: "current", topKmh: 25, topTimesRider: 3 },
+  massKg: 101,
+  motorKg: 3,
+  packKg: 3.5,
+  nominalWh: 444,
+  capUnknown: null,
+};
 
 describe("figures in words", () => {
   it("every figure has a label, and every option of one too", () => {
@@ -96,18 +123,7 @@ describe("workings carry the bike's own numbers", () => {
     expect(wattsWorking(batteryWatts(PACK, 48, 22), 48, 22)[0]).toBe("label: 48 V × 22 A = 1056 W");
   });
   it("of a ride", () => {
-    const ride = {
-      setup: SMALL_HUB,
-      road: FLAT,
-      levels: [],
-      kind: { kind: "current" as const, topKmh: 25, topTimesRider: 3 },
-      massKg: 101,
-      motorKg: 3,
-      packKg: 3.5,
-      nominalWh: 444,
-      capUnknown: null,
-    };
-    const lines = rideWorking(ride, ridePoint(SMALL_HUB, FULL_DRIVE, FLAT), 0, "kmh").join("\n");
+    const lines = rideWorking(RIDE, ridePoint(SMALL_HUB, FULL_DRIVE, FLAT), 0, "kmh").join("\n");
     expect(lines).toContain("½ × 1.225 × 0.52");
     expect(lines).toContain("101 kg × 9.807");
     expect(lines).toMatch(/range = 400 Wh usable/);
@@ -117,5 +133,43 @@ describe("workings carry the bike's own numbers", () => {
     expect(whPer(10, "kmh")).toBe("10.0 Wh/km");
     expect(whPer(10, "mph")).toBe("16.1 Wh/mi");
     expect(speedList([24.1, 32.2], "mph")).toBe("15 20 mph");
+  });
+});
+
+describe("workings of the benches", () => {
+  it("show a run against the factor, in the unit shown", () => {
+    expect(residualWorking(18.2, 20.2, 0.9, "kmh")[0]).toBe("shown − r × true = 18.2 km/h − 0.9000 × 20.2 km/h");
+    expect(residualWorking(16.09344, 16.09344, 1, "mph")[0]).toBe("shown − r × true = 10 mph − 1.0000 × 10 mph");
+  });
+
+  it("show what calibrated lines come to, and the rollout that follows", () => {
+    expect(linesWorking(0.9, 1.0026)).toEqual([
+      "calibrated r = 0.9000 with the lines as they stand",
+      "r with these lines = 0.9000 × new circumference ÷ old × old pulses ÷ new = 1.0026",
+    ]);
+    // 100 % ÷ 0.9 = 111.11 %; 2075 mm ÷ 0.9 = 2305.6 mm.
+    expect(percentWorking(100, 0.9, 100 / 0.9)).toEqual(["set 100 % ÷ r 0.9000 = 111.11 %"]);
+    expect(impliedRolloutWorking(2075, 0.9, 2075 / 0.9)[1]).toBe("÷ r 0.9000 = 2305.6 mm");
+  });
+
+  it("tell half the width of an interval as a share of its factor", () =>
+    expect(halfWidthWords({ r: 0.9, low: 0.882, high: 0.918 })).toBe("±2 %"));
+
+  it("show a hub's free speed out of volts, resistance and Kv, and none for a mid-drive", () => {
+    const [line] = offGroundWorking(RIDE);
+    expect(line).toMatch(/^\(37\.9 V − [\d.]+ A × \d+ mΩ\) × [\d.]+ rpm\/V × rollout$/);
+    const mid = { kind: "mid", efficiency: 0.8, crankTorqueNm: 80 } as unknown as Ride["setup"]["kit"]["motor"];
+    expect(offGroundWorking({ ...RIDE, setup: { ...RIDE.setup, kit: { ...RIDE.setup.kit, motor: mid } } })).toEqual([]);
+  });
+
+  it("show the charge that can be used, or none where the pack's is not known", () => {
+    const known = { ...RIDE, nominalWh: 360, setup: { ...RIDE.setup, usableWh: 324 } };
+    expect(chargeWorking(known)[0]).toBe("360 Wh × 0.9 at this temperature = 324 Wh");
+    expect(chargeWorking({ ...known, nominalWh: null })).toEqual([]);
+    expect(chargeWorking({ ...known, setup: { ...known.setup, usableWh: null } })).toEqual([]);
+    expect(massWorking({ ...RIDE, motorKg: 3.2, packKg: 2.4 })[0]).toBe(
+      "rider, bike and load + motor 3.2 kg + pack 2.4 kg",
+    );
+    expect(topSpeedWorking(RIDE, "kmh")[0]).toMatch(/^load = ½ × /);
   });
 });

@@ -3,7 +3,7 @@ import { TWIN } from "@/core/assist";
 import { HILL_GRADE, type Outcome } from "@/core/setup/outcome";
 import { findingText, READ_OUT_NEEDS, type Voice } from "./findings";
 import { distance, fixed, offBy, plain, speed, speedList, whPer } from "./speak";
-import { loadWorking, MEMORY, rideWorking, wattsWorking } from "./workings";
+import { MEMORY, rideWorking, topSpeedWorking, wattsWorking } from "./workings";
 
 function capWords(cap: Outcome["cap"], voice: Voice): string {
   switch (cap.kind) {
@@ -131,10 +131,7 @@ export const OUTCOMES: readonly OutcomeRow[] = [
   {
     what: "Top speed of the kit",
     of: ({ topKmh }, { unit }) => (topKmh === null ? null : speed(topKmh, unit)),
-    working: ({ ride }, { unit }) =>
-      ride
-        ? [loadWorking(ride, 0, unit), "full level and the rider’s power balance it there, no cap in the way", MEMORY]
-        : [],
+    working: ({ ride }, { unit }) => (ride ? topSpeedWorking(ride, unit) : []),
   },
   {
     what: "Findings",

@@ -34,6 +34,32 @@ export const factorWorking = (what: string, factor: FactorWithInterval): readonl
   `r = ${fixed(factor.r, 4)}, 95 %: ${fixed(factor.low, 4)} to ${fixed(factor.high, 4)}`,
 ];
 
+/** The interval as a share of its factor, half its width, %. */
+export const halfWidthWords = ({ r, low, high }: FactorWithInterval): string =>
+  `±${plain((50 * (high - low)) / r, 2)} %`;
+
+/** How far one run lies off the factor through all of them. */
+export const residualWorking = (shownKmh: number, trueKmh: number, r: number, unit: SpeedUnit): readonly string[] => [
+  `shown − r × true = ${speed(shownKmh, unit, 2)} − ${fixed(r, 4)} × ${speed(trueKmh, unit)}`,
+  "half a step is added first where the display cuts off",
+];
+
+/** What the speedometer reads once its lines hold other values. */
+export const linesWorking = (calibratedR: number, thenR: number): readonly string[] => [
+  `calibrated r = ${fixed(calibratedR, 4)} with the lines as they stand`,
+  `r with these lines = ${fixed(calibratedR, 4)} × new circumference ÷ old × old pulses ÷ new = ${fixed(thenR, 4)}`,
+];
+
+export const percentWorking = (setPercent: number, r: number, exactPercent: number): readonly string[] => [
+  `set ${plain(setPercent, 1)} % ÷ r ${fixed(r, 4)} = ${plain(exactPercent, 2)} %`,
+];
+
+/** The rollout a calibration implies. */
+export const impliedRolloutWorking = (countedMm: number, r: number, rolloutMm: number): readonly string[] => [
+  `the display counts ${plain(countedMm, 1)} mm for a real turn`,
+  `÷ r ${fixed(r, 4)} = ${plain(rolloutMm, 1)} mm`,
+];
+
 /** Volts of the pack at rest and under load. */
 export function packWorking({ series, parallel, cellOhm, aged, temperatureC }: Pack, ohm: number): readonly string[] {
   return [
@@ -92,3 +118,34 @@ export function rideWorking(ride: Ride, point: RidePoint, grade: number, unit: S
     "Road load: Martin et al. 1998. Coefficients from memory.",
   ];
 }
+
+/** How fast a hub turns with nothing to push; a mid-drive spins to its cadence limit instead. */
+export function offGroundWorking({ setup: { kit } }: Ride): readonly string[] {
+  const { motor, pack } = kit;
+  if (motor.kind !== "hub") return [];
+  const milliohm = plain(1000 * (motor.resistanceOhm + pack.resistanceOhm), 0);
+  return [
+    `(${fixed(pack.openCircuitV)} V − ${plain(motor.noLoadA, 2)} A × ${milliohm} mΩ) × ${plain(motor.kvRpmPerV, 2)} rpm/V × rollout`,
+    MEMORY,
+  ];
+}
+
+export const topSpeedWorking = (ride: Ride, unit: SpeedUnit): readonly string[] => [
+  loadWorking(ride, 0, unit),
+  "full level and the rider’s power balance it there, no cap in the way",
+  MEMORY,
+];
+
+export const massWorking = ({ motorKg, packKg }: Ride): readonly string[] => [
+  `rider, bike and load + motor ${plain(motorKg)} kg + pack ${plain(packKg)} kg`,
+  "Turning wheels add 2 kg to what a start must speed up: from memory.",
+];
+
+/** Watt-hours that can be used, out of those on the label. */
+export const chargeWorking = ({ setup: { usableWh }, nominalWh }: Ride): readonly string[] =>
+  usableWh === null || nominalWh === null
+    ? []
+    : [
+        `${plain(nominalWh, 0)} Wh × ${plain(usableWh / nominalWh, 3)} at this temperature = ${plain(usableWh, 0)} Wh`,
+        MEMORY,
+      ];

@@ -1,0 +1,32 @@
+/** What one chooses between when a display is described: each choice with its word, in the order it is offered. */
+
+export interface Option<Value extends string> {
+  readonly value: Value;
+  readonly label: string;
+}
+
+const choices = <Value extends string>(words: Readonly<Record<Value, string>>): readonly Option<Value>[] =>
+  (Object.entries(words) as [Value, string][]).map(([value, label]) => ({ value, label }));
+
+export const YES_OR_NO = choices({ yes: "Yes", no: "No" });
+
+// A line.
+export const AT_ENDS = choices({ stop: "Stops", wrap: "Comes round" });
+export const WHO_MAY_SET = choices({ technician: "Technician", maker: "Maker only" });
+export const EFFECTS = choices({ "not-tried": "Not tried", works: "It does", none: "Nothing" });
+export const HELD_IN = choices({ kmh: "km/h", mph: "mph", shown: "As shown" });
+export const CAP_BASES = choices({
+  shown: "The speed shown",
+  own: "The controller’s own measure",
+  unknown: "Nobody knows yet",
+});
+export const LARGER_IS = choices({ unknown: "Not known", more: "More", less: "Less" });
+
+// A menu.
+export const CHANGES_KEPT = choices({
+  "leaving-menu": "On leaving",
+  "leaving-line": "Line by line",
+  "each-change": "At once",
+});
+export const LEFT_ALONE = choices({ discard: "Throws changes away", save: "Saves them" });
+export const VALUES_ACT = choices({ "at-once": "At once", "after-power-cycle": "After off and on" });

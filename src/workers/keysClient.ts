@@ -1,16 +1,15 @@
 /** Asks the keys worker, which is started when it is first asked. */
-import { wrap, type Remote } from "comlink";
 import type { DisplayProfile, MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
 import type { KeyTask, KeyWork, ProgramOutlook, RestoreOutlook } from "@/core/record";
 import type { KeysApi, Tour } from "./keys.worker";
+import { startedWorker } from "./startedWorker";
 
-let keys: Remote<KeysApi> | null = null;
-const keysWorker = (): Remote<KeysApi> =>
-  (keys ??= wrap<KeysApi>(new Worker(new URL("./keys.worker.ts", import.meta.url), { type: "module" })));
+const keys = startedWorker<KeysApi>(() => new Worker(new URL("./keys.worker.ts", import.meta.url), { type: "module" }));
 
 /** The keys that read every line of a display; null where there is no way to them all. */
-export const tourOf = (profile: DisplayProfile): Promise<Tour | null> => keysWorker().tour(JSON.stringify(profile));
+export const tourOf = (profile: DisplayProfile): Promise<Tour | null> =>
+  keys.ask((worker) => worker.tour(JSON.stringify(profile)));
 
 const MOST_PLANS = 60;
 const plans = new Map<string, Promise<unknown>>();
@@ -40,17 +39,17 @@ const asking = <Plan>(key: string, ask: () => Promise<Plan>): PlanAsk<Plan> => (
 
 export function outlookAsk(profile: DisplayProfile, task: KeyTask): PlanAsk<ProgramOutlook> {
   const text = JSON.stringify(profile);
-  return asking(keyOf("outlook", text, task), () => keysWorker().outlook(text, task));
+  return asking(keyOf("outlook", text, task), () => keys.ask((worker) => worker.outlook(text, task)));
 }
 export function workAsk(profile: DisplayProfile, state: MenuState, goal: KeyGoal): PlanAsk<KeyWork> {
   const text = JSON.stringify(profile);
-  return asking(keyOf("work", text, state, goal), () => keysWorker().work(text, state, goal));
+  return asking(keyOf("work", text, state, goal), () => keys.ask((worker) => worker.work(text, state, goal)));
 }
 export function restoreAsk(profile: DisplayProfile, task: KeyTask): PlanAsk<RestoreOutlook | null> {
   const text = JSON.stringify(profile);
-  return asking(keyOf("restore", text, task), () => keysWorker().restore(text, task));
+  return asking(keyOf("restore", text, task), () => keys.ask((worker) => worker.restore(text, task)));
 }
 export function toLineAsk(profile: DisplayProfile, line: number): PlanAsk<KeyWork> {
   const text = JSON.stringify(profile);
-  return asking(keyOf("line", text, line), () => keysWorker().toLine(text, line));
+  return asking(keyOf("line", text, line), () => keys.ask((worker) => worker.toLine(text, line)));
 }

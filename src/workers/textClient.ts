@@ -1,23 +1,24 @@
 /** Asks the text worker, which is started when it is first asked. */
-import { proxy, wrap, type Remote } from "comlink";
+import { proxy } from "comlink";
 import type { DisplayProfile } from "@/core/display";
 import type { LeafletReading } from "@/core/display/leaflet";
 import type { PastedList } from "@/core/display/pastedList";
 import type { CsvReading } from "@/core/display/profileCsv";
 import type { TextApi } from "./text.worker";
+import { startedWorker } from "./startedWorker";
 
-let texts: Remote<TextApi> | null = null;
-const textWorker = (): Remote<TextApi> =>
-  (texts ??= wrap<TextApi>(new Worker(new URL("./text.worker.ts", import.meta.url), { type: "module" })));
+const texts = startedWorker<TextApi>(
+  () => new Worker(new URL("./text.worker.ts", import.meta.url), { type: "module" }),
+);
 
 /** Pasted texts, read in slices; each is null where a newer one or a cancel came in between. */
 export const readLeafletText = (text: string, tell: (share: number) => void): Promise<LeafletReading | null> =>
-  textWorker().leaflet(text, proxy(tell));
+  texts.ask<LeafletReading | null>((worker) => worker.leaflet(text, proxy(tell)));
 export const readList = (
   profile: DisplayProfile,
   text: string,
   tell: (share: number) => void,
-): Promise<PastedList | null> => textWorker().list(profile, text, proxy(tell));
+): Promise<PastedList | null> => texts.ask<PastedList | null>((worker) => worker.list(profile, text, proxy(tell)));
 export const readCsv = (text: string, tell: (share: number) => void): Promise<CsvReading | null> =>
-  textWorker().linesCsv(text, proxy(tell));
-export const cancelReading = (): void => void texts?.cancel();
+  texts.ask<CsvReading | null>((worker) => worker.linesCsv(text, proxy(tell)));
+export const cancelReading = (): void => texts.askIfStarted((worker) => worker.cancel());

@@ -79,6 +79,8 @@ test("one window leads the keys, the other follows and says so, and can take ove
   await expect(main(page)).toContainText("Another window leads the keys.");
   await other.keyboard.press("Space");
   await expect(other.getByRole("region", { name: "Key card" })).toContainText("step 3 of");
+  // Kept, and seen by the window that follows.
+  await expect(main(page)).toContainText("the display stands at: 34 · 2");
   // The window that leads goes: this one leads again, from where the other stood.
   await other.close();
   await expect(card).toContainText("step 3 of");
@@ -114,6 +116,32 @@ test("a write that fails is told once, the field keeps its text, and the file ha
   await told.getByRole("button", { name: "Try again" }).click();
   await expect(told).toHaveCount(0);
   expect((await jobOf(page, "demo-210")).intake.nickname).toBe("Not lost at all");
+});
+
+test("a worker that does not come up is started anew; one that never does is told, with what to do", async ({
+  page,
+}) => {
+  const refuse = (times: number) => async () => {
+    let left = times;
+    await page.unrouteAll();
+    await page.route(/worker/i, (route) => {
+      left -= 1;
+      return left >= 0 ? route.abort() : route.continue();
+    });
+  };
+  const told = page.getByRole("alert").filter({ hasText: "The part that works out the keys did not start." });
+  const start = main(page).getByRole("button", { name: "Start the keys on the bike" });
+  await refuse(1)();
+  await openDemo(page, 207, "program");
+  await expect(start).toBeEnabled();
+  await expect(told).toHaveCount(0);
+  await refuse(99)();
+  await page.reload();
+  await expect(told).toHaveCount(1);
+  await page.unrouteAll();
+  await told.getByRole("button", { name: "Load the page again" }).click();
+  await expect(start).toBeEnabled();
+  await expect(told).toHaveCount(0);
 });
 
 test("no database, one of a newer version, one held by an old tab: each is said on a page of its own", async ({

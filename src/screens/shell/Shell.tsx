@@ -8,6 +8,7 @@ import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type Re
 import { addJob, db } from "@/store";
 import { StorageGate } from "./StorageGate";
 import { NotKept } from "./NotKept";
+import { WorkerStuck } from "./WorkerStuck";
 import { Toasts, useShortcuts } from "@/ui/primitives";
 import { day } from "@/ui/wording";
 import { Mark } from "./Mark";
@@ -111,6 +112,7 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
         </main>
       </div>
       <NotKept />
+      <WorkerStuck />
       {palette ? (
         <Palette
           open={palette}

@@ -44,6 +44,12 @@ const coreZones = CORE_LAYERS.flatMap((layer, index) =>
   })),
 ).filter((zone) => zone.from.length > 0);
 
+const KINDS_APART = {
+  selector:
+    ":matches(SwitchStatement[discriminant.object.name='encoding'], SwitchStatement[discriminant.object.property.name='encoding'])",
+  message: "Ask kindOf(encoding): what a kind can do stands in src/core/display/encodings.",
+};
+
 const eslintConfig = [
   { ignores: [".next/**", "node_modules/**", "test-results/**", "playwright-report/**", "next-env.d.ts"] },
   ...nextCoreWebVitals,
@@ -79,6 +85,14 @@ const eslintConfig = [
   {
     files: ["src/**/*.{ts,tsx}"],
     rules: { "import/no-default-export": "error" },
+  },
+  {
+    // What a kind of encoding can do stands in its own file; the step of old files to new ones asks the old kinds.
+    files: ["src/**/*.{ts,tsx}"],
+    ignores: ["src/core/display/encodings/**", "src/core/display/migrate.ts"],
+    rules: {
+      "no-restricted-syntax": ["error", KINDS_APART],
+    },
   },
   {
     // Tests of the core and of the wording try them on the displays that ship.
@@ -122,6 +136,7 @@ const eslintConfig = [
         },
         { selector: "MemberExpression[object.name='Date'][property.name='now']", message: "Pass the time in." },
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "Pass the time in." },
+        KINDS_APART,
       ],
     },
   },

@@ -13,6 +13,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   poweredByHeader: false,
   devIndicators: false,
+  // The build for browsers of today: the usual one carries what older ones lack.
+  turbopack: { resolveAlias: { dexie: "dexie/dist/modern/dexie.mjs" } },
   // Types are checked by `npm test`, once.
   typescript: { ignoreBuildErrors: true },
   // Names the build, so that what was worked out by another one is worked out anew.

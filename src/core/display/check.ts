@@ -3,8 +3,9 @@
  * it shows is told apart, that values lie in their setting's domain, and that no gesture stands in another's way.
  */
 import { rawValues, shows } from "./encoding";
-import type { DisplayProfile, Encoding, KeyRule, Line } from "./profile";
-import { inDomain } from "./settings";
+import type { EncodingFault } from "./encodings/kind";
+import { kindOf } from "./encodings/table";
+import type { DisplayProfile, KeyRule, Line } from "./profile";
 
 export type ProfileProblemKey =
   | "profile.schema"
@@ -29,7 +30,7 @@ export type ProfileProblemKey =
   | "profile.ambiguous-value"
   | "profile.empty-range"
   | "profile.value-not-in-domain"
-  | "profile.uncapped-inside-range";
+  | EncodingFault["key"];
 
 export interface ProfileProblem {
   /** Where in the profile, as a dotted path: "lines.3.factoryRaw". */
@@ -182,7 +183,8 @@ function checkLines(profile: DisplayProfile): ProfileProblem[] {
       const path = `lines.${i}`;
       const { encoding } = line;
       if (codes.indexOf(line.code) !== i) report(`${path}.code`, "profile.duplicate-code", line.code);
-      for (const bad of strangers(encoding)) report(`${path}.encoding`, "profile.value-not-in-domain", bad);
+      for (const bad of kindOf(encoding).strangers(encoding))
+        report(`${path}.encoding`, "profile.value-not-in-domain", bad);
       if (encoding.kind === "read-only") return;
       const raws = rawValues(encoding);
       if (raws.length === 0) report(`${path}.encoding`, "profile.empty-range", line.code);
@@ -190,13 +192,8 @@ function checkLines(profile: DisplayProfile): ProfileProblem[] {
         report(`${path}.factoryRaw`, "profile.default-not-in-range", String(line.factoryRaw));
       const twice = shownTwice(line);
       if (twice !== null) report(`${path}.encoding`, "profile.ambiguous-value", twice);
-      if (
-        encoding.kind === "speed-cap" &&
-        encoding.uncappedRaw !== null &&
-        encoding.uncappedRaw !== encoding.rawMin &&
-        encoding.uncappedRaw !== encoding.rawMax
-      )
-        report(`${path}.encoding.uncappedRaw`, "profile.uncapped-inside-range", String(encoding.uncappedRaw));
+      for (const { field, key, detail } of kindOf(encoding).faults(encoding))
+        report(`${path}.encoding.${field}`, key, detail);
     });
   });
 }
@@ -211,24 +208,4 @@ export function shownTwice({ encoding }: Line): string | null {
     seen.add(text);
   }
   return new Set(raws).size < raws.length ? "the same raw value twice" : null;
-}
-
-/** Values of an encoding that its setting cannot have at all. */
-function strangers(encoding: Encoding): readonly string[] {
-  const bad = (setting: Parameters<typeof inDomain>[0], value: unknown) =>
-    inDomain(setting, value) ? [] : [`${setting} cannot be ${String(value)}`];
-  switch (encoding.kind) {
-    case "choice":
-      return encoding.options.flatMap((option) => bad(encoding.setting, option.means));
-    case "bundle":
-      return encoding.options.flatMap((option) =>
-        Object.entries(option.means).flatMap(([setting, value]) =>
-          bad(setting as Parameters<typeof inDomain>[0], value),
-        ),
-      );
-    case "number":
-      return encoding.special.flatMap((special) => bad(encoding.setting, special.means));
-    default:
-      return [];
-  }
 }

@@ -2,20 +2,9 @@ import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
 import { checkProfile } from "./check";
-import {
-  cellsOf,
-  lineFromLeaflet,
-  meaning,
-  measuredText,
-  newProfile,
-  usualEncoding,
-  USUAL_MANNER,
-  withCell,
-  withLineAt,
-  withManner,
-  withMeasured,
-} from "./draft";
+import { lineFromLeaflet, meaning, newProfile, usualEncoding, USUAL_MANNER, withLineAt, withManner } from "./draft";
 import { rawValues } from "./encoding";
+import { cellsOf, measuredText, withCell, withMeasured } from "./lineCells";
 import { readLeaflet } from "./leaflet";
 import { newLine, withLines } from "./lines";
 import { readPastedList } from "./pastedList";

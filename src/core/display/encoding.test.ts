@@ -5,7 +5,6 @@ import { TARN } from "@/catalog/displays/tarn";
 import {
   decodeAll,
   decodeLine,
-  encodeBundle,
   encodeLine,
   PLAIN_CONTEXT,
   rawValues,
@@ -208,15 +207,13 @@ describe("encodings one meets on other displays", () => {
     expect(encodeLine(encoding, 0.1)).toMatchObject({ ok: false, problem: { key: "encode.below-range", least: 0.2 } });
     expect(encodeLine(encoding, 1)).toMatchObject({ ok: true, raw: 99 });
   });
-  it("a class preset stands for several settings, and the best one is told with what it misses", () => {
+  it("a class preset stands for several settings", () => {
     const line = on("ostler-14", "105");
     expect(decodeAll(line, 1, PLAIN_CONTEXT)).toEqual({
       assistCapKmh: 25,
       throttleMode: "off",
       driveMode: "assist-only",
     });
-    expect(encodeBundle(line, { throttleMode: "off", assistCapKmh: 45 })).toEqual({ raw: 3, missed: [] });
-    expect(encodeBundle(line, { throttleMode: "full", assistCapKmh: 25 })?.missed).toHaveLength(1);
   });
   it("low numbers of a current line are full power with a slower ramp, not smaller limits", () => {
     const line = on("ostler-14", "205");

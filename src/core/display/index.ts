@@ -8,6 +8,7 @@ export * from "./profile";
 export * from "./settings";
 export * from "./claims";
 export * from "./draft";
+export * from "./lineCells";
 export * from "./variants";
 export * from "./lines";
 export * from "./pastedList";

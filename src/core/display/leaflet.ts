@@ -4,6 +4,8 @@
  * left open.
  */
 import { drained } from "../units/drained";
+import { typedDecimals, typedNumber } from "../units/typedNumber";
+import { rawValues, readShown } from "./encoding";
 import type { Encoding } from "./profile";
 import { AGAINST, PHRASES, VALUE_PHRASES } from "./leafletWords";
 import { inDomain, SETTING_KEYS, SETTINGS, type SettingKey } from "./settings";
@@ -232,9 +234,6 @@ interface Span {
   readonly decimals: number;
 }
 
-const decimalsOf = (text: string): number => /[.,](\d+)/.exec(text)?.[1]?.length ?? 0;
-const numberOf = (text: string): number => Number(text.replace(",", "."));
-
 /** "10-50 km/h", "from 3 to 15", "range 28.0 ~ 44.5 step 0.5". */
 function spanOf(text: string): Span | null {
   const match =
@@ -244,11 +243,11 @@ function spanOf(text: string): Span | null {
   if (!match) return null;
   const [, low = "", high = ""] = match;
   const step = /\bsteps?\s*(?:of|:|=|is)?\s*(\d+(?:[.,]\d+)?)/i.exec(text)?.[1];
-  const decimals = Math.max(decimalsOf(low), decimalsOf(high), step ? decimalsOf(step) : 0);
-  const min = numberOf(low);
-  const max = numberOf(high);
+  const decimals = Math.max(typedDecimals(low), typedDecimals(high), step ? typedDecimals(step) : 0);
+  const min = typedNumber(low);
+  const max = typedNumber(high);
   if (!(max > min)) return null;
-  return { min, max, step: step ? numberOf(step) : decimals > 0 ? 1 / 10 ** decimals : 1, decimals };
+  return { min, max, step: step ? typedNumber(step) : decimals > 0 ? 1 / 10 ** decimals : 1, decimals };
 }
 
 const DEFAULT =
@@ -276,7 +275,7 @@ function meaningsOf(setting: SettingKey, options: readonly Option[]): readonly (
     const word = words.find((each) => each.words.test(text));
     if (word) return word.means;
     const figure = /-?\d+(?:[.,]\d+)?/.exec(text)?.[0];
-    return domain.kind === "number" && figure !== undefined ? numberOf(figure) : undefined;
+    return domain.kind === "number" && figure !== undefined ? typedNumber(figure) : undefined;
   });
   const known = means.filter(
     (each): each is number | boolean | string => each !== undefined && inDomain(setting, each),
@@ -409,7 +408,7 @@ function listOf(text: string): readonly number[] {
     /(\d{1,4}(?:[.,]\d)?)(?:\s*(?:v|inch|"|in|a)?\s*(?:[,/、]|\bor\b|\band\b)\s*\d{1,4}(?:[.,]\d)?)+/i.exec(
       text.replace(/(\d),(\d{1})(?=\D|$)/g, "$1, $2"),
     )?.[0] ?? "";
-  return [...new Set([...run.matchAll(/\d{1,4}(?:[.]\d)?/g)].map((match) => numberOf(match[0])))];
+  return [...new Set([...run.matchAll(/\d{1,4}(?:[.]\d)?/g)].map((match) => typedNumber(match[0])))];
 }
 
 function shapeWheel(options: readonly Option[], span: Span | null, text: string): Shaped {
@@ -423,8 +422,8 @@ function shapeWheel(options: readonly Option[], span: Span | null, text: string)
   const isInch = (value: number): boolean => inchOf(value) >= 5 && inchOf(value) <= 40;
   const coded = options.flatMap((option) => {
     const figure = /\d+(?:[.,]\d+)?/.exec(option.text)?.[0];
-    return figure && isInch(numberOf(figure))
-      ? [{ raw: option.raw, shows: String(option.raw), inch: inchOf(numberOf(figure)) }]
+    return figure && isInch(typedNumber(figure))
+      ? [{ raw: option.raw, shows: String(option.raw), inch: inchOf(typedNumber(figure)) }]
       : [];
   });
   if (coded.length >= 2 && coded.length === options.length) return { encoding: codes(coded), doubts: [] };
@@ -478,39 +477,13 @@ function shapeWheel(options: readonly Option[], span: Span | null, text: string)
 
 // ── putting it together ─────────────────────────────────────────────────────────────────────────────────────────────
 
-/** What a shown value is as a raw one, for the default a leaflet states. */
+/** What a shown value is as a raw one, for the default a leaflet states; null where the line has none such. */
 function rawOfShown(encoding: Encoding, shown: string): number | null {
-  const value = numberOf(shown);
-  if (!Number.isFinite(value)) return null;
-  switch (encoding.kind) {
-    case "number":
-      return Math.round(value / encoding.shownPer);
-    case "wheel-size":
-      return encoding.heldIn === "tenth-inch" ? Math.round(value * 10) : value;
-    case "wheel-code":
-      return (
-        encoding.codes.find((code) => Number(code.shows) === value)?.raw ??
-        encoding.codes.find((code) => code.raw === value)?.raw ??
-        null
-      );
-    default:
-      return value;
-  }
-}
-
-function bounds(encoding: Encoding): readonly [number, number] {
-  switch (encoding.kind) {
-    case "choice":
-      return [encoding.options[0]?.raw ?? 0, encoding.options[encoding.options.length - 1]?.raw ?? 0];
-    case "bundle":
-      return [encoding.options[0]?.raw ?? 0, encoding.options[encoding.options.length - 1]?.raw ?? 0];
-    case "wheel-code":
-      return [encoding.codes[0]?.raw ?? 0, encoding.codes[encoding.codes.length - 1]?.raw ?? 0];
-    case "read-only":
-      return [0, 0];
-    default:
-      return [encoding.rawMin, encoding.rawMax];
-  }
+  const reading = readShown(encoding, shown);
+  if (reading.ok) return reading.raw;
+  // A leaflet may count options where the display shows words.
+  const counted = typedNumber(shown);
+  return rawValues(encoding).includes(counted) ? counted : null;
 }
 
 /** The name of a line: what stands before its range, its options or its default. */
@@ -539,10 +512,8 @@ function readOne({ code, text }: RawLine): ReadLine {
   else if (shaped.doubts.includes("no-range")) confidence *= 0.75;
   const stated = (DEFAULT.exec(text) ?? TRAILING_DEFAULT.exec(text))?.[1];
   const raw = stated === undefined ? null : rawOfShown(shaped.encoding, stated);
-  const [low, high] = bounds(shaped.encoding);
-  const valid = raw !== null && raw >= low && raw <= high;
-  if (raw === null) doubts.push("no-default");
-  else if (!valid) doubts.push("default-not-in-range");
+  if (stated === undefined || Number.isNaN(typedNumber(stated))) doubts.push("no-default");
+  else if (raw === null) doubts.push("default-not-in-range");
   const setting = shaped.encoding.setting === null ? null : believed;
   const sureness: Sureness = setting === null ? "unknown" : confidence >= SURE_FROM ? "sure" : "guess";
   return {
@@ -552,7 +523,7 @@ function readOne({ code, text }: RawLine): ReadLine {
     confidence: Math.max(0, Math.min(1, confidence)),
     sureness,
     encoding: shaped.encoding,
-    factoryRaw: valid && raw !== null ? raw : low,
+    factoryRaw: raw ?? rawValues(shaped.encoding)[0] ?? 0,
     doubts,
   };
 }

@@ -2,36 +2,18 @@
  * The display profile: a display described as data. Keys and what they do on each screen, pages of lines, how a change
  * is made, saved and put in force, and per line the encoding of one canonical setting, of several, or of none.
  */
-import type { InferOutput } from "valibot";
-import type * as schema from "./profileSchema";
+import { kindOf } from "./encodings/table";
+import type { Condition, DisplayProfile, Entry, Line, Page } from "./profileTypes";
 import type { SettingKey } from "./settings";
 
 export * from "./profileFormat";
-
-export type DisplayProfile = InferOutput<typeof schema.DisplayProfileSchema>;
-export type DisplayKey = InferOutput<typeof schema.KeySchema>;
-export type KeyRule = InferOutput<typeof schema.KeyRuleSchema>;
-export type Deed = InferOutput<typeof schema.DeedSchema>;
-export type Line = InferOutput<typeof schema.LineSchema>;
-export type Claim = InferOutput<typeof schema.ClaimSchema>;
-export type Page = InferOutput<typeof schema.PageSchema>;
-export type Entry = Page["entries"][number];
-export type Action = Extract<Entry, { kind: "action" }>["action"];
-export type Condition = NonNullable<Line["shownWhen"]>;
-export type Encoding = InferOutput<typeof schema.EncodingSchema>;
-export type WheelCodeEncoding = InferOutput<typeof schema.WheelCodeSchema>;
-export type WheelSizeEncoding = InferOutput<typeof schema.WheelSizeSchema>;
-export type SpeedCapEncoding = InferOutput<typeof schema.SpeedCapSchema>;
+export type * from "./profileTypes";
 
 /** The value lines in the order the menu shows them; a raw column has one value for each. */
 export const linesOf = (profile: DisplayProfile): readonly Line[] => profile.lines;
 
 /** Settings a line has a say in: none, one or several. */
-export function settingsOf({ encoding }: Line): readonly SettingKey[] {
-  if (encoding.kind === "bundle")
-    return [...new Set(encoding.options.flatMap((option) => Object.keys(option.means) as SettingKey[]))];
-  return encoding.setting === null ? [] : [encoding.setting];
-}
+export const settingsOf = ({ encoding }: Line): readonly SettingKey[] => kindOf(encoding).settings(encoding);
 
 /** Where a line stands in the menu, or -1. */
 export const lineIndex = (profile: DisplayProfile, code: string): number => layoutOf(profile).byCode.get(code) ?? -1;

@@ -5,6 +5,7 @@
 import Papa from "papaparse";
 import * as v from "valibot";
 import { drained } from "../units/drained";
+import { usualOf } from "./encodings/cells/table";
 import type { Encoding, Line } from "./profile";
 import { EncodingSchema, LineSchema } from "./profileSchema";
 
@@ -136,7 +137,7 @@ function lineOf(record: Record<string, string>, report: Report): Line | null {
     options: json("options"),
     ...(isRecord(peculiar) ? peculiar : {}),
   });
-  const encoding = v.safeParse(EncodingSchema, withUsual(shape));
+  const encoding = v.safeParse(EncodingSchema, { ...usualOf(shape), ...shape });
   if (!encoding.success)
     for (const issue of encoding.issues.slice(0, 3)) report(columnOf(v.getDotPath(issue) ?? ""), issue.message);
   const line = v.safeParse(LineSchema, {
@@ -161,31 +162,6 @@ const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
 const drop = (record: Record<string, unknown>): Record<string, unknown> =>
   Object.fromEntries(Object.entries(record).filter(([, value]) => value !== undefined));
-
-/** What a hand-written row may leave out. */
-function withUsual(shape: Record<string, unknown>): Record<string, unknown> {
-  switch (shape.kind) {
-    case "number":
-      return {
-        rawStep: 1,
-        perRaw: 1,
-        offset: 0,
-        shownPer: shape.perRaw ?? 1,
-        shownOffset: shape.offset ?? 0,
-        decimals: 0,
-        special: [],
-        ...shape,
-      };
-    case "speed-cap":
-      return { heldIn: "kmh", uncappedRaw: null, uncappedShows: null, basis: "unknown", endsThrottle: false, ...shape };
-    case "unknown-scale":
-      return { larger: "unknown", noneRaw: null, measured: [], ...shape };
-    case "wheel-size":
-      return { heldIn: "mm", circumferenceUncertainty: 0.03, ...shape };
-    default:
-      return shape;
-  }
-}
 
 const FIELD_COLUMNS: Readonly<Record<string, Column>> = {
   rawMin: "from",

@@ -6,6 +6,7 @@ import type { Chemistry } from "../battery/chemistry";
 import { CHEMISTRY_IDS, usualSeries } from "../battery/chemistry";
 import { gaugeAreaMm2 } from "../battery/current";
 import { readQuantity } from "../units/quantity";
+import { typedNumber } from "../units/typedNumber";
 import { readTyreMarking } from "../wheel/sidewall";
 import {
   compareWithTyre,
@@ -178,10 +179,6 @@ export interface IntakeReading {
 /** Facts without which there is no plan worth the name. */
 const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "packV", "throttleFitted", "controllerA"];
 
-/** A number as typed: the comma counts as a point. NaN for anything else. */
-export const toNumber = (typed: string): number =>
-  /^\s*[+-]?\d+([.,]\d+)?\s*$/.test(typed) ? Number(typed.replace(",", ".")) : Number.NaN;
-
 /**
  * What a number typed in another unit is taken as, in the field's own; null where it is in that unit, or cannot be
  * taken.
@@ -220,7 +217,7 @@ function voltsOf(typed: string): readonly number[] | null {
   const parts = typed
     .split(/[\s/;,]+/)
     .filter(Boolean)
-    .map((part) => toNumber(part.replace(/v$/i, "")));
+    .map((part) => typedNumber(part.replace(/v$/i, "")));
   return parts.length > 0 && parts.every((volts) => volts >= 12 && volts <= 120) ? parts : null;
 }
 

@@ -8,7 +8,8 @@ import { usualSeries } from "../battery/chemistry";
 import type { Pack } from "../battery/gauge";
 import { speedFromKmh, speedToKmh, type SpeedUnit } from "../units";
 import { readQuantity } from "../units/quantity";
-import { fieldProblem, toNumber, type Bike, type FieldProblem, type IntakeField } from "./bike";
+import { typedNumber } from "../units/typedNumber";
+import { fieldProblem, type Bike, type FieldProblem, type IntakeField } from "./bike";
 
 const number = (unit: string | null, min: number, max: number, guess: number | null = null, whole = false) => ({
   kind: "number" as const,
@@ -180,7 +181,7 @@ export function readRuns(typed: string, unit: SpeedUnit = "kmh"): RunsReading {
       .trim()
       .split(/\s*[;\t|]\s*|\s+/)
       .filter(Boolean)
-      .map(toNumber);
+      .map(typedNumber);
     const [typedTrue = Number.NaN, shown = Number.NaN] = parts;
     if (parts.length === 2 && taken(typedTrue) && taken(shown))
       runs.push({ trueKmh: speedToKmh(typedTrue, unit), shown });
@@ -245,7 +246,7 @@ const MEASURED_SPEED = { min: 1, max: 150 } as const;
 /** Numbers in a row, parted by blanks, slashes or semicolons. */
 export function readNumbers(typed: string, min: number, max: number): NumbersReading {
   const parts = typed.split(/[\s/;]+/).filter(Boolean);
-  const values = parts.map(toNumber);
+  const values = parts.map(typedNumber);
   const bad = parts.find((_, i) => !((values[i] ?? Number.NaN) >= min && (values[i] ?? Number.NaN) <= max));
   return bad === undefined
     ? { values, problem: null }

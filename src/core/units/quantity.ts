@@ -3,6 +3,7 @@
  * Sources: international yard and pound agreement, 1959 (1 ft = 304.8 mm); Celsius and Fahrenheit by definition.
  */
 import { KG_PER_POUND, KM_PER_MILE, MM_PER_INCH, speedToKmh, type SpeedUnit } from "./convert";
+import { typedNumber } from "./typedNumber";
 
 interface Scale {
   /** kept = typed × factor + offset. */
@@ -26,7 +27,7 @@ const OTHERS: Readonly<Record<string, Readonly<Record<string, Scale>>>> = {
   "°C": { "°F": { factor: 5 / 9, offset: -160 / 9 }, F: { factor: 5 / 9, offset: -160 / 9 } },
 };
 
-const QUANTITY = /^\s*([+-]?\d+(?:[.,]\d+)?)\s*(\D*?)\s*$/;
+const QUANTITY = /^\s*([+\-−–]?\d+(?:[.,]\d+)?)\s*(\D*?)\s*$/;
 
 const found = <Value>(table: Readonly<Record<string, Value>>, unit: string): Value | undefined =>
   table[unit] ?? Object.entries(table).find(([name]) => name.toLowerCase() === unit.toLowerCase())?.[1];
@@ -42,7 +43,7 @@ export interface Quantity {
 export function readQuantity(typed: string, unit: string | null): Quantity {
   const [, digits, named = ""] = QUANTITY.exec(typed) ?? [];
   if (digits === undefined) return { value: Number.NaN, converted: false };
-  const value = Number(digits.replace(",", "."));
+  const value = typedNumber(digits);
   if (named === "" || named.toLowerCase() === unit?.toLowerCase()) return { value, converted: false };
   const scale = found(OTHERS[unit ?? ""] ?? {}, named);
   // Twelve digits, so that a foot is 304.8 mm and not a hair more.

@@ -3,6 +3,7 @@ import { useState } from "react";
 import {
   lineFromLeaflet,
   newLine,
+  rawValues,
   SETTING_KEYS,
   usualEncoding,
   withLines,
@@ -33,17 +34,7 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
     return {
       read,
       line: {
-        ...newLine(
-          read.code,
-          encoding,
-          "rawMin" in encoding
-            ? encoding.rawMin
-            : encoding.kind === "choice"
-              ? (encoding.options[0]?.raw ?? 0)
-              : encoding.kind === "wheel-code"
-                ? (encoding.codes[0]?.raw ?? 0)
-                : 0,
-        ),
+        ...newLine(read.code, encoding, rawValues(encoding)[0] ?? 0),
         claims: line.claims,
       },
     };

@@ -1,5 +1,6 @@
 "use client";
 import { useState } from "react";
+import { typedNumber } from "@/core/units/typedNumber";
 import { KeptField } from "@/ui/primitives";
 import { plain } from "@/ui/wording";
 
@@ -15,8 +16,7 @@ interface SecondsProps {
 /** A time in seconds, kept in ms; one that does not fit stays as typed and says so. */
 export function Seconds({ label, ms, least, most, onKeep }: SecondsProps) {
   const [kept, setKept] = useState<string | null>(null);
-  const value = (typed: string) => Number(typed.trim().replace(",", "."));
-  const fits = (typed: string) => typed.trim() !== "" && value(typed) >= least && value(typed) <= most;
+  const fits = (typed: string) => typed.trim() !== "" && typedNumber(typed) >= least && typedNumber(typed) <= most;
   return (
     <KeptField
       of={label}
@@ -26,7 +26,7 @@ export function Seconds({ label, ms, least, most, onKeep }: SecondsProps) {
       value={kept ?? plain(ms / 1000, 2)}
       onKeep={(typed) => {
         setKept(fits(typed) ? null : typed);
-        if (fits(typed)) onKeep(Math.round(value(typed) * 1000));
+        if (fits(typed)) onKeep(Math.round(typedNumber(typed) * 1000));
       }}
       problem={kept !== null ? `Give ${least} to ${most} s.` : null}
     />

@@ -34,13 +34,13 @@ const said = (what: string, of: Outcome, voice = KMH): string | null => rowOf(wh
 describe("the rows of the comparison", () => {
   it("are called differently, and say nothing that is no number, for every demo bike in either unit", () => {
     expect(new Set(OUTCOMES.map(({ what }) => what)).size).toBe(OUTCOMES.length);
-    for (const number of [201, 203, 204, 205, 206, 207, 208, 209])
+    for (const number of [201, 203, 204, 205, 206, 207, 208, 209]) {
+      const of = outcome(demo(number));
       for (const voice of [KMH, MPH])
-        for (const row of OUTCOMES) {
-          const of = outcome(demo(number));
+        for (const row of OUTCOMES)
           for (const words of [row.of(of, voice) ?? "", ...row.working(of, voice)])
             expect(words, `${number} ${row.what}`).not.toMatch(/NaN|Infinity|undefined|\[object/);
-        }
+    }
   });
 
   it("open a working under every figure that was worked out", () => {

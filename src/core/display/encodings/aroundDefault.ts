@@ -1,0 +1,29 @@
+/** A step number around a default that follows the nominal volts. */
+import { tidy } from "../../units";
+import { encodeHeld, range, ranged, saying, type EncodingContext, type EncodingKind, type EncodingOf } from "./kind";
+
+/** The default it steps around, V; null while the nominal volts it follows are not known. */
+const baseOf = ({ defaults }: EncodingOf<"around-default">, { nominalV }: EncodingContext): number | null =>
+  defaults.length === 1
+    ? (defaults[0]?.valueV ?? null)
+    : (defaults.find((each) => each.nominalV === nominalV)?.valueV ?? null);
+
+export const aroundDefault: EncodingKind<"around-default"> = {
+  ...ranged,
+  shows: (_, raw) => (raw > 0 ? `+${raw}` : String(raw)),
+  settings: ({ setting }) => [setting],
+  decode: (encoding, raw, context) => {
+    const base = baseOf(encoding, context);
+    return saying(encoding.setting, base === null ? null : tidy(base + raw * encoding.perRaw));
+  },
+  encode: (encoding, value, strict, context) => {
+    const base = baseOf(encoding, context);
+    if (base === null) return { ok: false, problem: { key: "encode.unknown-scale", asked: String(value) } };
+    const held = range(encoding.rawMin, encoding.rawMax).map((raw) => ({
+      raw,
+      value: tidy(base + raw * encoding.perRaw),
+    }));
+    return encodeHeld(encoding.setting, value, held, strict);
+  },
+  stepOf: ({ perRaw }) => Math.abs(perRaw),
+};

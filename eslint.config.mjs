@@ -17,8 +17,11 @@ const CORE_LAYERS = [
   ["units"],
   ["wheel", "battery", "assist"],
   ["ride", "law"],
-  ["display"],
-  ["keys", "setup", "rig"],
+  ["display", "facts"],
+  ["applied"],
+  ["keys", "decide", "rig"],
+  ["sheet"],
+  ["benches"],
   ["proof", "faults"],
   ["record"],
 ];

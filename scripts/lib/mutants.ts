@@ -5,14 +5,20 @@ export interface Mutant {
   readonly replace: string;
 }
 
+/** Tests on whole bikes. */
+const SETUP = ["src/core/applied", "src/core/decide", "src/core/sheet", "src/core/benches", "src/core/facts"];
+
 /** Where the tests of each folder are looked for: its own, and those of what rests on it. */
 export const TESTS: Readonly<Record<string, readonly string[]>> = {
-  law: ["src/core/law", "src/core/setup"],
-  wheel: ["src/core/wheel", "src/core/setup", "src/core/proof"],
-  battery: ["src/core/battery", "src/core/setup"],
-  assist: ["src/core/assist", "src/core/setup", "src/core/ride"],
-  ride: ["src/core/ride", "src/core/setup"],
-  setup: ["src/core/setup", "src/core/law", "src/core/proof", "src/core/record"],
+  law: ["src/core/law", ...SETUP],
+  wheel: ["src/core/wheel", ...SETUP, "src/core/proof"],
+  battery: ["src/core/battery", ...SETUP],
+  assist: ["src/core/assist", ...SETUP, "src/core/ride"],
+  ride: ["src/core/ride", ...SETUP],
+  applied: [...SETUP, "src/core/law", "src/core/proof", "src/core/record"],
+  decide: [...SETUP, "src/core/record/oneNumber"],
+  sheet: SETUP,
+  facts: SETUP,
   keys: [
     "src/core/keys/plan.test",
     "src/core/keys/strokes",
@@ -134,25 +140,51 @@ export const MUTANTS: readonly Mutant[] = [
     ["batteryA * (openCircuitV - batteryA * resistanceOhm)", "batteryA * openCircuitV"],
   ),
   ...at("ride/ladderDrives", ["endKmh: topKmh * share", "endKmh: topKmh"]),
-  // ── setup ──
+  // ── what the display really applies, decisions, hazards ──
   ...at(
-    "setup/applied",
-    ["(circumferenceMm * percent) / 100", "circumferenceMm"],
+    "applied/applied",
+    ["circumferenceMm * counting.factor", "circumferenceMm"],
     ['encoding.heldIn === "shown" && shownUnit', 'encoding.heldIn !== "shown" && shownUnit'],
-    ['if (sensor === "wheel") return 1', 'if (sensor === "wheel") return bike.pulsesPerTurn'],
+    ['case "wheel":\n      return 1;', 'case "wheel":\n      return 2;'],
+    ['pickUp === "spoke-magnet" ? given : "other-sensor"', "given"],
+    ['return pickUpSaid ? "other-sensor" : "pick-up"', 'return "other-sensor"'],
     ["share * bike.controllerA", "share"],
     ['if (drive === "assist-only") return "off"', 'if (drive === "assist-only") return "full"'],
     ["high: capKmh + MEASURED_SLACK_KMH", "high: capKmh"],
   ),
   ...at(
-    "setup/hazards",
+    "sheet/hazards",
     ["cutOffV < leastV - 1e-9", "cutOffV < leastV - 1"],
     ["nominalV < packV)", "nominalV <= packV)"],
     ["Math.min(currentA, parts.controller ?? Infinity)", "currentA"],
     ['regen > 0 && motorKind !== "direct-drive-hub"', "regen > 0"],
     ["level !== 0 && liveThrottle", "liveThrottle"],
   ),
-  ...at("setup/currentBounds", ["ESTIMATED.has(part) ? ESTIMATE_SLACK_A : 0", "ESTIMATE_SLACK_A"]),
+  ...at(
+    "decide/wheel",
+    ["(counting.given / counting.set) * counting.factor", "counting.factor"],
+    ["(counting.given / counting.set) * counting.factor", "counting.given / counting.set"],
+  ),
+  ...at("decide/cap", ["limit.kmh * meter.r.low", "limit.kmh * meter.r.nominal"]),
+  ...at(
+    "decide/preset",
+    ["grave(a.missed) - grave(b.missed) ||", ""],
+    ["a.far - b.far", "b.far - a.far"],
+    ["far <= SAME", "far <= 0"],
+  ),
+  ...at(
+    "decide/propose",
+    ["const before = restsOn(line);", "const before: readonly SettingKey[] = [];"],
+    ["const hangsOn = [line.shownWhen?.line, line.mattersWhen?.line];", "const hangsOn: (string | undefined)[] = [];"],
+  ),
+  ...at("decide/battery", ["seriesOptions.at(-1) ?? null", "seriesOptions[0] ?? null"]),
+  ...at(
+    "decide/current",
+    ["!allowed.bounds.some((bound) => isOver(foundA, bound))", "true"],
+    ["allowedA / controllerA", "allowedA"],
+  ),
+  ...at("facts/series", ["held.includes(byCharger)", "true"], ["said === null ? usual : [said]", "usual"]),
+  ...at("decide/currentBounds", ["ESTIMATED.has(part) ? ESTIMATE_SLACK_A : 0", "ESTIMATE_SLACK_A"]),
   // ── machine ──
   ...at(
     "display/machine",

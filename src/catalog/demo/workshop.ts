@@ -18,7 +18,7 @@ import {
   type Stage,
 } from "@/core/record";
 import type { DueCheck } from "@/core/proof";
-import type { IntakeText } from "@/core/setup";
+import type { IntakeText } from "@/core/facts";
 import { speedFromKmh } from "@/core/units";
 import { classById } from "../classes/classes";
 import { TARN } from "../displays/tarn";

@@ -4,7 +4,8 @@
  */
 import { assistLimit, type AppliedCap, type ClassChoice } from "../law";
 import type { SettingKey } from "../display";
-import type { Bike, ReadOut } from "../setup";
+import type { Bike } from "../facts";
+import type { ReadOut } from "../applied";
 import { speedToKmh, type SpeedUnit } from "../units";
 import { readSpeedKmh } from "../units/quantity";
 

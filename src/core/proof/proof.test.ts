@@ -3,7 +3,8 @@ import { classById } from "@/catalog/classes/classes";
 import { BRACKEN } from "@/catalog/displays/bracken";
 import { TARN } from "@/catalog/displays/tarn";
 import { factoryRaws, lineIndex } from "../display";
-import { readIntake, readOut, type IntakeText } from "../setup";
+import { readIntake, type IntakeText } from "../facts";
+import { readOut } from "../applied";
 import { dueChecks, verdictOn, type CheckContext, type DueCheck } from "./checks";
 import { readBack } from "./readBack";
 

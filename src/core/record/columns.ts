@@ -3,7 +3,7 @@
  * made from what was sealed and read, never from what is proposed now.
  */
 import { linesOf, readShown, type DisplayProfile } from "../display";
-import type { Raws } from "../setup";
+import type { Raws } from "../applied";
 import { own } from "../units/limits";
 import { foundLines } from "./found";
 import type { Job, SealedFacts, SealedSheet } from "./job";

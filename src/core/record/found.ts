@@ -4,7 +4,7 @@
  */
 import { isShown, linesOf, readShown, type ShownProblem } from "../display";
 import type { ClassChoice } from "../law";
-import { fieldProblem } from "../setup";
+import { fieldProblem } from "../facts";
 import { own } from "../units/limits";
 import { readQuantity } from "../units/quantity";
 import type { Job } from "./job";

@@ -1,5 +1,5 @@
 /** Handing a bike over, and taking it back onto the stand. */
-import type { Raws } from "../setup";
+import type { Raws } from "../applied";
 import { withEvent, type Job } from "./job";
 import { sealOnto } from "./sealing";
 import { workOut } from "./workings";

@@ -1,7 +1,7 @@
 /** What keys start from and lead to: all that their plan rests on, and nothing else. Nothing is planned here. */
 import { atHome, factoryRaws, isShown, type DisplayProfile, type MenuState } from "../display";
 import type { KeyGoal } from "../keys";
-import type { Raws } from "../setup";
+import type { Raws } from "../applied";
 import { foundRawsOf, heldRaws } from "./columns";
 import { foundLines, isUnread } from "./found";
 import type { Job } from "./job";

@@ -3,7 +3,9 @@
  * back. A target is never printed as a fact, and a bike handed over is told as it was when it left.
  */
 import { contextOf, isShown, linesOf, type Line } from "../display";
-import { valueAt, type Raws, type Reason, type SheetValue } from "../setup";
+import { type Raws } from "../applied";
+import { type Reason } from "../decide";
+import { valueAt, type SheetValue } from "../sheet";
 import { asHandedOver, readBackRaws } from "./columns";
 import type { Job } from "./job";
 import { sealFault, type SealFault } from "./seal";

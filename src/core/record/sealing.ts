@@ -1,6 +1,6 @@
 /** Sealing a column of values onto a job's chain, with everything it rests on. */
 import { linesOf, shows } from "../display";
-import type { Raws } from "../setup";
+import type { Raws } from "../applied";
 import { withEvent, type Job, type SealedFacts, type SealedSheet } from "./job";
 import { eventsSeal, seal } from "./seal";
 

@@ -3,7 +3,7 @@
  * for the new one where it can hold them, and the new one is still to be written down.
  */
 import { linesOf, type DisplayProfile } from "../display";
-import { carryOver, type CarryOver } from "../setup";
+import { carryOver, type CarryOver } from "../sheet";
 import { withEvent, type Job } from "./job";
 import { foundLines } from "./found";
 import { sealOnto } from "./sealing";

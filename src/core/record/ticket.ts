@@ -1,6 +1,6 @@
 /** What the rack and the finder say of a job: plain data, worked out once and kept beside the job until it changes. */
 import type { Severity } from "../law";
-import type { Mark } from "../setup";
+import type { Mark } from "../sheet";
 import type { Stage } from "./format";
 
 export interface TicketAction {

@@ -5,22 +5,9 @@
 import { factoryRaws, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
-import {
-  appliedCap,
-  countSheet,
-  decoded,
-  findingsOn,
-  makeSheet,
-  readIntake,
-  readOut,
-  shownUnit,
-  type Bike,
-  type IntakeReading,
-  type Raws,
-  type Sheet,
-  type SheetCounts,
-  type SheetFinding,
-} from "../setup";
+import { readIntake, type Bike, type IntakeReading } from "../facts";
+import { appliedCap, decoded, readOut, shownUnit, type Raws } from "../applied";
+import { countSheet, findingsOn, makeSheet, type Sheet, type SheetCounts, type SheetFinding } from "../sheet";
 import type { SpeedUnit } from "../units";
 import { own } from "../units/limits";
 import { changedSince } from "./checking";

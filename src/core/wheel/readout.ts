@@ -30,6 +30,12 @@ export interface WheelSetting {
 /** What has to be known, or mended, before the read-out error can be worked out. */
 export type ReadOutNeed =
   | "rollout"
+  /** Nobody has counted what a pick-up inside the motor gives. */
+  | "pick-up-pulses"
+  /** Nobody has said where the speed is picked up, and this display counts the motor. */
+  | "pick-up"
+  /** The display counts one sensor, and the bike has the other. */
+  | "other-sensor"
   | "wheel-line"
   | "pulse-line"
   | "calibration-line"

@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import type { SettingKey } from "@/core/display";
-import { compareDisplays, type AbilityRow } from "@/core/setup";
+import { compareDisplays, type AbilityRow } from "@/core/sheet";
 import { RuledTable, SignShape, useKeptState } from "@/ui/primitives";
 import { count, SETTING_NAMES } from "@/ui/wording";
 import { abilityWords } from "@/ui/wording/abilities";

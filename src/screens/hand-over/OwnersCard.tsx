@@ -1,6 +1,6 @@
 import { atHome, levelsInForce, type Deed, type DisplayProfile } from "@/core/display";
 import type { Paper } from "@/core/record";
-import { appliedCap, decoded, type Raws } from "@/core/setup";
+import { appliedCap, decoded, type Raws } from "@/core/applied";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { deedWords, gestureWords, keyNames, keyOf, plain, ruleConditions, speed, valueMeaning } from "@/ui/wording";
 import { voiceOf } from "../job/voice";

@@ -5,7 +5,7 @@ import { CLASSES } from "@/catalog/classes/classes";
 import { labelWatts, fullPackV } from "@/core/battery";
 import { assistLimit } from "@/core/law";
 import { acceptedReadingProblem } from "@/core/record";
-import { INTAKE_FIELDS, type IntakeKey } from "@/core/setup";
+import { INTAKE_FIELDS, type IntakeKey } from "@/core/facts";
 import { buttonClass, Caution, Choice, Figure, FindingLine } from "@/ui/primitives";
 import { count, disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
 import type { StageProps } from "../job/stageProps";
@@ -173,7 +173,7 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
             bike.series
               ? [
                   `${bike.series} × ${plain(fullPackV(1, bike.chemistry), 2)} V at rest`,
-                  bike.seriesSaid
+                  bike.seriesFrom === "said"
                     ? "cells in series as you said"
                     : "cells in series as usual for these volts: common practice, no source",
                 ]

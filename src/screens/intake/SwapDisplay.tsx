@@ -1,7 +1,7 @@
 "use client";
 import type { DisplayProfile } from "@/core/display";
 import { swapOutlook, type Job } from "@/core/record";
-import type { Fate } from "@/core/setup";
+import type { Fate } from "@/core/sheet";
 import { Button, Caution, RuledTable, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { count, SETTING_NAMES, settingValueWords } from "@/ui/wording";

@@ -1,5 +1,5 @@
 "use client";
-import { takenAs, type IntakeField } from "@/core/setup";
+import { takenAs, type IntakeField } from "@/core/facts";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { asAsked, inAskedUnit } from "@/core/units/quantity";
 import { designationOf } from "@/core/wheel";

@@ -1,6 +1,6 @@
 "use client";
 import { useMemo } from "react";
-import { batteryBench, cellV, type BatteryBench as BatteryNumbers } from "@/core/setup/packBench";
+import { batteryBench, cellV, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { count, findingText, fixed, plain } from "@/ui/wording";
@@ -48,7 +48,7 @@ export function BatteryBench(props: BenchProps) {
               guesses={
                 bench
                   ? {
-                      series: bike.seriesSaid ? null : plain(bench.pack.series),
+                      series: bike.seriesFrom === "said" ? null : plain(bench.pack.series),
                       parallel: plain(bench.pack.parallel),
                       cellMilliohm: bench.reading.cellFrom === "guess" ? plain(bench.pack.cellOhm * 1000) : null,
                     }

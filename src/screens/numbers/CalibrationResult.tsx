@@ -1,4 +1,4 @@
-import type { CalibrationBench } from "@/core/setup/calibrationBench";
+import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import type { SpeedUnit } from "@/core/units";
 import { Figure, FindingLine } from "@/ui/primitives";
 import { fixed, offBy, speed } from "@/ui/wording";

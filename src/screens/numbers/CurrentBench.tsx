@@ -1,9 +1,9 @@
 "use client";
 import { useMemo } from "react";
 import { AMPS_PER_MM2 } from "@/core/battery/current";
-import { currentSense } from "@/core/setup/ladderBench";
-import { currentBench } from "@/core/setup/packBench";
-import { rideOf } from "@/core/setup/rideOf";
+import { currentSense } from "@/core/benches/ladderBench";
+import { currentBench } from "@/core/benches/packBench";
+import { rideOf } from "@/core/benches/rideOf";
 import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { count, motorAmpsWorking, PART_WORDS, partInSentence, plain, speed } from "@/ui/wording";
 import { wattsWorking } from "@/ui/wording/workings";

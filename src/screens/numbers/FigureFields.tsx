@@ -1,6 +1,6 @@
 "use client";
-import { INTAKE_FIELDS, type FieldProblem, type IntakeField, type IntakeKey } from "@/core/setup";
-import { FIGURES, type FigureKey, type Figures } from "@/core/setup/figures";
+import { INTAKE_FIELDS, type FieldProblem, type IntakeField, type IntakeKey } from "@/core/facts";
+import { FIGURES, type FigureKey, type Figures } from "@/core/facts/figures";
 import { fieldProblemText, INTAKE_WORDS } from "@/ui/wording";
 import type { FigureWords } from "@/ui/wording/figures/words";
 import type { StageProps } from "../job/stageProps";

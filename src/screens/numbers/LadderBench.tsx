@@ -1,9 +1,9 @@
 "use client";
 import { useMemo } from "react";
 import { TWIN, twinsBySpeed } from "@/core/assist";
-import { readSpeeds } from "@/core/setup/figures";
-import { ladderBench } from "@/core/setup/ladderBench";
-import { rideOf } from "@/core/setup/rideOf";
+import { readSpeeds } from "@/core/facts/lists";
+import { ladderBench } from "@/core/benches/ladderBench";
+import { rideOf } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { FindingLine } from "@/ui/primitives";
 import { INTAKE_WORDS, speed } from "@/ui/wording";

@@ -1,5 +1,5 @@
-import type { Ladder } from "@/core/setup/ladderBench";
-import type { Ride } from "@/core/setup/rideOf";
+import type { Ladder } from "@/core/benches/ladderBench";
+import type { Ride } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { NumberTable } from "@/ui/primitives";
 import { distance, plain, speed } from "@/ui/wording";

@@ -1,8 +1,8 @@
 "use client";
 import { useMemo } from "react";
 import { TWIN } from "@/core/assist";
-import type { Ladder, LadderBench } from "@/core/setup/ladderBench";
-import type { Ride } from "@/core/setup/rideOf";
+import type { Ladder, LadderBench } from "@/core/benches/ladderBench";
+import type { Ride } from "@/core/benches/rideOf";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine } from "@/ui/primitives";

@@ -1,4 +1,4 @@
-import type { CalibrationBench } from "@/core/setup/calibrationBench";
+import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import type { Workings } from "@/core/record";
 import { Button, Figure, NumberTable } from "@/ui/primitives";
 import { count, offBy, plain, speed } from "@/ui/wording";
@@ -54,7 +54,7 @@ export function LinesThatPutItRight({ bench, workings: { bike, unit }, onRollout
             <Figure
               label="The wheel then rolls"
               value={`${plain(bench.impliedRollout.mm, 0)} mm`}
-              note={`±${plain(bench.impliedRollout.uncertaintyMm, 0)}, with ${count(bike.pulsesPerTurn, "pulse")} a turn as counted`}
+              note={`±${plain(bench.impliedRollout.uncertaintyMm, 0)}, with ${count(bench.impliedRollout.pulses, "pulse")} a turn as counted`}
               working={impliedRolloutWorking(
                 bench.impliedRollout.countedMm,
                 bench.best.factor.r,

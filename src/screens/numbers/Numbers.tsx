@@ -1,8 +1,8 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useMemo, type ComponentType } from "react";
-import { readFigures } from "@/core/setup/figures";
-import type { Raws } from "@/core/setup";
+import { readFigures } from "@/core/facts/figures";
+import type { Raws } from "@/core/applied";
 import { useKeptState } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
 import type { BenchProps } from "./benchProps";

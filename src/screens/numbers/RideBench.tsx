@@ -1,7 +1,7 @@
 "use client";
 import { useMemo, useState } from "react";
 import { GRADES, hotFromGrade, type SweepAsk } from "@/core/ride";
-import { MODEL_FIGURES, rideOf, RIDE_FIGURES, type Ride } from "@/core/setup/rideOf";
+import { MODEL_FIGURES, rideOf, RIDE_FIGURES, type Ride } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { Button, Choice } from "@/ui/primitives";
 import { INTAKE_WORDS, plain } from "@/ui/wording";

@@ -1,8 +1,8 @@
 "use client";
 import { useMemo } from "react";
 import { GRADES, topSpeedKmh } from "@/core/ride";
-import { forceCurve } from "@/core/setup/rideCurves";
-import type { Ride } from "@/core/setup/rideOf";
+import { forceCurve } from "@/core/benches/rideCurves";
+import type { Ride } from "@/core/benches/rideOf";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { levelLine } from "@/ui/charts/palette";

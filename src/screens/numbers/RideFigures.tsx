@@ -1,7 +1,7 @@
 "use client";
 import { useMemo } from "react";
 import { FULL_DRIVE, topSpeedKmh, wheelOffGroundKmh } from "@/core/ride";
-import type { Ride } from "@/core/setup/rideOf";
+import type { Ride } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { Figure, FindingLine } from "@/ui/primitives";
 import { plain, speed } from "@/ui/wording";

@@ -1,5 +1,5 @@
 import { FASTEST_KMH, GRADES, runsHot, START_TO_KMH } from "@/core/ride";
-import type { Ride } from "@/core/setup/rideOf";
+import type { Ride } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { Choice, NumberTable } from "@/ui/primitives";
 import { distance, fixed, plain, speed, whPer } from "@/ui/wording";

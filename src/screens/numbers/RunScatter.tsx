@@ -1,6 +1,6 @@
 "use client";
 import { useMemo } from "react";
-import type { CalibrationBench } from "@/core/setup/calibrationBench";
+import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";

@@ -1,6 +1,6 @@
 "use client";
-import type { CalibrationBench } from "@/core/setup/calibrationBench";
-import { runCells, runRows, withRunCell, withRunsPasted } from "@/core/setup/figures";
+import type { CalibrationBench } from "@/core/benches/calibrationBench";
+import { runCells, runRows, withRunCell, withRunsPasted } from "@/core/facts/lists";
 import { keepTyped, typedNow } from "@/store";
 import { KeptField } from "@/ui/primitives";
 import { unitName } from "@/ui/wording";

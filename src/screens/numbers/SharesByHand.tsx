@@ -1,6 +1,6 @@
 "use client";
 import type { Job } from "@/core/record";
-import type { LadderBench } from "@/core/setup/ladderBench";
+import type { LadderBench } from "@/core/benches/ladderBench";
 import { keepTyped } from "@/store";
 import { plain } from "@/ui/wording";
 import { listProblemText } from "@/ui/wording/benches";

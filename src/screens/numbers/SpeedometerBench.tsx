@@ -1,8 +1,8 @@
 "use client";
 import { useMemo } from "react";
-import { calibrationBench } from "@/core/setup/calibrationBench";
-import { withSteadyRun } from "@/core/setup/figures";
-import { shownUnitOf } from "@/core/setup/wheelBench";
+import { calibrationBench } from "@/core/benches/calibrationBench";
+import { withSteadyRun } from "@/core/facts/lists";
+import { shownUnitOf } from "@/core/benches/wheelBench";
 import { plain, unitName } from "@/ui/wording";
 import { SPEEDOMETER_WORDS } from "@/ui/wording/figures/speedometer";
 import { Bench, Part } from "./Bench";

@@ -1,6 +1,6 @@
 "use client";
 import { useMemo } from "react";
-import { startBench } from "@/core/setup/ladderBench";
+import { startBench } from "@/core/benches/ladderBench";
 import { NumberTable } from "@/ui/primitives";
 import { fixed, plain } from "@/ui/wording";
 import { Part } from "./Bench";

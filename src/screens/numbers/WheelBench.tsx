@@ -1,7 +1,7 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useMemo } from "react";
-import { pickUpBench, shownUnitOf, wheelBench, type WheelChoice } from "@/core/setup/wheelBench";
+import { pickUpBench, shownUnitOf, wheelBench, type WheelChoice } from "@/core/benches/wheelBench";
 import { Button, Figure, FindingLine, NumberTable } from "@/ui/primitives";
 import { fixed, offBy, plain, speed, unitName } from "@/ui/wording";
 import { PICK_UP_WORDS, SOURCE_WORDS, WHEEL_WORDS } from "@/ui/wording/figures/wheel";
@@ -113,15 +113,11 @@ export function WheelBench(props: BenchProps) {
           note={
             now
               ? now.r < 1
-                ? "low: the unsafe side"
-                : "high: the safe side"
+                ? "low: the bike is faster than it says"
+                : "high: it robs the rider of speed and range"
               : "needs display, rollout and the lines as found"
           }
-          working={
-            now && bike.rollout
-              ? wheelChoiceWorking(now, { pulses: bike.pulsesPerTurn, rolloutMm: bike.rollout.mm }, voice.unit)
-              : []
-          }
+          working={now ? wheelChoiceWorking(now, voice.unit) : []}
         />
       </div>
       {bench.choices.length > 0 ? (
@@ -145,9 +141,7 @@ export function WheelBench(props: BenchProps) {
               each.capToSet?.shown ?? "—",
               each.capToSet ? speed(each.capToSet.trueKmh.nominal, voice.unit, 2) : "—",
             ],
-            working: bike.rollout
-              ? wheelChoiceWorking(each, { pulses: bike.pulsesPerTurn, rolloutMm: bike.rollout.mm }, voice.unit)
-              : [],
+            working: wheelChoiceWorking(each, voice.unit),
           }))}
         />
       ) : bench.lacks ? (

@@ -1,5 +1,5 @@
-import type { Figures } from "@/core/setup/figures";
-import type { Raws } from "@/core/setup";
+import type { Figures } from "@/core/facts/figures";
+import type { Raws } from "@/core/applied";
 import type { StageProps } from "../job/stageProps";
 
 /** What every bench gets: the job, the figures as read, and the values on the display now. */

@@ -3,7 +3,7 @@
 import fc from "fast-check";
 import type { ComponentType } from "react";
 import { describe, expect, it } from "vitest";
-import { FIGURES, readFigures } from "@/core/setup/figures";
+import { FIGURES, readFigures } from "@/core/facts/figures";
 import type { Job } from "@/core/record";
 import { demo } from "../testing/jobs";
 import { says, stageProps } from "../testing/says";

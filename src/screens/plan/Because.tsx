@@ -1,5 +1,6 @@
 "use client";
-import { definitionsOf, type Reason, type Sheet, type SheetRow } from "@/core/setup";
+import { type Reason } from "@/core/decide";
+import { definitionsOf, type Sheet, type SheetRow } from "@/core/sheet";
 import { SignShape } from "@/ui/primitives";
 import {
   findingText,

@@ -1,6 +1,6 @@
 "use client";
 import { stateCapBasis } from "@/core/record";
-import type { SheetRow } from "@/core/setup";
+import type { SheetRow } from "@/core/sheet";
 import { Choice } from "@/ui/primitives";
 import { CAP_BASES } from "@/ui/wording/choices";
 import type { StageProps } from "../job/stageProps";

@@ -1,5 +1,5 @@
 import { shows } from "@/core/display";
-import type { Movable } from "@/core/setup/outcome";
+import type { Movable } from "@/core/benches/outcome";
 import { SignShape } from "@/ui/primitives";
 import { lineName } from "@/ui/wording";
 

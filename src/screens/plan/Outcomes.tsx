@@ -1,4 +1,4 @@
-import type { Outcome } from "@/core/setup/outcome";
+import type { Outcome } from "@/core/benches/outcome";
 import { NumberTable } from "@/ui/primitives";
 import type { Voice } from "@/ui/wording";
 import { OUTCOMES } from "@/ui/wording/outcomes";

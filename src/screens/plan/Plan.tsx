@@ -2,7 +2,7 @@
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
-import type { SheetRow } from "@/core/setup";
+import type { SheetRow } from "@/core/sheet";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
 import { buttonClass, Choice } from "@/ui/primitives";
 import { count, duration } from "@/ui/wording";

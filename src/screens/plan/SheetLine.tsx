@@ -1,4 +1,4 @@
-import type { SheetRow } from "@/core/setup";
+import type { SheetRow } from "@/core/sheet";
 import { MarkSign } from "@/ui/primitives";
 import { lineName, valueMeaning } from "@/ui/wording";
 

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { LEAST_REASON, withEvent } from "@/core/record";
 import { Button, KeptField } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
-import type { SheetRow } from "@/core/setup";
+import type { SheetRow } from "@/core/sheet";
 
 /** Longest reason: it is quoted in the record. */
 const LONGEST_REASON = 2000;

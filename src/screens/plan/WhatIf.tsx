@@ -1,9 +1,9 @@
 "use client";
 import { useDeferredValue, useMemo, useState } from "react";
 import { contextOf, decodeAll } from "@/core/display";
-import type { Sheet } from "@/core/setup";
-import { readFigures } from "@/core/setup/figures";
-import { movableRows, outcomeOf, withMoved } from "@/core/setup/outcome";
+import type { Sheet } from "@/core/sheet";
+import { readFigures } from "@/core/facts/figures";
+import { movableRows, outcomeOf, withMoved } from "@/core/benches/outcome";
 import { Button, FindingLine, useTell } from "@/ui/primitives";
 import { findingText, INTAKE_WORDS, valueMeaning } from "@/ui/wording";
 import type { StageProps } from "../job/stageProps";

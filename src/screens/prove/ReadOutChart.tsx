@@ -3,7 +3,7 @@ import { useMemo } from "react";
 import type { DisplayProfile } from "@/core/display";
 import { assistLimit } from "@/core/law";
 import type { Keys, Workings } from "@/core/record";
-import { speedometer } from "@/core/setup";
+import { speedometer } from "@/core/applied";
 import { speedFromKmh, speedToKmh } from "@/core/units";
 import { readOutCurve } from "@/core/wheel";
 import { LineChart, type Series } from "@/ui/charts/LineChart";

@@ -1,5 +1,5 @@
 import { CLASSES } from "@/catalog/classes/classes";
-import { limitRow } from "@/core/setup/tables";
+import { limitRow } from "@/core/benches/tables";
 import { NumberTable } from "@/ui/primitives";
 import { fixed, plain } from "@/ui/wording";
 import { Source } from "./Source";

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { startTable } from "@/core/setup/tables";
+import { startTable } from "@/core/benches/tables";
 import { Choice, NumberTable } from "@/ui/primitives";
 import { fixed, plain } from "@/ui/wording";
 import { Source } from "./Source";

@@ -1,7 +1,7 @@
 "use client";
 import { useId, useState, type PointerEvent } from "react";
 import { ticks, toLower, toUpper, UNIT_PAIRS, upperAt, type UnitPair } from "@/core/units/rule";
-import { readNumbers } from "@/core/setup/figures";
+import { readNumbers } from "@/core/facts/lists";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain } from "@/ui/wording";
 

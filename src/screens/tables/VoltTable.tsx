@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { CHEMISTRY_IDS, type Chemistry } from "@/core/battery/chemistry";
-import { PACK_CHARGES, packTable } from "@/core/setup/tables";
+import { PACK_CHARGES, packTable } from "@/core/benches/tables";
 import { Choice, NumberTable } from "@/ui/primitives";
 import { CHEMISTRY_NAMES, fixed, plain } from "@/ui/wording";
 import { Source } from "./Source";

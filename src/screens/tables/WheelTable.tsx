@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { tyreRow, tyreTable } from "@/core/setup/tables";
+import { tyreRow, tyreTable } from "@/core/benches/tables";
 import { nominalCircumferenceMm, readTyre } from "@/core/wheel";
 import { KeptField, NumberTable, type NumberRow } from "@/ui/primitives";
 import { fixed, offBy, plain } from "@/ui/wording";

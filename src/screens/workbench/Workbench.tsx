@@ -8,7 +8,7 @@ import { useEffect, useRef, useState } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
 import type { DisplayProfile } from "@/core/display";
 import { checkProfile } from "@/core/display/check";
-import { classesNotHeld } from "@/core/setup";
+import { classesNotHeld } from "@/core/sheet";
 import { changeDisplay, isOnScreen, ownDisplay } from "@/store";
 import { Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, duration, encodeProblemText } from "@/ui/wording";

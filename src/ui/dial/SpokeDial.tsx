@@ -1,6 +1,6 @@
 "use client";
 import type { KeyboardEvent } from "react";
-import type { Mark } from "@/core/setup";
+import type { Mark } from "@/core/sheet";
 import { MARK_NAMES } from "@/ui/wording";
 
 export interface Spoke {

@@ -1,5 +1,5 @@
 import type { Severity } from "@/core/law";
-import type { Mark } from "@/core/setup";
+import type { Mark } from "@/core/sheet";
 import { MARK_NAMES } from "@/ui/wording";
 
 type Sign = Exclude<Mark, "same"> | "done";

@@ -1,7 +1,7 @@
 // What displays can set, told in words a technician compares by, not in the display's own codes.
 import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
-import { compareDisplays, type Ability } from "@/core/setup";
+import { compareDisplays, type Ability } from "@/core/sheet";
 import { abilityWords } from "./abilities";
 
 const ability = (values: Ability["values"], partly = false): Ability => ({

@@ -1,6 +1,6 @@
 /** What a display can set, in words: "3, 5 or 9 levels", "km/h or mph", "10 to 45 km/h". */
 import type { SettingKey } from "@/core/display";
-import type { Ability } from "@/core/setup";
+import type { Ability } from "@/core/sheet";
 import { settingValueWords } from "./settings";
 
 /** Values that are listed one by one; more of them are told by their ends. */

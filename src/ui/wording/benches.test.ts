@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { Ride } from "@/core/setup/rideOf";
-import { FIGURES, FIGURE_KEYS, type FigureKey } from "@/core/setup/figures";
+import type { Ride } from "@/core/benches/rideOf";
+import { FIGURES, FIGURE_KEYS, type FigureKey } from "@/core/facts/figures";
 import { SMALL_HUB, FLAT } from "@/core/ride/testingRide";
 import { FULL_DRIVE, ridePoint } from "@/core/ride";
 import { calibrate } from "@/core/wheel/calibration";

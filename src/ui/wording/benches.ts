@@ -1,6 +1,7 @@
 /** What the benches say: parts, notes, and why something gives nothing. Loaded with the bench that says it. */
 import type { PackMismatch } from "@/core/battery/gauge";
-import type { ChargerProblem, ListProblem } from "@/core/setup/figures";
+import type { ChargerProblem } from "@/core/facts/series";
+import type { ListProblem } from "@/core/facts/lists";
 import type { CalibrationNote } from "@/core/wheel/calibration";
 import type { GpxProblem } from "@/core/wheel/gpx";
 import type { TrackProblem } from "@/core/wheel/track";

@@ -1,6 +1,6 @@
 /** One word for one thing: the fields of the intake, and parts. docs/glossary.md explains them. */
 import type { CurrentPart } from "@/core/battery/current";
-import type { IntakeKey } from "@/core/setup";
+import type { IntakeKey } from "@/core/facts";
 import { CHEMISTRY_NAMES } from "./chemistries";
 
 interface FieldWords {

@@ -1,5 +1,5 @@
 /** Plain wording of findings, in one place. The core carries the numbers; these carry the words. */
-import type { SheetFinding, SheetMessage } from "@/core/setup";
+import type { SheetFinding, SheetMessage } from "@/core/sheet";
 import type { SpeedUnit } from "@/core/units";
 import type { ReadOutNeed } from "@/core/wheel";
 import { partInSentence } from "./fields";
@@ -19,6 +19,9 @@ export const limitWords = (kmh: number, { unit, classUnit }: Voice): string =>
 /** What has to be known before a shown speed says anything of a true one, and where it is said. */
 export const READ_OUT_NEEDS: Readonly<Record<ReadOutNeed, string>> = {
   rollout: "measure the rollout, or give the tyre",
+  "pick-up-pulses": "count the pulses of the pick-up in the motor (Numbers, wheel, works them back from one ride)",
+  "pick-up": "say where the speed is picked up (this display counts the motor)",
+  "other-sensor": "the display counts one sensor and the bike has the other: switch the line or correct the pick-up",
   "wheel-line": "read the wheel line",
   "pulse-line": "read the pulse line",
   "calibration-line": "read the calibration line",

@@ -1,6 +1,6 @@
 /** One word for one thing: stages and marks. docs/glossary.md explains them. */
 import type { Stage } from "@/core/record";
-import type { Mark } from "@/core/setup";
+import type { Mark } from "@/core/sheet";
 
 export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
   intake: "Intake",

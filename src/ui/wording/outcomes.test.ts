@@ -2,8 +2,8 @@
 import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { workOut, type Job } from "@/core/record";
-import { readFigures } from "@/core/setup/figures";
-import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/setup/outcome";
+import { readFigures } from "@/core/facts/figures";
+import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import type { Voice } from "./findings";
 import { OUTCOMES } from "./outcomes";
 

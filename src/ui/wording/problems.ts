@@ -1,7 +1,7 @@
 /** Plain wording of what could not be taken, and what would be. */
 import type { EncodeProblem, ShownProblem } from "@/core/display";
 import type { JobFileProblem } from "@/core/record/jobFile";
-import type { FieldProblem } from "@/core/setup";
+import type { FieldProblem } from "@/core/facts";
 import type { RolloutDisagreement } from "@/core/wheel";
 import { otherUnits } from "@/core/units/quantity";
 import { plain } from "./speak";

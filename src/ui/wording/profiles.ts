@@ -6,7 +6,7 @@ import { acceptedMeanings, SETTINGS, type CellProblem, type Claim, type Line } f
 import type { ProfileProblem } from "@/core/display/check";
 import type { CsvProblem } from "@/core/display/profileCsv";
 import type { Doubt, Sureness } from "@/core/display/leaflet";
-import type { Fate, FateReason } from "@/core/setup";
+import type { Fate, FateReason } from "@/core/sheet";
 import { encodeProblemText } from "./problems";
 
 const PROBLEMS: Readonly<Record<Exclude<ProfileProblem["key"], "profile.schema">, (detail: string) => string>> = {

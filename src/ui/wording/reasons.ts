@@ -1,11 +1,12 @@
 /** Plain wording of why a line has its target, with the working behind it. */
 import { kmhToMph, speedFromKmh } from "@/core/units";
 import type { CurrentPart } from "@/core/battery/current";
-import type { Reason } from "@/core/setup";
-import type { MotorFacts } from "@/core/setup/currentBounds";
+import type { Reason } from "@/core/decide";
+import type { MotorFacts } from "@/core/decide/currentBounds";
 import { BASES, READ_OUT_NEEDS, type Voice } from "./findings";
 import { CHEMISTRY_NAMES } from "./chemistries";
 import { partInSentence } from "./fields";
+import { readOutSum } from "./readOut";
 import { SETTING_NAMES } from "./settings";
 import { encodeProblemText } from "./problems";
 import { count, fixed, plain, speed, unitName } from "./speak";
@@ -71,7 +72,7 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.cannot-hold":
       return words(encodeProblemText(reason.problem));
     case "reason.wheel": {
-      const { rollout, turns, asFound, chosen, options } = reason;
+      const { rollout, turns, counting, asFound, chosen, options } = reason;
       const pick = options.find((option) => option.shows === chosen);
       const source =
         rollout.from === "measured"
@@ -84,14 +85,9 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
         pick && pick.shows !== asFound?.shows
           ? `${pick.shows} stands for ${plain(pick.circumferenceMm, 0)} mm, the nearest it can hold.`
           : "No other code comes nearer.";
-      const working = [
-        ...(asFound
-          ? [`r = ${plain(asFound.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(asFound.r, 3)}`]
-          : []),
-        ...(pick && pick.shows !== asFound?.shows
-          ? [`r = ${plain(pick.circumferenceMm, 0)} ÷ ${plain(rollout.mm, 0)} = ${fixed(pick.r, 4)}`]
-          : []),
-      ];
+      const working = [...(asFound ? [asFound] : []), ...(pick && pick.shows !== asFound?.shows ? [pick] : [])].map(
+        ({ circumferenceMm, r }) => readOutSum(counting, circumferenceMm, rollout.mm, r),
+      );
       return words([source + found, choice], working);
     }
     case "reason.cap": {

@@ -1,8 +1,9 @@
 /** The working behind wheel and pulse lines. */
-import type { WheelChoice } from "@/core/setup/wheelBench";
+import type { WheelChoice } from "@/core/benches/wheelBench";
 import type { RolloutSource } from "@/core/wheel/sources";
 import type { SpeedUnit } from "@/core/units";
-import { fixed, offBy, plain, speed } from "./speak";
+import { readOutSum } from "./readOut";
+import { offBy, speed } from "./speak";
 
 /** How each source comes to its rollout. */
 export const SOURCE_WORKING: Readonly<Record<RolloutSource, readonly string[]>> = {
@@ -19,14 +20,10 @@ export const SOURCE_WORKING: Readonly<Record<RolloutSource, readonly string[]>> 
 };
 
 /** How wheel and pulse lines come to their read-out error, and where the cap then bites. */
-export function wheelChoiceWorking(
-  choice: WheelChoice,
-  pulsesPerMm: { readonly pulses: number; readonly rolloutMm: number },
-  unit: SpeedUnit,
-): readonly string[] {
-  const { circumferenceMm, pulses, r, capNow, capToSet } = choice;
+export function wheelChoiceWorking(choice: WheelChoice, unit: SpeedUnit): readonly string[] {
+  const { counting, rolloutMm, circumferenceMm, r, capNow, capToSet } = choice;
   return [
-    `r = (${plain(pulsesPerMm.pulses)} ÷ ${plain(pulses)}) × (${plain(circumferenceMm)} ÷ ${plain(pulsesPerMm.rolloutMm)}) = ${fixed(r, 4)}`,
+    readOutSum(counting, circumferenceMm, rolloutMm, r),
     `reads ${offBy(r)}`,
     ...(capNow
       ? [

@@ -5,7 +5,7 @@
 import type { BatteryWatts } from "@/core/battery/watts";
 import type { CutOff, Pack } from "@/core/battery/gauge";
 import { START_TO_KMH, type RidePoint } from "@/core/ride";
-import type { Ride } from "@/core/setup/rideOf";
+import type { Ride } from "@/core/benches/rideOf";
 import type { Calibration, FactorWithInterval } from "@/core/wheel/calibration";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { count, distance, fixed, plain, speed, unitName, whPer } from "./speak";

@@ -1,0 +1,262 @@
+/**
+ * From raw values to the bike as its display will really apply them: decoded settings, the read-out error they make
+ * with this bike's wheel, and where assist really ends. Lines that are hidden, irrelevant or of no effect have no say.
+ */
+import {
+  contextOf,
+  decodeAll,
+  linesOf,
+  matters,
+  settingsOf,
+  type DisplayProfile,
+  type Line,
+  type SettingKey,
+  type Settings,
+} from "../display";
+import type { AppliedCap, AsApplied, ThrottleMode } from "../law";
+import { readoutError, trueCap, type Interval, type ReadOutNeed, type WheelSetting, type WheelTruth } from "../wheel";
+import type { SpeedUnit } from "../units";
+import type { Bike } from "../facts/bike";
+
+/** Raw values per line in menu order; null where nobody has read the line. */
+export type Raws = readonly (number | null)[];
+
+interface Saying {
+  readonly line: Line;
+  readonly index: number;
+  readonly raw: number | null;
+}
+
+/** The line that decides a setting under these raw values: the first that has a say in it and matters. */
+function decider(profile: DisplayProfile, raws: Raws, setting: SettingKey): Saying | null {
+  for (const [index, line] of linesOf(profile).entries())
+    if (settingsOf(line).includes(setting) && matters(profile, index, raws))
+      return { line, index, raw: raws[index] ?? null };
+  return null;
+}
+
+/**
+ * Canonical value of one setting under these raw values, or null where no line sets it or the line has not been read.
+ */
+export function decoded<K extends SettingKey>(profile: DisplayProfile, raws: Raws, setting: K): Settings[K] | null {
+  const says = decider(profile, raws, setting);
+  if (!says || says.raw === null) return null;
+  // The profile check ties each value to its setting's domain.
+  return (decodeAll(says.line, says.raw, contextOf(profile, raws))[setting] as Settings[K] | undefined) ?? null;
+}
+
+/** Whether any line of the display has a say in a setting. */
+export const canSet = (profile: DisplayProfile, setting: SettingKey): boolean =>
+  linesOf(profile).some((line) => settingsOf(line).includes(setting));
+
+/** The read-out error, or what is missing for it. */
+export type ReadOut =
+  ({ readonly kind: "known" } & Speedometer) | { readonly kind: "unknown"; readonly needs: readonly ReadOutNeed[] };
+
+export interface Speedometer {
+  readonly r: Interval;
+  readonly truth: WheelTruth;
+  readonly setting: WheelSetting;
+}
+
+/** Which pick-up the display counts: any that is fitted, or the one its lines name; null where the switch is unread. */
+function sensorInUse(profile: DisplayProfile, raws: Raws): "any" | Settings["speedSensor"] | null {
+  if (canSet(profile, "pulsesPerTurn") || !canSet(profile, "motorPulses")) return "any";
+  return canSet(profile, "speedSensor") ? decoded(profile, raws, "speedSensor") : "motor";
+}
+
+/**
+ * Pulses per wheel turn the display divides by: a line of its own, or a switch between two sensors and a count for one.
+ */
+export function pulsesSet(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
+  if (canSet(profile, "pulsesPerTurn")) return decoded(profile, raws, "pulsesPerTurn");
+  switch (sensorInUse(profile, raws)) {
+    case "any":
+      // Nothing on the display says so: it is taken to count what this bike gives.
+      return bike.pulsesPerTurn ?? 1;
+    case "wheel":
+      return 1;
+    case "motor":
+      return decoded(profile, raws, "motorPulses");
+    case null:
+      return null;
+  }
+}
+
+/** Pulses per wheel turn the counted pick-up really gives, or what is missing to know them. */
+export function pulsesGiven(
+  profile: DisplayProfile,
+  raws: Raws,
+  { pickUp, pickUpSaid, pulsesPerTurn }: Bike,
+): number | ReadOutNeed {
+  const given = pulsesPerTurn ?? "pick-up-pulses";
+  switch (sensorInUse(profile, raws)) {
+    case "wheel":
+      return pickUp === "spoke-magnet" ? given : "other-sensor";
+    case "motor":
+      if (pickUp === "inside-motor") return given;
+      return pickUpSaid ? "other-sensor" : "pick-up";
+    case "any":
+      return canSet(profile, "pulsesPerTurn") ? given : (pulsesPerTurn ?? 1);
+    case null:
+      return given;
+  }
+}
+
+/** What the display makes of the pulses, whatever its wheel line holds. */
+export interface Counting {
+  /** Pulses the pick-up gives per wheel turn, and those the display divides by. */
+  readonly given: number;
+  readonly set: number;
+  /** What a calibration line multiplies by; 1 without one. */
+  readonly factor: number;
+}
+
+/** How the display counts under these raw values, or what is missing to know it. */
+export function countingOf(profile: DisplayProfile, raws: Raws, bike: Bike): Counting | readonly ReadOutNeed[] {
+  const given = pulsesGiven(profile, raws, bike);
+  const set = pulsesSet(profile, raws, bike);
+  const percent = canSet(profile, "speedCalibrationPercent") ? decoded(profile, raws, "speedCalibrationPercent") : 100;
+  const needs: readonly (ReadOutNeed | null)[] = [
+    typeof given === "number" ? null : given,
+    needOf(set, "pulse-line", "pulses-zero"),
+    needOf(percent, "calibration-line", "calibration-zero"),
+  ];
+  const missing = needs.filter((need) => need !== null);
+  return missing.length > 0 || typeof given !== "number" || set === null || percent === null
+    ? missing
+    : { given, set, factor: percent / 100 };
+}
+
+/** Relative uncertainty of what the wheel line stands for. */
+export function wheelUncertainty(profile: DisplayProfile, raws: Raws): number {
+  const encoding = decider(profile, raws, "circumferenceMm")?.line.encoding;
+  return encoding?.kind === "wheel-code" || encoding?.kind === "wheel-size" ? encoding.circumferenceUncertainty : 0;
+}
+
+const needOf = <Need extends ReadOutNeed>(value: number | null, unread: Need, zero: Need): Need | null =>
+  value === null ? unread : value > 0 && Number.isFinite(value) ? null : zero;
+
+/** The read-out error under these raw values, or what is missing to know it. */
+export function readOut(profile: DisplayProfile, raws: Raws, bike: Bike): ReadOut {
+  const { rollout } = bike;
+  const circumferenceMm = decoded(profile, raws, "circumferenceMm");
+  const counting = countingOf(profile, raws, bike);
+  const wheelNeed = needOf(circumferenceMm, "wheel-line", "wheel-zero");
+  if ("length" in counting || !rollout || circumferenceMm === null || wheelNeed)
+    return {
+      kind: "unknown",
+      needs: [
+        ...(rollout ? [] : (["rollout"] as const)),
+        ...(wheelNeed ? [wheelNeed] : []),
+        ...("length" in counting ? counting : []),
+      ],
+    };
+  const truth: WheelTruth = {
+    rolloutMm: rollout.mm,
+    rolloutUncertaintyMm: rollout.uncertaintyMm,
+    pulsesPerTurn: counting.given,
+  };
+  const setting: WheelSetting = {
+    circumferenceMm: circumferenceMm * counting.factor,
+    circumferenceUncertainty: wheelUncertainty(profile, raws),
+    pulsesPerTurn: counting.set,
+  };
+  const r = readoutError(truth, setting);
+  return r ? { kind: "known", r, truth, setting } : { kind: "unknown", needs: ["rollout"] };
+}
+
+/** The read-out error under these raw values, or null while anything it rests on is not known. */
+export function speedometer(profile: DisplayProfile, raws: Raws, bike: Bike): Speedometer | null {
+  const reading = readOut(profile, raws, bike);
+  return reading.kind === "known" ? reading : null;
+}
+
+/** Unit the display shows speed in; null where its line has not been read. */
+export const shownUnit = (profile: DisplayProfile, raws: Raws): SpeedUnit | null => contextOf(profile, raws).shownUnit;
+
+/** How far a measured top assisted speed may be off, km/h: a steady reading off a GPS. Common practice, no source. */
+const MEASURED_SLACK_KMH = 0.5;
+
+/** Where the cap held by a setting really ends drive under these raw values. */
+function capOf(
+  profile: DisplayProfile,
+  raws: Raws,
+  bike: Bike,
+  setting: "assistCapKmh" | "throttleCapKmh",
+): AppliedCap {
+  const says = decider(profile, raws, setting);
+  if (!says) {
+    const share = setting === "assistCapKmh" ? decider(profile, raws, "capPowerShare") : null;
+    if (!share) return { kind: "no-line" };
+    if (share.raw === null) return { kind: "not-read" };
+    return decoded(profile, raws, "capPowerShare") === "uncapped"
+      ? { kind: "uncapped" }
+      : { kind: "unmeasured", basis: "share" };
+  }
+  if (says.raw === null) return { kind: "not-read" };
+  const { encoding } = says.line;
+  const capKmh = decoded(profile, raws, setting);
+  if (capKmh === "uncapped") return { kind: "uncapped" };
+  if (encoding.kind === "unknown-scale")
+    return capKmh === null
+      ? { kind: "unmeasured", basis: "unknown" }
+      : {
+          kind: "true",
+          shownKmh: capKmh,
+          kmh: { nominal: capKmh, low: capKmh - MEASURED_SLACK_KMH, high: capKmh + MEASURED_SLACK_KMH },
+          unitOpen: false,
+        };
+  if (capKmh === null) return { kind: "not-read" };
+  if (encoding.kind !== "speed-cap") return { kind: "unmeasured", basis: "own" };
+  if (encoding.basis !== "shown") return { kind: "unmeasured", basis: encoding.basis };
+  const meter = readOut(profile, raws, bike);
+  const unitOpen = encoding.heldIn === "shown" && shownUnit(profile, raws) === null;
+  return meter.kind === "known"
+    ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r), unitOpen }
+    : { kind: "no-read-out", shownKmh: capKmh, needs: meter.needs, unitOpen };
+}
+
+/** Where assist really ends under these raw values. */
+export const appliedCap = (profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap =>
+  capOf(profile, raws, bike, "assistCapKmh");
+
+function throttleCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap {
+  if (canSet(profile, "throttleCapKmh")) return capOf(profile, raws, bike, "throttleCapKmh");
+  const encoding = decider(profile, raws, "assistCapKmh")?.line.encoding;
+  return encoding?.kind === "speed-cap" && encoding.endsThrottle
+    ? appliedCap(profile, raws, bike)
+    : { kind: "no-line" };
+}
+
+/** How the throttle drives: by its own line, or as the drive mode leaves it. */
+function throttleMode(profile: DisplayProfile, raws: Raws): ThrottleMode | null {
+  const drive = decoded(profile, raws, "driveMode");
+  if (drive === "assist-only") return "off";
+  const mode = decoded(profile, raws, "throttleMode");
+  if (mode !== null) return mode;
+  return drive !== null && !canSet(profile, "throttleMode") ? "full" : null;
+}
+
+/** Battery amps the display lets through: a line in amps, or a share of what the controller gives. */
+export function appliedCurrentA(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
+  const amps = decoded(profile, raws, "currentLimitA");
+  if (amps !== null) return amps;
+  const share = decoded(profile, raws, "currentShare");
+  return share === null || bike.controllerA === null ? null : share * bike.controllerA;
+}
+
+/** Everything a class is judged on, under these raw values. */
+export function asApplied(profile: DisplayProfile, raws: Raws, bike: Bike): AsApplied {
+  return {
+    assistCap: appliedCap(profile, raws, bike),
+    throttleCap: throttleCap(profile, raws, bike),
+    throttleFitted: bike.throttleFitted,
+    throttleMode: throttleMode(profile, raws),
+    walkAssistOn: decoded(profile, raws, "walkAssistOn"),
+    walkAssistKmh: decoded(profile, raws, "walkAssistKmh"),
+    motorRatedW: bike.motorRatedW,
+    nominalV: bike.packV,
+    currentLimitA: appliedCurrentA(profile, raws, bike),
+  };
+}

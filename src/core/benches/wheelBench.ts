@@ -1,0 +1,289 @@
+/**
+ * The wheel at the bench: every source of its size, and the best lines a display can take for it. Sets of lines are
+ * judged by read-out error, by where the cap then really bites, and by which side is safe.
+ */
+import {
+  contextOf,
+  decodeAll,
+  encodeLine,
+  linesOf,
+  rawValues,
+  settingsOf,
+  shows,
+  type DisplayProfile,
+  type Line,
+  type SettingKey,
+} from "../display";
+import { assistLimit, type ClassChoice } from "../law";
+import { kmhToMph, mphToKmh } from "../units";
+import { measuredRollout, readoutError, trueCap, type Interval, type WheelTruth } from "../wheel";
+import { bestPair, type Pair } from "../wheel/pairSearch";
+import { pickUpHypotheses, workBack, type WorkedBack } from "../wheel/pickUp";
+import { rolloutSources, type SourcedRollout } from "../wheel/sources";
+import {
+  canSet,
+  decoded,
+  pulsesGiven,
+  pulsesSet,
+  speedometer,
+  wheelUncertainty,
+  type Counting,
+  type Raws,
+} from "../applied/applied";
+import type { Bike } from "../facts/bike";
+import { numberOr, type Figures } from "../facts/figures";
+
+interface Candidates {
+  readonly line: Line | null;
+  readonly index: number;
+  readonly options: readonly { readonly code: number; readonly value: number }[];
+  readonly found: number | null;
+}
+
+/** Values a display's line can hold of a setting, as numbers. */
+function candidatesOf(profile: DisplayProfile, raws: Raws, setting: SettingKey): Candidates {
+  const index = linesOf(profile).findIndex((line) => settingsOf(line).includes(setting));
+  const line = linesOf(profile)[index] ?? null;
+  if (!line) return { line: null, index, options: [], found: null };
+  const context = contextOf(profile, raws);
+  const options = rawValues(line.encoding).flatMap((raw) => {
+    const value = decodeAll(line, raw, context)[setting];
+    return typeof value === "number" && value > 0 ? [{ code: raw, value }] : [];
+  });
+  return { line, index, options, found: raws[index] ?? null };
+}
+
+export interface LineChange {
+  readonly code: string;
+  readonly from: string | null;
+  readonly to: string;
+  readonly makerOnly: boolean;
+}
+
+/** One way of setting wheel and pulses, and what it comes to. */
+export interface WheelChoice {
+  readonly what: "as-found" | "best-wheel" | "best-pulses" | "best-pair";
+  readonly changes: readonly LineChange[];
+  readonly circumferenceMm: number;
+  /** How the display counts with them, and the rollout it is held against. */
+  readonly counting: Counting;
+  readonly rolloutMm: number;
+  readonly r: number;
+  /** Where the cap now set really bites, km/h; null where its cap cannot be converted. */
+  readonly capNow: Interval | null;
+  /** The cap that would hold the class limit with these lines, as set and as it bites, km/h; null without a limit. */
+  readonly capToSet: { readonly shown: string; readonly trueKmh: Interval } | null;
+}
+
+export interface WheelBench {
+  readonly sources: readonly SourcedRollout[];
+  readonly choices: readonly WheelChoice[];
+  /** The choice worth making, where one reads clearly nearer to true than what stands there. */
+  readonly better: WheelChoice | null;
+  /** Why there are no choices, where there are none. */
+  readonly lacks: "display" | "rollout" | "wheel-line" | "pulses" | "as-found" | null;
+}
+
+export interface WheelAsk {
+  readonly bike: Bike;
+  readonly figures: Figures;
+  readonly profile: DisplayProfile | null;
+  readonly raws: Raws;
+  readonly choice: ClassChoice | null;
+}
+
+/** The line that sets the pulses in force; null where none does, or a switch has the other sensor in use. */
+const pulseLineOf = (profile: DisplayProfile, raws: Raws): SettingKey | null =>
+  canSet(profile, "pulsesPerTurn")
+    ? "pulsesPerTurn"
+    : canSet(profile, "motorPulses") && decoded(profile, raws, "speedSensor") !== "wheel"
+      ? "motorPulses"
+      : null;
+
+/** What a calibration line multiplies the shown speed by; 1 without one. */
+const percentOf = (profile: DisplayProfile, raws: Raws): number =>
+  (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
+
+export interface Calibrated {
+  /** Real pulses per millimetre of way, worked back from r and the lines it was measured with. */
+  readonly pulsesPerMm: number;
+  /** Relative half-width of r. */
+  readonly uncertainty: number;
+}
+
+/** Works out sources and choices; a calibration overrides what rollout and pick-up say. */
+export function wheelBench(
+  { bike, figures, profile, raws, choice }: WheelAsk,
+  calibrated: Calibrated | null = null,
+): WheelBench {
+  const gps = gpsRollout(bike, figures, profile, raws);
+  const measured = bike.rollout?.from === "measured" ? bike.rollout : null;
+  const sources = rolloutSources({
+    measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }),
+    gps,
+    outerDiameterMm: figures.number("outerDiameterMm"),
+    tyre: bike.tyre,
+  });
+  if (!profile) return { sources, choices: [], better: null, lacks: "display" };
+  if (!bike.rollout && !calibrated) return { sources, choices: [], better: null, lacks: "rollout" };
+  const wheel = candidatesOf(profile, raws, "circumferenceMm");
+  if (!wheel.line) return { sources, choices: [], better: null, lacks: "wheel-line" };
+  const inForce = pulsesSet(profile, raws, bike);
+  const given = pulsesGiven(profile, raws, bike);
+  if (inForce === null || typeof given !== "number") return { sources, choices: [], better: null, lacks: "pulses" };
+  const pulseSetting = pulseLineOf(profile, raws);
+  const pulse = pulseSetting
+    ? candidatesOf(profile, raws, pulseSetting)
+    : { line: null, index: -1, options: [], found: null };
+  const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: inForce }];
+  const percent = percentOf(profile, raws);
+  const rolloutMm = bike.rollout?.mm ?? Number.NaN;
+  const perMm = (calibrated?.pulsesPerMm ?? given / rolloutMm) * percent;
+  // What a calibration makes of one counted turn takes the place of a turn of the wheel.
+  const truth: WheelTruth | null = calibrated && {
+    rolloutMm: 1 / calibrated.pulsesPerMm,
+    rolloutUncertaintyMm: calibrated.uncertainty / calibrated.pulsesPerMm,
+    pulsesPerTurn: 1,
+  };
+  const foundWheel = wheel.options.filter(({ code }) => code === wheel.found);
+  const foundPulse = pulse.line ? pulse.options.filter(({ code }) => code === pulse.found) : pulseOptions;
+  const search = (
+    what: WheelChoice["what"],
+    wheels: typeof wheel.options,
+    pulses: typeof pulseOptions,
+  ): WheelChoice | null => {
+    const best = bestPair({
+      wheels: wheels.map(({ code, value }) => ({ code, circumferenceMm: value })),
+      pulses: pulses.map(({ code, value }) => ({ code, count: value })),
+      asFound: { wheel: wheel.found, pulse: pulse.line ? pulse.found : -1 },
+      pulsesPerMm: perMm,
+      physicalPulses: given,
+    });
+    return best && describe(what, best);
+  };
+  const change = ({ line, found }: Candidates, code: number): LineChange[] =>
+    line && code !== found
+      ? [
+          {
+            code: line.code,
+            from: found === null ? null : shows(line.encoding, found),
+            to: shows(line.encoding, code),
+            makerOnly: line.makerOnly,
+          },
+        ]
+      : [];
+  const capLine =
+    linesOf(profile).find(
+      ({ encoding }) =>
+        encoding.kind === "speed-cap" && encoding.setting === "assistCapKmh" && encoding.basis === "shown",
+    ) ?? null;
+  const limit = choice ? assistLimit(choice) : null;
+  const setCap = capLine ? decoded(profile, raws, "assistCapKmh") : null;
+  const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice | null => {
+    const column = raws.map((raw, i) => (i === wheel.index ? pair.wheel : i === pulse.index ? pair.pulse : raw));
+    const r = truth
+      ? readoutError(truth, {
+          circumferenceMm: pair.circumferenceMm * percent,
+          circumferenceUncertainty: wheelUncertainty(profile, raws),
+          pulsesPerTurn: pair.count,
+        })
+      : (speedometer(profile, column, bike)?.r ?? null);
+    if (!r) return null;
+    const held =
+      capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
+    return {
+      what,
+      changes: [...change(wheel, pair.wheel), ...change(pulse, pair.pulse)],
+      circumferenceMm: pair.circumferenceMm,
+      counting: truth ? { given: 1, set: pair.count, factor: percent } : { given, set: pair.count, factor: percent },
+      rolloutMm: truth ? truth.rolloutMm : rolloutMm,
+      r: pair.r,
+      capNow: typeof setCap === "number" ? trueCap(setCap, r) : null,
+      capToSet:
+        capLine && held?.ok && typeof held.held === "number"
+          ? { shown: shows(capLine.encoding, held.raw), trueKmh: trueCap(held.held, r) }
+          : null,
+    };
+  };
+  const choices = [
+    search("as-found", foundWheel, foundPulse),
+    search("best-wheel", wheel.options, foundPulse),
+    pulse.line ? search("best-pulses", foundWheel, pulse.options) : null,
+    pulse.line ? search("best-pair", wheel.options, pulseOptions) : null,
+  ].filter((each): each is WheelChoice => each !== null);
+  return { sources, choices, better: betterOf(choices), lacks: choices.length === 0 ? "as-found" : null };
+}
+
+/** Nearer to true by less than this is not worth a change. */
+const WORTH = 0.002;
+
+function betterOf(choices: readonly WheelChoice[]): WheelChoice | null {
+  const of = (what: WheelChoice["what"]) => choices.find((each) => each.what === what);
+  const best = of("best-pair") ?? of("best-wheel");
+  const now = of("as-found");
+  return best && now && Math.abs(best.r - 1) + WORTH < Math.abs(now.r - 1) ? best : null;
+}
+
+/** Unit the display shows speed in, and the way from it to km/h. */
+export function shownUnitOf(
+  profile: DisplayProfile | null,
+  raws: Raws,
+): {
+  readonly unit: "kmh" | "mph";
+  readonly toKmh: (shown: number) => number;
+  readonly fromKmh: (kmh: number) => number;
+} {
+  const unit = (profile && contextOf(profile, raws).shownUnit) ?? "kmh";
+  return unit === "mph"
+    ? { unit, toKmh: mphToKmh, fromKmh: kmhToMph }
+    : { unit, toKmh: (shown) => shown, fromKmh: (kmh) => kmh };
+}
+
+/** Rollout that one GPS reading implies under the lines now set; null without them. */
+function gpsRollout(
+  bike: Bike,
+  figures: Figures,
+  profile: DisplayProfile | null,
+  raws: Raws,
+): { readonly mm: number; readonly uncertaintyMm: number } | null {
+  const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
+  if (!profile || trueKmh === null || shown === null || shown <= 0) return null;
+  const circumferenceMm = decoded(profile, raws, "circumferenceMm");
+  const pulses = pulsesSet(profile, raws, bike);
+  const given = pulsesGiven(profile, raws, bike);
+  if (circumferenceMm === null || pulses === null || typeof given !== "number") return null;
+  const { toKmh } = shownUnitOf(profile, raws);
+  const mm = (circumferenceMm * percentOf(profile, raws) * (given / pulses) * trueKmh) / toKmh(shown);
+  return {
+    mm,
+    uncertaintyMm:
+      mm * (numberOr(figures, "oneTrueErrorKmh", 0.5) / trueKmh + numberOr(figures, "shownStep", 0.1) / 2 / shown),
+  };
+}
+
+/** Which pick-up it is, from one reading; null while the reading or what is set is not known. */
+export function pickUpBench({ bike, figures, profile, raws }: WheelAsk): WorkedBack | null {
+  const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
+  if (!profile || !bike.rollout || trueKmh === null || shown === null || shown <= 0) return null;
+  const circumferenceSetMm = decoded(profile, raws, "circumferenceMm");
+  const pulses = pulsesSet(profile, raws, bike);
+  if (circumferenceSetMm === null || pulses === null) return null;
+  const { toKmh } = shownUnitOf(profile, raws);
+  return workBack(
+    {
+      trueKmh,
+      trueUncertaintyKmh: numberOr(figures, "oneTrueErrorKmh", 0.5),
+      shownKmh: toKmh(shown),
+      shownStepKmh: toKmh(numberOr(figures, "shownStep", 0.1)),
+      pulsesSet: pulses,
+      circumferenceSetMm: circumferenceSetMm * percentOf(profile, raws),
+      rolloutMm: bike.rollout.mm,
+      rolloutUncertaintyMm: bike.rollout.uncertaintyMm,
+    },
+    pickUpHypotheses({
+      spokeMagnets: figures.number("spokeMagnets") ?? (bike.pickUp === "spoke-magnet" ? bike.pulsesPerTurn : null),
+      motorPoles: figures.number("motorPoles"),
+      gearRatio: figures.number("gearRatio"),
+    }),
+  );
+}

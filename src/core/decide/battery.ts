@@ -1,0 +1,47 @@
+/** The product's position on the lines of the pack: the volts it has, and a cut-off that spares it. */
+import { decoded } from "../applied";
+import { cutOffFloor } from "../battery";
+import { lineSetting, stepOf, type DisplayProfile } from "../display";
+import type { Bike } from "../facts";
+import { keep, type Positions } from "./context";
+import type { Reason } from "./reason";
+
+/** A cut-off up to this much above the advised one spares the pack and is left alone, V. Common practice, no source. */
+const SPARING_V = 1;
+
+/** Step of a line in volts that does not say its own, V. */
+const USUAL_STEP_V = 0.5;
+
+/** Step of the line that holds a setting in volts, V. */
+export function stepInVolts(profile: DisplayProfile | null, setting: "cutOffV" | "bar1V"): number {
+  const line = profile && lineSetting(profile, setting);
+  return (line && stepOf(line.encoding)) ?? USUAL_STEP_V;
+}
+
+/** Cells in series a pack is spared by: where practice knows two counts, what spares the larger spares the smaller. */
+export const sparedSeries = ({ seriesOptions }: Bike): number | null => seriesOptions.at(-1) ?? null;
+
+export const BATTERY_POSITIONS: Positions = {
+  cutOffV: ({ profile, bike, asFound }) => {
+    const series = sparedSeries(bike);
+    if (series === null) return keep({ key: "reason.no-fact", needs: "pack" });
+    const { advisedV } = cutOffFloor(series, bike.chemistry, stepInVolts(profile, "cutOffV"));
+    const foundV = decoded(profile, asFound, "cutOffV");
+    const reason: Reason = {
+      key: "reason.cut-off",
+      series,
+      options: bike.seriesOptions,
+      perCellV: advisedV / series,
+      advisedV,
+      chemistry: bike.chemistry,
+    };
+    return foundV !== null && foundV >= advisedV && foundV <= advisedV + SPARING_V
+      ? keep(reason)
+      : { value: advisedV, reason };
+  },
+  nominalV: ({ bike: { packV, series } }) =>
+    packV === null
+      ? keep({ key: "reason.no-fact", needs: "pack" })
+      : { value: packV, reason: { key: "reason.nominal", packV, series } },
+  packChemistry: ({ bike: { chemistry } }) => ({ value: chemistry, reason: { key: "reason.chemistry", chemistry } }),
+};

@@ -1,0 +1,71 @@
+/**
+ * Decides one line that sets several things: the preset that misses least of what is wanted, first of what matters in
+ * law or can hurt, then of all; among those alike the one whose figures lie nearest on the safe side. The present one stays where
+ * none misses less.
+ */
+import { settingsOf, SETTINGS, type Decoded, type SettingKey, type SettingValue } from "../display";
+import { assistLimit } from "../law";
+import type { SafeDirection } from "../units";
+import { stay, type ProposalContext, type Solver } from "./context";
+import { positionOn } from "./positions";
+
+/** Two figures nearer than this, relative, are one and the same. */
+const SAME = 1e-6;
+
+/** How a preset stands to what is wanted of one setting: missed, or met and how far from it, relative. */
+interface Against {
+  readonly missed: boolean;
+  readonly far: number;
+}
+const MET: Against = { missed: false, far: 0 };
+const MISSED: Against = { missed: true, far: 0 };
+
+/** A figure on the safe side of the wanted one meets it; the nearer the better. `strict` leaves out the figure itself. */
+function figureAgainst(has: number, wanted: number, direction: SafeDirection | null, strict: boolean): Against {
+  const far = Math.abs(has - wanted) / Math.max(SAME, Math.abs(wanted));
+  if (far <= SAME) return strict ? MISSED : MET;
+  const isSafe = direction !== null && (direction === "down" ? has < wanted : has > wanted);
+  return isSafe ? { missed: false, far } : MISSED;
+}
+
+function against(context: ProposalContext, setting: SettingKey, has: SettingValue | undefined): Against {
+  if (setting === "assistCapKmh") {
+    const limit = context.choice && assistLimit(context.choice);
+    if (!limit) return MET;
+    return typeof has === "number" ? figureAgainst(has, limit.kmh, "down", limit.strict) : MISSED;
+  }
+  const { value, strict = false } = positionOn(context, setting);
+  if (value === null || has === undefined) return MET;
+  if (typeof has === "number" && typeof value === "number")
+    return figureAgainst(has, value, SETTINGS[setting].safeDirection, strict);
+  return has === value ? MET : MISSED;
+}
+
+/** How many of them matter in law or can hurt. */
+const grave = (missed: readonly SettingKey[]): number =>
+  missed.filter((setting) => SETTINGS[setting].mattersInLaw || SETTINGS[setting].hazards.length > 0).length;
+
+export const decidePreset: Solver = (context, asked) => {
+  const { line, index } = asked;
+  const { encoding } = line;
+  if (encoding.kind !== "bundle") return stay(asked, { key: "reason.as-found" });
+  const settings = settingsOf(line);
+  const ranked = encoding.options
+    .map(({ raw, means }) => {
+      const stands = settings.map((setting) => against(context, setting, (means as Decoded)[setting]));
+      return {
+        raw,
+        missed: settings.filter((_, i) => stands[i]?.missed),
+        far: stands.reduce((sum, { far }) => sum + far, 0),
+      };
+    })
+    .sort((a, b) => grave(a.missed) - grave(b.missed) || a.missed.length - b.missed.length || a.far - b.far);
+  const best = ranked[0];
+  const found = ranked.find(({ raw }) => raw === context.asFound[index]);
+  if (!best) return stay(asked, { key: "reason.as-found" });
+  const isWorse = (missed: readonly SettingKey[]) =>
+    grave(missed) > grave(best.missed) || (grave(missed) === grave(best.missed) && missed.length > best.missed.length);
+  if (found && !isWorse(found.missed))
+    return stay(asked, { key: "reason.bundle", settings, missed: found.missed, changed: false });
+  return { line, index, raw: best.raw, reason: { key: "reason.bundle", settings, missed: best.missed, changed: true } };
+};

@@ -1,0 +1,86 @@
+/**
+ * Proposes what every line should hold for this bike, class and rider, each value with its reason. One solver a kind of
+ * line; each is asked when the lines it rests on are decided, and sees what they will hold.
+ */
+import type { Raws } from "../applied";
+import { isShown, linesOf, settingsOf, type Encoding, type Line, type SettingKey } from "../display";
+import { own } from "../units/limits";
+import { decideCap } from "./cap";
+import { stay, type Asked, type ProposalContext, type ProposedLine, type Solver } from "./context";
+import { decidePreset } from "./preset";
+import { decideSingle } from "./single";
+import { decideWheel } from "./wheel";
+
+/** What decides a line, by how it holds its value: a kind nobody decides does not compile. */
+const SOLVERS: Readonly<Record<Encoding["kind"], Solver>> = {
+  choice: decideSingle,
+  number: decideSingle,
+  "around-default": decideSingle,
+  "unknown-scale": decideSingle,
+  "wheel-code": decideWheel,
+  "wheel-size": decideWheel,
+  "speed-cap": decideCap,
+  bundle: decidePreset,
+  "read-only": (_, asked) => stay(asked, { key: "reason.read-only" }),
+  reserved: (_, asked) => stay(asked, { key: "reason.reserved" }),
+};
+
+/** What has a say in how far a wheel line makes the display read off. */
+const COUNTING: readonly SettingKey[] = ["pulsesPerTurn", "motorPulses", "speedSensor", "speedCalibrationPercent"];
+/** What has a say in where a cap really ends drive. */
+const READING: readonly SettingKey[] = [...COUNTING, "circumferenceMm", "speedUnit"];
+
+/** Settings whose lines are decided before a line of these. */
+function restsOn(line: Line): readonly SettingKey[] {
+  const settings = settingsOf(line);
+  if (line.encoding.kind === "speed-cap") return READING;
+  if (settings.includes("circumferenceMm")) return COUNTING;
+  return settings.includes("cutOffV") ? ["nominalV"] : [];
+}
+
+/** The lines in an order in which everything comes after what it rests on and hangs on; else in menu order. */
+function inOrder(lines: readonly Line[]): readonly number[] {
+  const order: number[] = [];
+  const seen = new Set<number>();
+  const visit = (index: number): void => {
+    const line = lines[index];
+    if (!line || seen.has(index)) return;
+    seen.add(index);
+    const hangsOn = [line.shownWhen?.line, line.mattersWhen?.line];
+    const before = restsOn(line);
+    lines.forEach((other, i) => {
+      if (hangsOn.includes(other.code) || settingsOf(other).some((setting) => before.includes(setting))) visit(i);
+    });
+    order.push(index);
+  };
+  lines.forEach((_, i) => visit(i));
+  return order;
+}
+
+/** Proposes a value for every line, in menu order. */
+export function propose(context: ProposalContext): readonly ProposedLine[] {
+  const lines = linesOf(context.profile);
+  const decided = new Map<number, ProposedLine>();
+  for (const index of inOrder(lines)) {
+    const line = lines[index];
+    const others: Raws = lines.map((_, i) => decided.get(i)?.raw ?? context.asFound[i] ?? null);
+    if (line) decided.set(index, proposeLine(context, { line, index, others }));
+  }
+  return lines.flatMap((_, i) => decided.get(i) ?? []);
+}
+
+/** What hand, lock and menu say of a line comes before what would be decided. */
+function proposeLine(context: ProposalContext, asked: Asked): ProposedLine {
+  const { line, index, others } = asked;
+  const { overrides, unlocked } = context.wishes;
+  if (line.encoding.kind === "read-only") return SOLVERS["read-only"](context, asked);
+  if (line.shownWhen && !isShown(context.profile, index, others))
+    return stay(asked, { key: "reason.not-shown", by: line.shownWhen.line });
+  const byHand = own(overrides, line.code);
+  const isLocked = line.makerOnly && own(unlocked, line.code) === undefined;
+  if (byHand !== undefined && !isLocked) return { line, index, raw: byHand, reason: { key: "reason.by-hand" } };
+  if (line.encoding.kind === "reserved") return SOLVERS.reserved(context, asked);
+  if (line.effect === "none") return stay(asked, { key: "reason.no-effect" });
+  if (isLocked) return stay(asked, { key: "reason.maker-only" });
+  return SOLVERS[line.encoding.kind](context, asked);
+}

@@ -1,0 +1,15 @@
+/** The product's position on what the display counts and shows. */
+import { keep, type Positions } from "./context";
+
+export const READ_OUT_POSITIONS: Positions = {
+  pulsesPerTurn: ({ bike: { pulsesPerTurn } }) =>
+    pulsesPerTurn === null
+      ? keep({ key: "reason.no-read-out", needs: ["pick-up-pulses"] })
+      : { value: pulsesPerTurn, reason: { key: "reason.pulses", pulses: pulsesPerTurn } },
+  speedUnit: ({ choice }) => {
+    if (!choice) return keep({ key: "reason.no-fact", needs: "class" });
+    const { speedUnit: unit, name: className } = choice.rule;
+    return { value: unit, reason: { key: "reason.class-unit", unit, className } };
+  },
+  batteryReadout: () => ({ value: "volts", reason: { key: "reason.volts-advised" } }),
+};

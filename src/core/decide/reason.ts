@@ -1,0 +1,108 @@
+/**
+ * Why a line is to hold what it is to hold: a message with the figures it was worked out from. Words are put to it on
+ * screen and on paper.
+ */
+import type { StartAngle } from "../assist";
+import type { CurrentBound, CurrentPart } from "../battery/current";
+import type { EncodeProblem, SettingKey } from "../display";
+import type { Counting } from "../applied";
+import type { Bike } from "../facts";
+import type { AssistLimit } from "../law";
+import type { Interval, ReadOutNeed, Rollout } from "../wheel";
+import type { MotorFacts } from "./currentBounds";
+
+/** One candidate of a wheel line, for the picture beside the reason. */
+export interface WheelOption {
+  readonly shows: string;
+  readonly circumferenceMm: number;
+  readonly r: number;
+}
+
+export type Reason =
+  | { readonly key: "reason.as-found" }
+  | { readonly key: "reason.maker-only" }
+  | { readonly key: "reason.reserved" }
+  | { readonly key: "reason.read-only" }
+  | { readonly key: "reason.no-fact"; readonly needs: "rollout" | "pack" | "current" | "class" }
+  | { readonly key: "reason.no-read-out"; readonly needs: readonly ReadOutNeed[] }
+  /** Sealed with another value than the facts at hand would give: it stands as sealed. */
+  | { readonly key: "reason.sealed" }
+  | { readonly key: "reason.by-hand" }
+  | { readonly key: "reason.cannot-hold"; readonly problem: EncodeProblem }
+  | {
+      readonly key: "reason.wheel";
+      readonly rollout: Rollout;
+      readonly turns: number;
+      /** How the display counts while it is held against the wheel. */
+      readonly counting: Counting;
+      readonly options: readonly WheelOption[];
+      readonly chosen: string;
+      readonly asFound: WheelOption | null;
+    }
+  | {
+      readonly key: "reason.cap";
+      readonly limit: AssistLimit;
+      readonly r: Interval;
+      readonly settingKmh: number;
+      readonly trueKmh: Interval;
+      readonly heldIn: "kmh" | "mph";
+      readonly of: "assist" | "throttle";
+      readonly beyond: EncodeProblem | null;
+    }
+  | { readonly key: "reason.cap-not-shown"; readonly basis: "own" | "share" | "unknown" }
+  | { readonly key: "reason.no-limit" }
+  | { readonly key: "reason.throttle-off"; readonly className: string }
+  | { readonly key: "reason.throttle-follows-level" }
+  | { readonly key: "reason.throttle-not-fitted" }
+  | { readonly key: "reason.throttle-as-class"; readonly className: string }
+  | { readonly key: "reason.rolling-start" }
+  | {
+      readonly key: "reason.start-pulses";
+      readonly pulses: number;
+      readonly crankPulses: number;
+      readonly angle: StartAngle;
+      readonly rider: Bike["rider"];
+    }
+  | { readonly key: "reason.start-strength"; readonly share: number; readonly heavy: boolean }
+  | { readonly key: "reason.walk-assist"; readonly limitKmh: number | null }
+  | {
+      readonly key: "reason.current";
+      readonly bounds: readonly CurrentBound[];
+      readonly by: CurrentPart;
+      readonly motor: MotorFacts | null;
+      readonly allowedA: number;
+      readonly within: boolean;
+    }
+  | {
+      readonly key: "reason.cut-off";
+      /** Cells in series it spares, and every count such a pack may have. */
+      readonly series: number;
+      readonly options: readonly number[];
+      readonly perCellV: number;
+      readonly advisedV: number;
+      readonly chemistry: Bike["chemistry"];
+    }
+  | { readonly key: "reason.nominal"; readonly packV: number; readonly series: number | null }
+  | { readonly key: "reason.pulses"; readonly pulses: number }
+  | { readonly key: "reason.power-on-zero" }
+  | { readonly key: "reason.class-unit"; readonly unit: "kmh" | "mph"; readonly className: string }
+  | { readonly key: "reason.volts-advised" }
+  | { readonly key: "reason.owners-choice" }
+  | { readonly key: "reason.technicians-choice" }
+  | { readonly key: "reason.not-shown"; readonly by: string }
+  | { readonly key: "reason.no-effect" }
+  | { readonly key: "reason.unknown-scale" }
+  | {
+      readonly key: "reason.bundle";
+      readonly settings: readonly SettingKey[];
+      readonly missed: readonly SettingKey[];
+      readonly changed: boolean;
+    }
+  | { readonly key: "reason.assist-only"; readonly className: string }
+  | { readonly key: "reason.walk-speed"; readonly limitKmh: number }
+  | { readonly key: "reason.level-zero" }
+  | { readonly key: "reason.cruise-off" }
+  | { readonly key: "reason.regeneration-off" }
+  | { readonly key: "reason.softness"; readonly heavy: boolean }
+  | { readonly key: "reason.readiness"; readonly rider: Bike["rider"] }
+  | { readonly key: "reason.chemistry"; readonly chemistry: Bike["chemistry"] };

@@ -1,0 +1,20 @@
+/** Decides a line that sets one thing: the product's position on it, as the line can hold it. */
+import { contextOf, decodeAll, encodeLine } from "../display";
+import { fromEncoded, stay, type Solver } from "./context";
+import { positionOn } from "./positions";
+
+export const decideSingle: Solver = (context, asked) => {
+  const { line, index, others } = asked;
+  const { encoding } = line;
+  if (encoding.setting === null) return stay(asked, { key: "reason.as-found" });
+  if (encoding.kind === "unknown-scale" && encoding.measured.length === 0)
+    return stay(asked, { key: "reason.unknown-scale" });
+  const { value, reason, strict = false } = positionOn(context, encoding.setting);
+  if (value === null) return stay(asked, reason);
+  const column = contextOf(context.profile, others);
+  const encoded = encodeLine(encoding, value, strict, column);
+  // What already stands for the wanted value stays, even where another number stands for it too.
+  const found = context.asFound[index] ?? null;
+  const stands = encoded.ok && found !== null && decodeAll(line, found, column)[encoding.setting] === encoded.held;
+  return stands ? { line, index, raw: found, reason } : fromEncoded(asked, encoded, reason);
+};

@@ -1,0 +1,194 @@
+// One bike, one number: whatever is asked of plan, benches, checks, what if and papers, they say the same.
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { CLASSES } from "@/catalog/classes/classes";
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { appliedCap, appliedCurrentA, readOut } from "../applied";
+import { outcomeOf } from "../benches/outcome";
+import { batteryBench, currentBench } from "../benches/packBench";
+import { wheelBench } from "../benches/wheelBench";
+import { linesOf, rawValues, shows } from "../display";
+import { readFigures } from "../facts/figures";
+import type { IntakeText } from "../facts";
+import type { Reason } from "../decide";
+import type { SheetRow } from "../sheet";
+import { newJob, type Job } from "./job";
+import { paperOf } from "./paper";
+import { workOut } from "./workings";
+
+const some = <Value>(arbitrary: fc.Arbitrary<Value>) => fc.option(arbitrary, { nil: undefined, freq: 4 });
+const oneOf = (...values: readonly string[]) => fc.constantFrom(...values);
+
+/** A bike as people type it, much of it unsaid. */
+const intakes: fc.Arbitrary<IntakeText> = fc.record({
+  tyre: some(oneOf("47-622", "100-559", "54-507", "20 x 2.35", "nonsense")),
+  rolloutMm: some(fc.integer({ min: 1200, max: 2400 }).map(String)),
+  pickUp: some(oneOf("spoke-magnet", "inside-motor")),
+  pulsesPerTurn: some(oneOf("1", "2", "6", "46", "80")),
+  motorKind: some(oneOf("geared-hub", "direct-drive-hub", "mid-drive")),
+  motorRatedW: some(oneOf("250", "500", "1000")),
+  packV: some(oneOf("24", "36", "48", "52", "72")),
+  chemistry: some(oneOf("nmc", "lfp")),
+  controllerA: some(oneOf("12", "15", "22", "30")),
+  bmsA: some(oneOf("15", "25", "40")),
+  throttleFitted: some(oneOf("yes", "no")),
+  rider: some(oneOf("novice", "used-to-it")),
+}) as fc.Arbitrary<IntakeText>;
+
+const jobs: fc.Arbitrary<Job> = fc
+  .record({
+    profile: fc.constantFrom(...SHIPPED_DISPLAYS),
+    rule: fc.constantFrom(...CLASSES),
+    intake: intakes,
+    chargerV: some(oneOf("29.4", "42", "54.6", "58.8", "67.2", "50")),
+    seeds: fc.array(fc.nat(), { minLength: 80, maxLength: 80 }),
+  })
+  .map(({ profile, rule, intake, chargerV, seeds }): Job => {
+    // A fifth of the lines as the maker sets them, a tenth unread, the rest anything.
+    const shown = linesOf(profile).flatMap(({ code, encoding, factoryRaw }, i) => {
+      const raws = rawValues(encoding);
+      const seed = seeds[i % seeds.length] ?? 0;
+      if (seed % 10 === 3) return [];
+      return [[code, shows(encoding, seed % 5 === 0 ? factoryRaw : (raws[seed % raws.length] ?? factoryRaw))] as const];
+    });
+    const job = newJob("one", 1, "2026-01-01T00:00:00.000Z");
+    const said = Object.fromEntries(
+      Object.entries({ ...intake, chargerV }).filter((entry): entry is [string, string] => entry[1] !== undefined),
+    );
+    return {
+      ...job,
+      profile,
+      intake: said,
+      classChoice: { ...job.classChoice, rule },
+      asFound: { shown: Object.fromEntries(shown), waivedReason: "" },
+    };
+  });
+
+/** Everything that is worked out of a job, by the way it is asked for. */
+function asked(job: Job) {
+  const { profile } = job;
+  const workings = workOut(job);
+  const { sheet, bike, choice } = workings;
+  if (!profile || !sheet) throw new Error("no sheet");
+  const figures = readFigures(job.intake);
+  const target = sheet.targetRaws;
+  return { job, profile, workings, sheet, bike, choice, figures, target };
+}
+const reasonOf = <Key extends Reason["key"]>(
+  { sheet }: ReturnType<typeof asked>,
+  key: Key,
+): readonly (Extract<Reason, { key: Key }> & { readonly row: SheetRow })[] =>
+  sheet.rows.flatMap((row) =>
+    row.reason.key === key ? [{ ...(row.reason as Extract<Reason, { key: Key }>), row }] : [],
+  );
+
+const RUNS = { numRuns: 250 };
+const near = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-9 * Math.max(1, Math.abs(b));
+
+describe("one bike, one number", () => {
+  it("the speedometer: the plan's reason, the speedometer bench, what if and the read-out agree on r", () => {
+    let told = 0;
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const all = asked(job);
+        const { profile, bike, figures, choice, target } = all;
+        const meter = readOut(profile, target, bike);
+        for (const { options, chosen } of reasonOf(all, "reason.wheel")) {
+          const pick = options.find(({ shows: mark }) => mark === chosen);
+          expect(meter.kind).toBe("known");
+          if (meter.kind === "known" && pick) expect(near(pick.r, meter.r.nominal)).toBe(true);
+          told += 1;
+        }
+        const r = meter.kind === "known" ? meter.r.nominal : null;
+        expect(outcomeOf({ profile, bike, figures, choice }, target).r?.nominal ?? null).toBe(r);
+        const bench = wheelBench({ profile, bike, figures, raws: target, choice });
+        const now = bench.choices.find(({ what }) => what === "as-found");
+        if (now) expect(now.r === r || (r !== null && near(now.r, r))).toBe(true);
+      }),
+      RUNS,
+    );
+    expect(told).toBeGreaterThan(RUNS.numRuns / 10);
+  });
+
+  it("the cap: the plan's reason, the sheet, the bench, what if and the check foretell one true speed", () => {
+    let told = 0;
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const all = asked(job);
+        const { profile, bike, figures, choice, target, sheet, workings } = all;
+        const cap = appliedCap(profile, target, bike);
+        expect(sheet.targetCap).toEqual(cap);
+        expect(outcomeOf({ profile, bike, figures, choice }, target).cap).toEqual(cap);
+        for (const { of, trueKmh, row } of reasonOf(all, "reason.cap"))
+          if (of === "assist" && cap.kind === "true" && row.shown.target) {
+            expect(near(trueKmh.nominal, cap.kmh.nominal)).toBe(true);
+            expect(near(trueKmh.high, cap.kmh.high)).toBe(true);
+            told += 1;
+          }
+        const top = workings.checks.find(({ check }) => check.id === "top-speed-run")?.check.expect;
+        if (top?.kind === "at-most")
+          expect(top.expectedKmh).toBe(cap.kind === "true" && !cap.unitOpen ? cap.kmh.nominal : null);
+        const now = wheelBench({ profile, bike, figures, raws: target, choice }).choices.find(
+          ({ what }) => what === "as-found",
+        );
+        if (now?.capNow && cap.kind === "true") expect(near(now.capNow.nominal, cap.kmh.nominal)).toBe(true);
+      }),
+      RUNS,
+    );
+    expect(told).toBeGreaterThan(RUNS.numRuns / 20);
+  });
+
+  it("the cut-off: the plan, the battery bench and the hazard look at the same cells", () => {
+    let told = 0;
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const all = asked(job);
+        const { profile, bike, figures, target, sheet } = all;
+        const bench = batteryBench(bike, figures, profile, target);
+        for (const { advisedV, series } of reasonOf(all, "reason.cut-off")) {
+          if (bench) {
+            expect(bench.cutOff.advisedV).toBe(advisedV);
+            told += 1;
+          }
+          expect(bike.seriesOptions).toContain(series);
+        }
+        const low = sheet.targetFindings.find(({ message }) => message.key === "hazard.cut-off-too-low");
+        if (bench && low?.message.key === "hazard.cut-off-too-low")
+          expect(near(low.message.leastV, bench.cutOff.leastV)).toBe(true);
+      }),
+      RUNS,
+    );
+    expect(told).toBeGreaterThan(RUNS.numRuns / 20);
+  });
+
+  it("the current: the plan, the current bench and what if bound it by the same part", () => {
+    let told = 0;
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const all = asked(job);
+        const { profile, bike, figures, choice, target } = all;
+        const bench = currentBench(bike, figures, profile, target, choice, null);
+        for (const { allowedA, by } of reasonOf(all, "reason.current")) {
+          expect(bench.allowed).toMatchObject({ allowedA, by });
+          told += 1;
+        }
+        const applied = appliedCurrentA(profile, target, bike);
+        if (applied !== null) expect(outcomeOf({ profile, bike, figures, choice }, target).currentA).toBe(applied);
+      }),
+      RUNS,
+    );
+    expect(told).toBeGreaterThan(RUNS.numRuns / 20);
+  });
+
+  it("the papers: what is planned on them is the plan's own, line by line", () =>
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const { sheet } = asked(job);
+        const paper = paperOf(job);
+        paper?.lines.forEach(({ planned }, i) => {
+          if (planned.kind === "value") expect(planned.value.shows).toBe(sheet.rows[i]?.target?.shows);
+        });
+      }),
+      RUNS,
+    ));
+});

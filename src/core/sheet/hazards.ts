@@ -1,0 +1,159 @@
+/**
+ * What can be hurt by these values on this bike, law aside: cells run flat, a controller fed the wrong volts, current
+ * past what the pack or controller bears, a bike that moves when it is switched on. Common practice, no source.
+ */
+import { cutOffFloor } from "../battery";
+import { sparedSeries } from "../decide/battery";
+import type { CurrentPart } from "../battery/current";
+import type { DisplayProfile } from "../display";
+import type { Severity } from "../law";
+import { appliedCurrentA, decoded, type Raws } from "../applied/applied";
+import type { Bike } from "../facts/bike";
+import { isOver, partAmps } from "../decide/currentBounds";
+
+export type HazardMessage =
+  | {
+      readonly key: "hazard.pack-not-taken";
+      readonly packV: number;
+      readonly acceptsV: readonly number[];
+      readonly by: "controller" | "display";
+    }
+  | { readonly key: "hazard.nominal-too-low"; readonly nominalV: number; readonly packV: number }
+  | { readonly key: "hazard.nominal-too-high"; readonly nominalV: number; readonly packV: number }
+  | {
+      readonly key: "hazard.cut-off-too-low";
+      readonly cutOffV: number;
+      readonly leastV: number;
+      readonly series: number;
+    }
+  | {
+      readonly key: "hazard.current-over";
+      readonly currentA: number;
+      readonly allowedA: number;
+      readonly by: CurrentPart;
+    }
+  | { readonly key: "hazard.moves-at-power-on"; readonly level: number | "last-used" }
+  | { readonly key: "hazard.cruise-on" }
+  | { readonly key: "hazard.pin-on" }
+  | { readonly key: "hazard.regeneration" }
+  | { readonly key: "hazard.no-brake-cut-off" };
+
+export type HazardSubject =
+  "battery" | "cut-off" | "nominal" | "current" | "power-on" | "cruise" | "pin" | "regeneration" | "brakes";
+
+export interface HazardFinding {
+  readonly severity: Severity;
+  readonly subject: HazardSubject;
+  readonly message: HazardMessage;
+}
+
+/** Hazards of these raw values on this bike, gravest first. Volts and amps. */
+export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readonly HazardFinding[] {
+  return [
+    ...packHazards(profile, raws, bike),
+    ...currentHazards(profile, raws, bike),
+    ...ridingHazards(profile, raws, bike),
+  ].sort((a, b) => Number(a.severity !== "breach") - Number(b.severity !== "breach"));
+}
+
+function packHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
+  const { packV, chemistry, controllerV } = bike;
+  if (packV === null) return [];
+  const findings: HazardFinding[] = [];
+  const refuse = (acceptsV: readonly number[], by: "controller" | "display") => {
+    if (acceptsV.length > 0 && !acceptsV.includes(packV))
+      findings.push({
+        severity: "breach",
+        subject: "battery",
+        message: { key: "hazard.pack-not-taken", packV, acceptsV, by },
+      });
+  };
+  refuse(controllerV, "controller");
+  refuse(profile.acceptsNominalV, "display");
+  const nominalV = decoded(profile, raws, "nominalV");
+  if (nominalV !== null && nominalV < packV)
+    findings.push({
+      severity: "breach",
+      subject: "nominal",
+      message: { key: "hazard.nominal-too-low", nominalV, packV },
+    });
+  if (nominalV !== null && nominalV > packV)
+    findings.push({
+      severity: "caution",
+      subject: "nominal",
+      message: { key: "hazard.nominal-too-high", nominalV, packV },
+    });
+  const cutOffV = decoded(profile, raws, "cutOffV");
+  // The pack that would suffer is judged.
+  const series = sparedSeries(bike);
+  if (cutOffV !== null && series !== null) {
+    const { leastV } = cutOffFloor(series, chemistry, 0.5);
+    if (cutOffV < leastV - 1e-9)
+      findings.push({
+        severity: "breach",
+        subject: "cut-off",
+        message: { key: "hazard.cut-off-too-low", cutOffV, leastV, series },
+      });
+  }
+  return findings;
+}
+
+/**
+ * How grave it is to pass what a part bears. The motor's and the wire's figures are from memory, so they caution only.
+ */
+const HURT = {
+  bms: "breach",
+  connector: "breach",
+  wire: "caution",
+  motor: "caution",
+  controller: "caution",
+} as const satisfies Record<CurrentPart, Severity>;
+const BY_WEIGHT: readonly CurrentPart[] = ["bms", "connector", "wire", "motor", "controller"];
+
+function currentHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
+  const currentA = appliedCurrentA(profile, raws, bike);
+  const parts = partAmps(bike);
+  if (currentA === null) return [];
+  // What flows is what the line lets through, and never more than the controller gives.
+  const flowingA = Math.min(currentA, parts.controller ?? Infinity);
+  const passed = (part: CurrentPart, amps: number) =>
+    isOver(part === "controller" ? currentA : flowingA, { part, amps });
+  const gravest = BY_WEIGHT.flatMap((part) =>
+    parts[part] !== null && passed(part, parts[part]) ? [{ part, amps: parts[part] }] : [],
+  ).slice(0, 1);
+  return gravest.map(({ part, amps }) => ({
+    severity: HURT[part],
+    subject: "current",
+    message: {
+      key: "hazard.current-over",
+      currentA: part === "controller" ? currentA : flowingA,
+      allowedA: amps,
+      by: part,
+    },
+  }));
+}
+
+function ridingHazards(
+  profile: DisplayProfile,
+  raws: Raws,
+  { throttleFitted, brakeCutOff, motorKind }: Bike,
+): HazardFinding[] {
+  const findings: HazardFinding[] = [];
+  const level = decoded(profile, raws, "levelAtPowerOn");
+  const liveThrottle =
+    throttleFitted === true &&
+    decoded(profile, raws, "throttleMode") !== "off" &&
+    decoded(profile, raws, "throttleFromStandstill") !== false;
+  if (level !== null && level !== 0 && liveThrottle)
+    findings.push({ severity: "caution", subject: "power-on", message: { key: "hazard.moves-at-power-on", level } });
+  if (decoded(profile, raws, "cruiseOn") === true)
+    findings.push({ severity: "caution", subject: "cruise", message: { key: "hazard.cruise-on" } });
+  if (decoded(profile, raws, "startPinOn") === true)
+    findings.push({ severity: "caution", subject: "pin", message: { key: "hazard.pin-on" } });
+  const regen = decoded(profile, raws, "regenShare");
+  if (regen !== null && regen > 0 && motorKind !== "direct-drive-hub")
+    findings.push({ severity: "caution", subject: "regeneration", message: { key: "hazard.regeneration" } });
+  if (brakeCutOff === false)
+    findings.push({ severity: "caution", subject: "brakes", message: { key: "hazard.no-brake-cut-off" } });
+  return findings;
+}

@@ -1,0 +1,5 @@
+export * from "./hazards";
+export * from "./sheet";
+export * from "./carryOver";
+export * from "./compareDisplays";
+export * from "./classesHeld";

@@ -168,7 +168,7 @@ export const MUTANTS: readonly Mutant[] = [
   ...at("decide/cap", ["limit.kmh * meter.r.low", "limit.kmh * meter.r.nominal"]),
   ...at(
     "decide/preset",
-    ["grave(a.missed) - grave(b.missed) ||", ""],
+    ["compareMissed(a.missed, b.missed) ||", ""],
     ["a.far - b.far", "b.far - a.far"],
     ["far <= SAME", "far <= 0"],
   ),

@@ -1,6 +1,6 @@
 /**
  * Decides one line that sets several things: the preset that misses least of what is wanted, first of what matters in
- * law or can hurt, then of all; among those alike the one whose figures lie nearest on the safe side. The present one stays where
+ * law, then of what can hurt, then of all; among those alike the one whose figures lie nearest on the safe side. The present one stays where
  * none misses less.
  */
 import { settingsOf, SETTINGS, type Decoded, type SettingKey, type SettingValue } from "../display";
@@ -41,9 +41,23 @@ function against(context: ProposalContext, setting: SettingKey, has: SettingValu
   return has === value ? MET : MISSED;
 }
 
-/** How many of them matter in law or can hurt. */
-const grave = (missed: readonly SettingKey[]): number =>
-  missed.filter((setting) => SETTINGS[setting].mattersInLaw || SETTINGS[setting].hazards.length > 0).length;
+/** How many of the missed matter in law, how many can set a pack on fire or hurt otherwise, how many there are. */
+const countsOf = (missed: readonly SettingKey[]): readonly number[] => [
+  missed.filter((setting) => SETTINGS[setting].mattersInLaw).length,
+  missed.filter((setting) => SETTINGS[setting].hazards.includes("battery-fire")).length,
+  missed.filter((setting) => SETTINGS[setting].hazards.length > 0).length,
+  missed.length,
+];
+
+/** Below 0 where the first is to be had rather: by what matters most in which they differ. */
+function compareMissed(a: readonly SettingKey[], b: readonly SettingKey[]): number {
+  const other = countsOf(b);
+  return (
+    countsOf(a)
+      .map((count, i) => count - (other[i] ?? 0))
+      .find((difference) => difference !== 0) ?? 0
+  );
+}
 
 export const decidePreset: Solver = (context, asked) => {
   const { line, index } = asked;
@@ -59,13 +73,11 @@ export const decidePreset: Solver = (context, asked) => {
         far: stands.reduce((sum, { far }) => sum + far, 0),
       };
     })
-    .sort((a, b) => grave(a.missed) - grave(b.missed) || a.missed.length - b.missed.length || a.far - b.far);
+    .sort((a, b) => compareMissed(a.missed, b.missed) || a.far - b.far);
   const best = ranked[0];
   const found = ranked.find(({ raw }) => raw === context.asFound[index]);
   if (!best) return stay(asked, { key: "reason.as-found" });
-  const isWorse = (missed: readonly SettingKey[]) =>
-    grave(missed) > grave(best.missed) || (grave(missed) === grave(best.missed) && missed.length > best.missed.length);
-  if (found && !isWorse(found.missed))
+  if (found && compareMissed(found.missed, best.missed) <= 0)
     return stay(asked, { key: "reason.bundle", settings, missed: found.missed, changed: false });
   return { line, index, raw: best.raw, reason: { key: "reason.bundle", settings, missed: best.missed, changed: true } };
 };

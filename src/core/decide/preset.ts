@@ -1,7 +1,7 @@
 /**
  * Decides one line that sets several things: the preset that misses least of what is wanted, first of what matters in
- * law, then of what can hurt, then of all; among those alike the one whose figures lie nearest on the safe side. The present one stays where
- * none misses less.
+ * law, then of what can hurt, then of all; among those alike the one whose figures lie nearest on the safe side. The
+ * present one stays where none misses less.
  */
 import { settingsOf, SETTINGS, type Decoded, type SettingKey, type SettingValue } from "../display";
 import { assistLimit } from "../law";
@@ -20,7 +20,7 @@ interface Against {
 const MET: Against = { missed: false, far: 0 };
 const MISSED: Against = { missed: true, far: 0 };
 
-/** A figure on the safe side of the wanted one meets it; the nearer the better. `strict` leaves out the figure itself. */
+/** A figure on the safe side of the wanted one meets it, the nearer the better; `strict` leaves the wanted one out. */
 function figureAgainst(has: number, wanted: number, direction: SafeDirection | null, strict: boolean): Against {
   const far = Math.abs(has - wanted) / Math.max(SAME, Math.abs(wanted));
   if (far <= SAME) return strict ? MISSED : MET;

@@ -20,7 +20,7 @@ const CORE_LAYERS = [
   ["display", "facts"],
   ["applied"],
   ["keys", "decide", "rig"],
-  ["sheet"],
+  ["sheet", "programming"],
   ["benches"],
   ["proof", "faults"],
   ["record"],

@@ -32,7 +32,7 @@ test("the wheel bench knows that a fat tyre set as 26 makes the cap a lie, and o
   await expect(row(page, "Lines that fit", "Best wheel line")).toContainText("51: 29");
   await expect(row(page, "Lines that fit", "Best wheel line")).toContainText("24.96 km/h");
   await page.getByRole("button", { name: "Best wheel line" }).click();
-  await expect(page.getByRole("table", { name: "Lines that fit" })).toContainText("2314.1 ÷ 2310) = 1.0018");
+  await expect(page.getByRole("table", { name: "Lines that fit" })).toContainText("2314.1 ÷ 2310 = 1.0018");
   await page.locator("summary", { hasText: "Rollout: 2310 mm" }).click();
   await expect(main(page)).toContainText("4620 mm ÷ 2 = 2310 mm");
   await expect(row(page, "Held against what it could be", "Magnets on the spokes")).toContainText("possible");

@@ -3,6 +3,7 @@
  * make the record.
  */
 import { isShown, linesOf, shows, type DisplayProfile, type MenuState, type Screen } from "../display";
+import type { Told } from "../programming";
 import { asSealed, byCode, codedRaws, foundRawsOf, lastSheet, readBackRaws } from "./columns";
 import { baselineOf, foundLines } from "./found";
 import { reopen } from "./handingOver";
@@ -84,6 +85,15 @@ export function advanceProgram(job: Job, state: MenuState, at: string): Job {
   const moved = next.targets.some((raw, i) => sealed[i] !== raw);
   const settled = moved ? sealOnto(kept, "target", next.targets, at, "With the lines read on the way.") : kept;
   return withEvent(settled, at, "programmed", "keys of the bike, as told");
+}
+
+/** Takes down what was told of the bike's display: where it stands, what was read, what went off the plan. */
+export function takeTold(job: Job, { state, read, notice, events }: Told, at: string): Job {
+  const advancedJob = advanceProgram(job, state, at);
+  const known = read ? takeReading(advancedJob, read.line, read.raw) : advancedJob;
+  const kept = notice && { ...notice, lines: [...notice.lines] };
+  const noticed: Job = known.program ? { ...known, program: { ...known.program, notice: kept } } : known;
+  return events.reduce((now, { kind, detail }) => withEvent(now, at, kind, detail), noticed);
 }
 
 /**

@@ -1,17 +1,10 @@
 "use client";
 import dynamic from "next/dynamic";
 import { useState } from "react";
-import { codeOf, lineAt, viewOf, type MenuState, type View } from "@/core/display";
-import { closedByItself, likelySlips, type Slip } from "@/core/keys";
-import {
-  advanceProgram,
-  setKeysAside,
-  startRehearsal,
-  takeReading,
-  withEvent,
-  type Job,
-  type Keys,
-} from "@/core/record";
+import { codeOf, viewOf, type View } from "@/core/display";
+import { likelySlips, type CardStep } from "@/core/keys";
+import { readingOf, turn, type KeyEvent, type Session } from "@/core/programming";
+import { setKeysAside, startRehearsal, takeTold } from "@/core/record";
 import { Button, useShortcuts, useTell } from "@/ui/primitives";
 import { viewWords } from "@/ui/wording";
 import type { KeysStageProps } from "../job/stageProps";
@@ -20,7 +13,7 @@ import { CardFace } from "./CardFace";
 import { moment } from "./MenuClock";
 import { Hands } from "./Hands";
 import { useLead } from "./useLead";
-import { useSession } from "./useSession";
+import { useSession, type Session as Keyed } from "./useSession";
 
 const Follows = dynamic(() => import("./Follows").then((module) => module.Follows), { ssr: false });
 const PlanProblem = dynamic(() => import("./PlanProblem").then((module) => module.PlanProblem), { ssr: false });
@@ -30,107 +23,71 @@ const ShowsSomethingElse = dynamic(() => import("./ShowsSomethingElse").then((mo
 });
 
 const nowIso = (): string => new Date().toISOString();
-const withNotice =
-  (notice: Keys["notice"]) =>
-  (now: Job): Job =>
-    now.program ? { ...now, program: { ...now.program, notice } } : now;
 
 /** The keys of the bike: the technician presses them and says so, and the card follows. */
 export function BikeKeys(props: KeysStageProps) {
-  const { job, change, profile, program } = props;
-  const tell = useTell();
-  const { leads, takeOver } = useLead(job.id);
-  const session = useSession(profile, program);
-  const { state, work } = session;
-  const [since, setSince] = useState<number | null>(null);
-  const [asking, setAsking] = useState(false);
-  const [past, setPast] = useState<readonly MenuState[]>([]);
-  const step = work?.steps[0];
-  const codes = (lines: readonly number[]): string[] => lines.map((i) => codeOf(profile, i));
+  const { change, profile, program } = props;
+  const { leads, takeOver } = useLead(props.job.id);
+  const keyed = useSession(profile, program);
+  const [hands, setHands] = useState<Omit<Session, "state">>({ past: [], sinceMs: null });
+  const { state, work } = keyed;
+  const session: Session = { ...hands, state };
+  const step = work?.steps[0] ?? null;
 
-  /** Takes where the display stands now: shows it, keeps it, and lets `edit` add to the record. */
-  const settle = (next: MenuState, edit: (now: Job) => Job) => {
-    session.go(next);
-    setSince(moment());
-    void change((now) => edit(advanceProgram(now, next, nowIso())));
-  };
-  /** A line nobody had read: what it shows becomes its as-found value, and the targets are worked out anew. */
-  const settleReading = (next: MenuState, line: number, raw: number) => {
-    setSince(moment());
-    void change((now) => withNotice(null)(takeReading(advanceProgram(now, next, nowIso()), line, raw)));
-  };
-  const closing = (before: MenuState) => {
-    const { lines, kept } = closedByItself(profile, before);
-    const detail = codes(lines);
-    const notice = { kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: detail } as const;
-    return (now: Job): Job => withEvent(withNotice(notice)(now), nowIso(), "menu-closed", detail.join(" "));
-  };
-
-  const here = lineAt(profile, state);
-  const hereShows = state.pending[here];
-  const reading = program.unread.includes(here) && hereShows !== undefined;
-  const done = () => {
-    if (reading) return settleReading(state, here, hereShows);
+  /** Says something of the display: what follows is shown at once, and taken down. */
+  const say = (event: KeyEvent) => {
     // While new keys are worked out there is no step to be done with.
-    if (!step || session.stale) return;
-    setPast((all) => [...all.slice(-20), state]);
-    settle(step.after, withNotice(null));
-  };
-  const recover = (slip: Pick<Slip, "state" | "how">) => {
-    setAsking(false);
-    setPast((all) => [...all.slice(-20), state]);
-    const line = lineAt(profile, slip.state);
-    const raw = slip.state.pending[line];
-    if (program.unread.includes(line) && raw !== undefined) return settleReading(slip.state, line, raw);
-    const inMenu = state.screen.kind === "menu";
-    const note =
-      slip.how === "menu-closed" && inMenu
-        ? closing(state)
-        : slip.state.screen.kind === "off" && inMenu
-          ? withNotice({ kind: "power-lost", lines: codes(closedByItself(profile, state).lines) })
-          : withNotice({ kind: "off-plan", lines: [] });
-    settle(slip.state, (now) => withEvent(note(now), nowIso(), "recovered", slip.how));
-  };
-  const back = () => {
-    const before = past[past.length - 1];
-    if (!before) return;
-    setPast(past.slice(0, -1));
-    settle(before, withNotice(null));
-  };
-  const aside = async () => {
-    const deed = await change((now) => setKeysAside(now, nowIso(), "keys set aside"));
-    if (deed) tell("Keys set aside. The sealed sheets stay in the record.", () => void deed.undo("keys set aside"));
+    const at = { profile, unread: program.unread, step: keyed.stale ? null : step, nowMs: moment() };
+    const { session: next, told } = turn(session, event, at);
+    setHands({ past: next.past, sinceMs: next.sinceMs });
+    if (!told) return;
+    keyed.go(told.state);
+    void change((now) => takeTold(now, told, nowIso()));
   };
 
-  useShortcuts({ " ": done, e: () => setAsking(true) }, leads === true && !program.done);
   if (leads === null) return null;
   if (!leads) return <Follows {...props} state={state} onTakeOver={takeOver} />;
   if (!work) return <p className="text-quiet">Working out the keys …</p>;
   if (!work.plan.ok) return <PlanProblem problem={work.plan.problem} />;
-  const closedNow = () => recover({ state: closedByItself(profile, state).after, how: "menu-closed" });
+  return <KeyCard {...props} keyed={keyed} session={session} step={step} say={say} />;
+}
+
+interface KeyCardProps extends KeysStageProps {
+  readonly keyed: Keyed;
+  readonly session: Session;
+  readonly step: CardStep | null;
+  readonly say: (event: KeyEvent) => void;
+}
+
+/** The card: the step in hand, or the line nobody has read; and what can be said of either. */
+function KeyCard({ job, change, profile, program, keyed, session, step, say }: KeyCardProps) {
+  const [asking, setAsking] = useState(false);
+  const { state, work } = keyed;
+  const { unread } = program;
+  useShortcuts({ " ": () => say({ kind: "done" }), e: () => setAsking(true) }, !program.done);
   const clock = (
     <CardClock
       profile={profile}
       state={state}
-      since={since}
-      onRestart={() => setSince(moment())}
-      onClosed={closedNow}
+      since={session.sinceMs}
+      onRestart={() => say({ kind: "still-open" })}
+      onClosed={() => say({ kind: "closed" })}
     />
   );
+  const reading = readingOf(profile, session, unread);
   if (reading)
     return (
       <ReadingStep
         profile={profile}
-        line={here}
-        suggested={hereShows}
-        left={program.unread.length}
+        line={reading.line}
+        suggested={reading.suggested}
+        left={unread.length}
         state={state}
-        onRead={(raw) => settleReading(state, here, raw)}
+        onRead={(raw) => say({ kind: "read", raw })}
         clock={clock}
       />
     );
-  if (!step) return null;
-  const reads = step.line !== null && program.unread.includes(step.line);
+  if (!step || !work) return null;
   return (
     <>
       <CardFace
@@ -138,33 +95,27 @@ export function BikeKeys(props: KeysStageProps) {
         title={`${job.intake.nickname || "New bike"}, keys of the bike`}
         step={step}
         work={work}
-        stale={session.stale}
-        total={session.total}
-        unread={program.unread}
+        stale={keyed.stale}
+        total={keyed.total}
+        unread={unread}
         notice={program.notice}
         clock={clock}
         hands={
           <Hands
-            waits={session.stale}
+            waits={keyed.stale}
             done={
-              reads ? `Done, line ${codeOf(profile, step.line ?? 0)} is up` : doneWords(viewOf(profile, step.after))
+              step.line !== null && unread.includes(step.line)
+                ? `Done, line ${codeOf(profile, step.line)} is up`
+                : doneWords(viewOf(profile, step.after))
             }
             slips={likelySlips(profile, step).slice(0, 4)}
-            onDone={done}
+            onDone={() => say({ kind: "done" })}
             onElse={() => setAsking(true)}
-            onSlip={recover}
+            onSlip={(slip) => say({ kind: "shows-other", slip })}
           />
         }
         display={{ state, words: `The same keys on a simulated ${profile.name}` }}
-        below={
-          <div className="flex flex-wrap gap-2">
-            {past.length > 0 ? <Button onClick={back}>One step back</Button> : null}
-            <Button onClick={() => void change(startRehearsal)}>Rehearse from here</Button>
-            <Button weight="quiet" onClick={() => void aside()}>
-              Set the keys aside
-            </Button>
-          </div>
-        }
+        below={<BesideTheKeys change={change} onBack={session.past.length > 0 ? () => say({ kind: "back" }) : null} />}
       />
       {asking ? (
         <ShowsSomethingElse
@@ -173,10 +124,31 @@ export function BikeKeys(props: KeysStageProps) {
           profile={profile}
           step={step}
           tracked={state}
-          onPick={recover}
+          onPick={(slip) => {
+            setAsking(false);
+            say({ kind: "shows-other", slip });
+          }}
         />
       ) : null}
     </>
+  );
+}
+
+/** What else can be done while keys are under way. */
+function BesideTheKeys({ change, onBack }: Pick<KeysStageProps, "change"> & { readonly onBack: (() => void) | null }) {
+  const tell = useTell();
+  const aside = async () => {
+    const deed = await change((now) => setKeysAside(now, nowIso(), "keys set aside"));
+    if (deed) tell("Keys set aside. The sealed sheets stay in the record.", () => void deed.undo("keys set aside"));
+  };
+  return (
+    <div className="flex flex-wrap gap-2">
+      {onBack ? <Button onClick={onBack}>One step back</Button> : null}
+      <Button onClick={() => void change(startRehearsal)}>Rehearse from here</Button>
+      <Button weight="quiet" onClick={() => void aside()}>
+        Set the keys aside
+      </Button>
+    </div>
   );
 }
 

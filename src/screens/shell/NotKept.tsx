@@ -1,9 +1,7 @@
 "use client";
-import dynamic from "next/dynamic";
-import { useSyncExternalStore } from "react";
-import { failureNow, watchFailure, type WriteFailure } from "@/store";
-
-const WayOut = dynamic(() => import("./WayOut").then((module) => module.WayOut), { ssr: false });
+import type { WriteFailure } from "@/store";
+import { Alarm } from "./Alarm";
+import { WayOut } from "./WayOut";
 
 const WHY: Readonly<Record<WriteFailure["kind"], string>> = {
   full: "The browser has no room left for it.",
@@ -12,14 +10,9 @@ const WHY: Readonly<Record<WriteFailure["kind"], string>> = {
 };
 
 /** Says, once and plainly, that something could not be kept, and what to do. */
-export function NotKept() {
-  const failure = useSyncExternalStore(watchFailure, failureNow, () => null);
-  if (!failure) return null;
+export function NotKept({ failure }: { readonly failure: WriteFailure }) {
   return (
-    <div
-      role="alert"
-      className="no-print fixed inset-x-3 bottom-3 z-50 mx-auto max-w-2xl rounded-lg border-2 border-breach bg-sheet p-4"
-    >
+    <Alarm>
       <p className="font-semibold">The last change is not kept. {WHY[failure.kind]}</p>
       <p className="mb-3 text-[0.95rem]">
         What you typed still stands in its field. Save it as a file now, make room, then try again.
@@ -28,6 +21,6 @@ export function NotKept() {
       <div className="flex flex-wrap gap-3">
         <WayOut failure={failure} />
       </div>
-    </div>
+    </Alarm>
   );
 }

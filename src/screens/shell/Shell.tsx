@@ -7,8 +7,7 @@ import { usePathname, useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState, useSyncExternalStore, type ReactNode } from "react";
 import { addJob, db } from "@/store";
 import { StorageGate } from "./StorageGate";
-import { NotKept } from "./NotKept";
-import { WorkerStuck } from "./WorkerStuck";
+import { Alarms } from "./Alarms";
 import { Toasts, useShortcuts } from "@/ui/primitives";
 import { day } from "@/ui/wording";
 import { Mark } from "./Mark";
@@ -111,8 +110,7 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
           </div>
         </main>
       </div>
-      <NotKept />
-      <WorkerStuck />
+      <Alarms />
       {palette ? (
         <Palette
           open={palette}

@@ -1,11 +1,10 @@
 "use client";
-import { useCallback, useEffect, useRef, useState } from "react";
 import { contextOf, levelsInForce, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
 import type { RigReadings } from "@/core/rig";
-import { isTyping } from "@/ui/primitives/useShortcuts";
 import { keyNames } from "@/ui/wording";
 import { KeyGlyph } from "../keys/KeyCap";
 import { Lcd } from "./Lcd";
+import { usePresses } from "./usePresses";
 
 interface SimulatedDisplayProps {
   readonly profile: DisplayProfile;
@@ -44,76 +43,7 @@ const words = (view: View): string => {
  */
 export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }: SimulatedDisplayProps) {
   const view = viewOf(profile, state);
-  const down = useRef(new Set<string>());
-  const [shownDown, setShownDown] = useState<readonly string[]>([]);
-
-  const change = useCallback(
-    (keys: readonly string[], isDown: boolean) => {
-      if (!onHold) return;
-      for (const key of keys) {
-        if (isDown) down.current.add(key);
-        else down.current.delete(key);
-      }
-      const now = [...down.current];
-      setShownDown(now);
-      onHold(now);
-    },
-    [onHold],
-  );
-
-  useEffect(() => {
-    if (!onHold) return;
-    const keyFor = (event: KeyboardEvent) => profile.keys.find((key) => key.keyboard === event.key);
-    const onDown = (event: KeyboardEvent) => {
-      const key = keyFor(event);
-      if (
-        !key ||
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        isTyping(event.target) ||
-        document.querySelector('[role="dialog"]')
-      )
-        return;
-      event.preventDefault();
-      if (!event.repeat) change([key.id], true);
-    };
-    const onUp = (event: KeyboardEvent) => {
-      const key = keyFor(event);
-      if (key && down.current.has(key.id)) change([key.id], false);
-    };
-    const letGo = () => {
-      if (down.current.size > 0) change([...down.current], false);
-    };
-    window.addEventListener("keydown", onDown);
-    window.addEventListener("keyup", onUp);
-    window.addEventListener("blur", letGo);
-    return () => {
-      window.removeEventListener("keydown", onDown);
-      window.removeEventListener("keyup", onUp);
-      window.removeEventListener("blur", letGo);
-    };
-  }, [change, onHold, profile.keys]);
-
-  const pressable = (keys: readonly string[], label: string) => ({
-    "aria-label": label,
-    "aria-disabled": onHold ? undefined : true,
-    tabIndex: onHold ? 0 : -1,
-    onPointerDown: (event: React.PointerEvent<HTMLButtonElement>) => {
-      event.currentTarget.setPointerCapture(event.pointerId);
-      change(keys, true);
-    },
-    onPointerUp: () => change(keys, false),
-    onPointerCancel: () => change(keys, false),
-    onContextMenu: (event: React.MouseEvent) => event.preventDefault(),
-    onKeyDown: (event: React.KeyboardEvent) => {
-      if ((event.key === " " || event.key === "Enter") && !event.repeat) change(keys, true);
-    },
-    onKeyUp: (event: React.KeyboardEvent) => {
-      if (event.key === " " || event.key === "Enter") change(keys, false);
-    },
-  });
-
+  const { down, pressable } = usePresses(profile, onHold);
   const chords = profile.rules.filter((rule) => rule.keys.length > 1);
   const chordSets = chords.filter(
     (rule, i) => chords.findIndex((other) => [...other.keys].sort().join() === [...rule.keys].sort().join()) === i,
@@ -140,8 +70,8 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
           }}
         >
           {profile.keys.map((key) => {
-            const isLit = lit.includes(key.id) && !shownDown.includes(key.id);
-            const isDown = shownDown.includes(key.id);
+            const isLit = lit.includes(key.id) && !down.includes(key.id);
+            const isDown = down.includes(key.id);
             return (
               <button
                 key={key.id}

@@ -11,5 +11,5 @@ export const readOutSum = (
 ): string => {
   const pulses = given === set ? "" : `(${plain(given)} ÷ ${plain(set)}) × `;
   const percent = factor === 1 ? "" : ` × ${plain(100 * factor, 1)} %`;
-  return `r = ${pulses}${plain(circumferenceMm, 0)} ÷ ${plain(rolloutMm, 0)}${percent} = ${fixed(r, 4)}`;
+  return `r = ${pulses}${plain(circumferenceMm, 1)} ÷ ${plain(rolloutMm, 1)}${percent} = ${fixed(r, 4)}`;
 };

@@ -1,0 +1,11 @@
+export {
+  readingOf,
+  sessionAt,
+  turn,
+  type AtHand,
+  type KeyEvent,
+  type Notice,
+  type Session,
+  type Told,
+  type Turn,
+} from "./session";

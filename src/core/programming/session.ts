@@ -1,0 +1,145 @@
+/**
+ * The key card's session: what is said of the display after each step, and what follows from it. A pure reducer over
+ * named events; the screen draws it, and the record takes down what it tells.
+ */
+import { codeOf, lineAt, type DisplayProfile, type MenuState } from "../display";
+import { closedByItself, type CardStep, type Slip } from "../keys";
+
+/** Where the hands are. */
+export interface Session {
+  /** Where the display stands, as far as it was told. */
+  readonly state: MenuState;
+  /** Where it stood before, newest last, for the way back. */
+  readonly past: readonly MenuState[];
+  /** When something was last told, on the clock that is passed in, ms; null before the first. */
+  readonly sinceMs: number | null;
+}
+
+export const sessionAt = (state: MenuState): Session => ({ state, past: [], sinceMs: null });
+
+/** What can be said of the display. */
+export type KeyEvent =
+  /** The step was pressed and shows what it must. On a line nobody has read: it shows what is suggested. */
+  | { readonly kind: "done" }
+  /** It shows something else: one of the likely slips, or a state picked by hand. */
+  | { readonly kind: "shows-other"; readonly slip: Pick<Slip, "state" | "how"> }
+  /** The menu has closed by itself, or it has not although its time is over. */
+  | { readonly kind: "closed" }
+  | { readonly kind: "still-open" }
+  /** What a line shows that nobody had read. */
+  | { readonly kind: "read"; readonly raw: number }
+  /** The last thing said was wrong. */
+  | { readonly kind: "back" };
+
+/** What the card knows while something is said. */
+export interface AtHand {
+  readonly profile: DisplayProfile;
+  /** Lines nobody has read yet. */
+  readonly unread: readonly number[];
+  /** The next step; null while new keys are worked out. */
+  readonly step: CardStep | null;
+  readonly nowMs: number;
+}
+
+export interface Notice {
+  readonly kind: "menu-closed-discarded" | "menu-closed-saved" | "off-plan" | "power-lost";
+  /** Codes of the lines it is about. */
+  readonly lines: readonly string[];
+}
+
+/** What is to be taken down, in the order it happened. */
+export interface Told {
+  readonly state: MenuState;
+  /** What a line showed that nobody had read. */
+  readonly read: { readonly line: number; readonly raw: number } | null;
+  readonly notice: Notice | null;
+  readonly events: readonly { readonly kind: "menu-closed" | "recovered"; readonly detail: string }[];
+}
+
+export interface Turn {
+  readonly session: Session;
+  /** Null where nothing is to be taken down. */
+  readonly told: Told | null;
+}
+
+/** States kept for the way back. */
+const MOST_PAST = 20;
+
+/** The line in hand where nobody has read it, with what it is taken to show; null where it was read. */
+export function readingOf(
+  profile: DisplayProfile,
+  { state }: Pick<Session, "state">,
+  unread: readonly number[],
+): { readonly line: number; readonly suggested: number } | null {
+  const line = lineAt(profile, state);
+  const suggested = state.pending[line];
+  return unread.includes(line) && suggested !== undefined ? { line, suggested } : null;
+}
+
+/** What follows from what is said. */
+export function turn(session: Session, event: KeyEvent, at: AtHand): Turn {
+  const { state, past } = session;
+  const nothing: Turn = { session, told: null };
+  const reading = readingOf(at.profile, session, at.unread);
+  switch (event.kind) {
+    case "done":
+      if (reading) return read(session, reading.line, reading.suggested, at);
+      return at.step ? moved(session, at.step.after, SAID_DONE, at) : nothing;
+    case "read":
+      return reading ? read(session, reading.line, event.raw, at) : nothing;
+    case "closed":
+      return slipped(session, { state: closedByItself(at.profile, state).after, how: "menu-closed" }, at);
+    case "shows-other":
+      return slipped(session, event.slip, at);
+    case "still-open":
+      return { session: { ...session, sinceMs: at.nowMs }, told: null };
+    case "back": {
+      const before = past.at(-1);
+      if (!before) return nothing;
+      return {
+        session: { state: before, past: past.slice(0, -1), sinceMs: at.nowMs },
+        told: { state: before, ...SAID_DONE },
+      };
+    }
+  }
+}
+
+type Said = Omit<Told, "state">;
+const SAID_DONE: Said = { read: null, notice: null, events: [] };
+
+/** The display stands somewhere else now; where it stood is kept for the way back. */
+const moved = ({ state, past }: Session, next: MenuState, said: Said, { nowMs }: AtHand): Turn => ({
+  session: { state: next, past: [...past.slice(1 - MOST_PAST), state], sinceMs: nowMs },
+  told: { state: next, ...said },
+});
+
+/** What a line shows is written down where the display stands: there is nothing to go back to. */
+const read = ({ state, past }: Session, line: number, raw: number, { nowMs }: AtHand): Turn => ({
+  session: { state, past, sinceMs: nowMs },
+  told: { state, ...SAID_DONE, read: { line, raw } },
+});
+
+/** It stands elsewhere than the plan had it: what that cost is noticed, and the card goes on from there. */
+function slipped(session: Session, { state, how }: Pick<Slip, "state" | "how">, at: AtHand): Turn {
+  const { profile, unread } = at;
+  const reading = readingOf(profile, { state }, unread);
+  if (reading) return moved(session, state, { ...SAID_DONE, read: { line: reading.line, raw: reading.suggested } }, at);
+  const inMenu = session.state.screen.kind === "menu";
+  const { lines, kept } = closedByItself(profile, session.state);
+  const codes = lines.map((line) => codeOf(profile, line));
+  const recovered = { kind: "recovered", detail: how } as const;
+  if (inMenu && how === "menu-closed")
+    return moved(
+      session,
+      state,
+      {
+        read: null,
+        notice: { kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: codes },
+        events: [{ kind: "menu-closed", detail: codes.join(" ") }, recovered],
+      },
+      at,
+    );
+  const notice: Notice =
+    inMenu && state.screen.kind === "off" ? { kind: "power-lost", lines: codes } : { kind: "off-plan", lines: [] };
+  return moved(session, state, { read: null, notice, events: [recovered] }, at);
+}

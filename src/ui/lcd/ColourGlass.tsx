@@ -1,0 +1,83 @@
+import type { View } from "@/core/display";
+import { gaugeText, isOfMenu, speedOf, type HomeView, type LcdProps, type MenuView } from "./glass";
+
+/** Glass that writes in words. */
+export function ColourGlass(props: LcdProps) {
+  return (
+    <div
+      className="relative flex aspect-[6/5] w-full flex-col justify-between overflow-hidden rounded-md bg-glass p-[6%] text-glass-ink"
+      aria-live="off"
+    >
+      <Lit {...props} />
+    </div>
+  );
+}
+
+function Lit({ view, ...rest }: LcdProps) {
+  if (view.kind === "off") return null;
+  if (isOfMenu(view)) return <OfMenu view={view} />;
+  if (view.kind === "home") return <Home view={view} {...rest} />;
+  return <Apart view={view} />;
+}
+
+function OfMenu({ view }: { readonly view: MenuView }) {
+  return (
+    <>
+      <p className="border-b border-glass-rule pb-2 text-[0.8rem] text-glass-quiet">
+        {view.kind === "line" || view.kind === "entry" ? view.page : view.kind === "code" ? "Access code" : "Sure?"}
+      </p>
+      <p className="text-[1.15rem] leading-tight">{view.kind === "code" ? "" : view.code}</p>
+      <p
+        className={`self-end rounded-md px-2 font-head text-[2.5rem] leading-none font-bold ${view.kind === "line" && view.blinks ? "blinks bg-glass-ink text-glass" : ""}`}
+      >
+        {view.kind === "entry"
+          ? view.does === "page"
+            ? "open"
+            : view.does === "exit"
+              ? "leave"
+              : "do it"
+          : view.shows}
+        {view.kind === "code" ? (
+          <span className="block text-right text-[0.8rem] font-normal">digit {view.at + 1}</span>
+        ) : null}
+      </p>
+    </>
+  );
+}
+
+/** Walk assist and the monitor page. */
+function Apart({ view }: { readonly view: View }) {
+  return view.kind === "walk-assist" ? (
+    <p className="blinks m-auto font-head text-[1.9rem] font-bold">Walking</p>
+  ) : (
+    <p className="m-auto text-center text-[1.1rem]">
+      Monitor, read only
+      <span className="block font-head text-[2rem] font-bold">0.0 A</span>
+    </p>
+  );
+}
+
+function Home({ view, levels, unit, readings }: Omit<LcdProps, "view"> & { readonly view: HomeView }) {
+  return (
+    <>
+      <p className="flex justify-between text-[0.85rem] text-glass-quiet">
+        <span>
+          {[view.lampOn ? "Lamp" : "", view.hazardOn ? "Hazard" : "", view.cruising ? "Cruise" : ""]
+            .filter(Boolean)
+            .join(" · ")}
+        </span>
+        <span>{unit}</span>
+      </p>
+      <p className="self-center font-head text-[4.2rem] leading-none font-bold">{speedOf(readings)}</p>
+      <p className="flex items-end justify-between text-[0.9rem]">
+        <span>
+          Level <strong className="text-[1.4rem]">{view.level}</strong> of {levels}
+        </span>
+        <span className="text-right text-glass-quiet">
+          {view.info ?? ""}
+          <span className="block text-glass-ink">{gaugeText(readings)}</span>
+        </span>
+      </p>
+    </>
+  );
+}

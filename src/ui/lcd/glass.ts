@@ -1,0 +1,29 @@
+/** What both kinds of glass show, and how they write it. */
+import type { DisplayProfile, View } from "@/core/display";
+import type { RigReadings } from "@/core/rig";
+import { fixed } from "@/ui/wording";
+
+export interface LcdProps {
+  readonly view: View;
+  readonly levels: number;
+  readonly unit: string;
+  /** What the rig behind it gives; null where the display stands on its own. */
+  readonly readings: RigReadings | null;
+}
+
+export type HomeView = Extract<View, { kind: "home" }>;
+/** Views of the menu: a line, an entry, a code to enter, a question. */
+export type MenuView = Extract<View, { kind: "line" | "entry" | "code" | "confirm" }>;
+
+export const isOfMenu = (view: View): view is MenuView =>
+  view.kind === "line" || view.kind === "entry" || view.kind === "code" || view.kind === "confirm";
+
+export const speedOf = (readings: RigReadings | null): string => fixed(readings?.shownSpeed ?? 0, 1);
+export const gaugeText = (readings: RigReadings | null): string | null =>
+  readings?.gauge.kind === "volts"
+    ? `${fixed(readings.gauge.volts, 1)} V`
+    : readings
+      ? `${fixed(readings.gauge.share * 100, 0)} %`
+      : null;
+export const gaugeBars = (readings: RigReadings | null): number =>
+  readings?.gauge.kind === "percent" ? Math.ceil(readings.gauge.share * 5) : 4;

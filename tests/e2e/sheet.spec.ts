@@ -18,7 +18,7 @@ test("the fat tyre: a cap of 25 really assists to 27.8; code 29 mends it; settin
   await expect(because).toContainText(
     "You rolled out 2310 mm (2 turns, ±3). Tarn takes 26 as 2075 mm, so it reads 10.2 % low.",
   );
-  await expect(because).toContainText("r = 2075 ÷ 2310 = 0.898");
+  await expect(because).toContainText("r = 2074.7 ÷ 2310 = 0.8981");
   await expect(because).toContainText("+0.2 %");
 
   const findings = page.getByRole("region", { name: "Findings" });

@@ -13,7 +13,7 @@ interface LinesProps {
 }
 
 /** What the display's lines would have to hold for it to read right, and the rollout that follows. */
-export function LinesThatPutItRight({ bench, workings: { bike, unit }, onRollout }: LinesProps) {
+export function LinesThatPutItRight({ bench, workings: { unit }, onRollout }: LinesProps) {
   if (!bench.settings || bench.settings.choices.length === 0) return null;
   return (
     <Part title="Lines that put it right" hint="Rounded to what the display can hold; every pair was tried.">

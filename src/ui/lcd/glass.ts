@@ -1,5 +1,5 @@
 /** What both kinds of glass show, and how they write it. */
-import type { DisplayProfile, View } from "@/core/display";
+import type { View } from "@/core/display";
 import type { RigReadings } from "@/core/rig";
 import { fixed } from "@/ui/wording";
 

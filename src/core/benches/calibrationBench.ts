@@ -63,7 +63,12 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
   const trip =
     tripShown === null || trackKm === null
       ? null
-      : factorFromTrip(toKmh(tripShown), toKmh(numberOr(figures, "tripStep", 0.1)), trackKm);
+      : factorFromTrip(
+          toKmh(tripShown),
+          toKmh(numberOr(figures, "tripStep", 0.1)),
+          trackKm,
+          figures.number("trackErrorKm") ?? undefined,
+        );
   const [courseM, courseS, courseShown] = [
     figures.number("courseM"),
     figures.number("courseS"),

@@ -33,6 +33,7 @@ export const FIGURES = {
   tripShown: number(null, 0.05, 2000),
   tripStep: number(null, 0.001, 5, 0.1),
   trackKm: number("km", 0.05, 2000),
+  trackErrorKm: number("km", 0, 200),
   courseM: number("m", 10, 5000),
   courseTapeM: number("m", 0, 50, 0.2),
   courseS: number("s", 1, 1000),

@@ -157,7 +157,7 @@ describe("2,000 simulated calibrations of known truth", () => {
 describe("trip and course", () => {
   // By hand: 9.82 km shown over 10 km of track, trip in steps of 0.01 km: r = 0.982, u = 0.3 %.
   it("a trip against a track", () => {
-    const factor = factorFromTrip(9.82, 0.01, 10);
+    const factor = factorFromTrip(9.82, 0.01, 10, 1.96 * 0.003 * 10);
     expect(factor.r).toBeCloseTo(0.982, 9);
     expect(factor.high - factor.r).toBeCloseTo(0.982 * 1.96 * 0.003, 4);
     expect(factorFromTrip(0.9, 0.1, 1).high - 0.9).toBeGreaterThan(0.05);

@@ -151,14 +151,25 @@ export interface FactorWithInterval {
   readonly high: number;
 }
 
-/** GPS track and geodesics against a trip: relative uncertainty of a track's length. From memory. */
-export const TRACK_UNCERTAINTY = 0.003;
+/** How far the length of a track is off where nobody says, relative, at 95 %. From memory. */
+export const TRACK_ERROR = 0.01;
 
-/** r from a trip distance and a track: trip / track, u_rel = √((q/√12/L)² + 0.003²), 95 % at 1.96 of it. Kilometres. */
-export function factorFromTrip(tripKm: number, tripStepKm: number, trackKm: number): FactorWithInterval {
+/** Half-widths at 95 % of a normal scatter. */
+const AT_95 = 1.96;
+
+/**
+ * r from a trip distance and a track, in kilometres: trip / track, with the trip's step and the track's own error.
+ * @param trackErrorKm half-width at 95 %
+ */
+export function factorFromTrip(
+  tripKm: number,
+  tripStepKm: number,
+  trackKm: number,
+  trackErrorKm: number = TRACK_ERROR * trackKm,
+): FactorWithInterval {
   const r = tripKm / trackKm;
-  const relative = Math.hypot(tripStepKm / Math.sqrt(12) / trackKm, TRACK_UNCERTAINTY);
-  return { r, low: r * (1 - 1.96 * relative), high: r * (1 + 1.96 * relative) };
+  const half = Math.hypot((AT_95 * tripStepKm) / Math.sqrt(12), trackErrorKm) / trackKm;
+  return { r, low: r * (1 - half), high: r * (1 + half) };
 }
 
 export interface Course {

@@ -72,3 +72,64 @@ export const gpxText = (fixes: readonly Fix[]): string =>
         `<trkpt lat="${latDeg.toFixed(7)}" lon="${lonDeg.toFixed(7)}"><ele>571.2</ele>${timeS === null ? "" : `<time>${new Date(timeS * 1000).toISOString()}</time>`}</trkpt>`,
     )
     .join("\n")}\n</trkseg></trk></gpx>\n`;
+
+export interface TownWish {
+  readonly seed: number;
+  readonly seconds: number;
+  /** Seconds between two fixes. */
+  readonly fixEveryS: number;
+  readonly whiteM: number;
+  readonly driftM: number;
+  /** Way between two corners, m, and how tightly they are ridden: 0 is on the spot. */
+  readonly cornerEveryM: number;
+  readonly radiusM: number;
+}
+
+/** Finer than any fix: the way is ridden in steps of this, s. */
+const TOWN_STEP_S = 0.1;
+const METRE_DEG = 1 / 111_195;
+
+/** A ride through streets that turn every so often, by a right angle or less, slower round the corners. */
+export function makeTownRide(wish: TownWish): MadeRide {
+  const { seed, seconds, fixEveryS, whiteM, driftM, cornerEveryM, radiusM } = wish;
+  const random = seeded(seed);
+  const normal = () => Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+  const [lat, lon] = [47.2, 11.3];
+  const keep = Math.exp(-fixEveryS / 60);
+  const fixes: Fix[] = [];
+  let [x, y, heading, trueM, driftX, driftY] = [0, 0, random() * 6.28, 0, driftM * normal(), driftM * normal()];
+  let [street, toTurn] = [cornerEveryM * (0.6 + 0.8 * random()), 0];
+  let speed = 5.5;
+  const steps = Math.round(seconds / TOWN_STEP_S);
+  const everySteps = Math.round(fixEveryS / TOWN_STEP_S);
+  for (let i = 0; i <= steps; i++) {
+    if (i % everySteps === 0) {
+      driftX = driftX * keep + driftM * Math.sqrt(1 - keep * keep) * normal();
+      driftY = driftY * keep + driftM * Math.sqrt(1 - keep * keep) * normal();
+      fixes.push({
+        latDeg: lat + (y + driftY + whiteM * normal()) * METRE_DEG,
+        lonDeg: lon + ((x + driftX + whiteM * normal()) * METRE_DEG) / Math.cos((lat * Math.PI) / 180),
+        timeS: 1_790_000_000 + i * TOWN_STEP_S,
+      });
+    }
+    if (i === steps) break;
+    if (toTurn === 0 && street <= 0) {
+      toTurn = (random() < 0.5 ? -1 : 1) * (0.9 + 0.7 * random());
+      street = cornerEveryM * (0.6 + 0.8 * random());
+    }
+    const wanted = toTurn !== 0 || street < 12 ? 3.6 + 1.4 * Math.min(1, radiusM / 8) : 6.2 + 0.8 * Math.sin(i / 300);
+    speed += Math.max(-0.15, Math.min(0.1, wanted - speed));
+    const step = speed * TOWN_STEP_S;
+    if (toTurn !== 0) {
+      const most = radiusM > 0 ? step / radiusM : Math.abs(toTurn);
+      const by = Math.sign(toTurn) * Math.min(Math.abs(toTurn), most);
+      heading += by;
+      toTurn = Math.abs(toTurn - by) < 1e-9 ? 0 : toTurn - by;
+    }
+    x += step * Math.sin(heading);
+    y += step * Math.cos(heading);
+    street -= step;
+    trueM += step;
+  }
+  return { fixes, trueM };
+}

@@ -26,7 +26,9 @@ export function SpeedometerBench(props: BenchProps) {
   const unit = unitName(shownUnitOf(profile, raws).unit);
   const set = (intake: Readonly<Record<string, string>>) =>
     change((now) => ({ ...now, intake: { ...now.intake, ...intake } }));
-  const file = useTrackFile(job.id, (km) => set({ trackKm: plain(km, 3) }));
+  const file = useTrackFile(job.id, ({ lengthKm, errorKm }) =>
+    set({ trackKm: plain(lengthKm, 3), trackErrorKm: plain(errorKm, 3) }),
+  );
   return (
     <Bench
       known={
@@ -47,7 +49,7 @@ export function SpeedometerBench(props: BenchProps) {
             <FigureFields
               {...props}
               words={SPEEDOMETER_WORDS}
-              keys={["tripShown", "tripStep", "trackKm"]}
+              keys={["tripShown", "tripStep", "trackKm", "trackErrorKm"]}
               units={{ tripShown: unit === "mph" ? "mi" : "km", tripStep: unit === "mph" ? "mi" : "km" }}
             />
           </Part>

@@ -10,6 +10,7 @@ export const SPEEDOMETER_WORDS = {
   tripShown: { label: "Trip on the display" },
   tripStep: { label: "The trip goes in steps of" },
   trackKm: { label: "Length of the track", hint: "Comes from the GPX file, or type it." },
+  trackErrorKm: { label: "The track may be off by", hint: "Left empty, 1 % is taken: from memory." },
   courseM: { label: "Length of the course" },
   courseTapeM: { label: "It may be off by" },
   courseS: { label: "Time taken" },

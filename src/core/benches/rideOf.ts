@@ -89,7 +89,7 @@ function motorKg(kind: NonNullable<Bike["motorKind"]>, ratedW: number): number {
 export function motorOf(
   kind: NonNullable<Bike["motorKind"]>,
   ratedW: number,
-  nominalV: number,
+  madeForV: number,
   pack: RideSetup["kit"]["pack"],
   rolloutMm: number,
   figures: Figures,
@@ -105,7 +105,7 @@ export function motorOf(
       cogTeeth: cogs.length > 0 ? [...cogs].sort((a, b) => b - a) : usual.cogTeeth,
     };
   }
-  const usual = likelyHub(kind, ratedW, nominalV);
+  const usual = likelyHub(kind, ratedW, madeForV);
   const milliohm = figures.number("motorMilliohm");
   const resistanceOhm = milliohm === null ? usual.resistanceOhm : milliohm / 1000;
   const noLoadA = figures.number("noLoadA") ?? usual.noLoadA;
@@ -232,7 +232,7 @@ export function rideOf({ bike, figures, on, cap }: RideAsk): RideReading {
   const capKmh = cap?.kind === "true" ? cap.kmh.nominal : null;
   const setup: RideSetup = {
     kit: {
-      motor: motorOf(motorKind, motorRatedW, packV, source, rollout.mm, figures),
+      motor: motorOf(motorKind, motorRatedW, figures.number("motorV") ?? packV, source, rollout.mm, figures),
       pack: source,
       batteryA,
       rolloutMm: rollout.mm,

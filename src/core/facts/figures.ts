@@ -78,6 +78,7 @@ export const FIGURES = {
   riderW: number("W", 0, 500, 100),
   headwindKmh: number("km/h", -60, 80, 0),
   altitudeM: number("m", -400, 4500, 0),
+  motorV: number("V", 12, 120),
   kvRpmPerV: number("rpm/V", 1, 40),
   offGroundKmh: number("km/h", 5, 120),
   motorMilliohm: number("mΩ", 5, 2000),

@@ -56,8 +56,11 @@ export interface Rider {
 /** Chain and gears where nobody says. From memory. */
 export const USUAL_CHAIN_EFFICIENCY = 0.95;
 
-/** Below this the rider's push no longer grows: nobody puts full power down at standstill, km/h. From memory. */
-export const RIDER_FULL_FROM_KMH = 5;
+/**
+ * Most a rider pushes at the road, N: their weight on one pedal in a low gear, so that a hill is still climbed, slowly,
+ * with no help at all. From memory.
+ */
+export const RIDER_MOST_N = 400;
 
 /** Assist of a mid-drive fades between these cadences, rpm. From memory. */
 export const CADENCE_FADE_RPM = { from: 100, to: 120 } as const;
@@ -192,9 +195,9 @@ function midAt(
 /** A mid-drive's rider pushes off at no less than this cadence, rpm. From memory. */
 const LEAST_CADENCE_RPM = 20;
 
-/** The rider's push at the road, N: power over speed, and no more than at walking pace. */
-export const riderForceN = (rider: Rider, speedKmh: number): number =>
-  (rider.chainEfficiency * rider.powerW) / (Math.max(speedKmh, RIDER_FULL_FROM_KMH) / KMH_PER_MPS);
+/** The rider's push at the road, N: power over speed, and no more than a low gear gives. None from idle legs. */
+export const riderForceN = ({ chainEfficiency, powerW }: Rider, speedKmh: number): number =>
+  powerW <= 0 ? 0 : Math.min(RIDER_MOST_N, (chainEfficiency * powerW) / (speedKmh / KMH_PER_MPS));
 
 /**
  * Speed of the wheel off the ground under a drive, km/h: where the machine's volts only cover its no-load current. Null
@@ -237,7 +240,7 @@ export const HUB_FIGURES: readonly HubFigures[] = [
     drive: "geared-hub",
     ratedW: 250,
     nominalV: 36,
-    kvRpmPerV: 7.2,
+    kvRpmPerV: 6.5,
     resistanceOhm: 0.3,
     noLoadA: 0.6,
     batteryA: 15,
@@ -270,7 +273,7 @@ export const HUB_FIGURES: readonly HubFigures[] = [
     drive: "direct-drive-hub",
     ratedW: 1000,
     nominalV: 48,
-    kvRpmPerV: 9.8,
+    kvRpmPerV: 9.0,
     resistanceOhm: 0.15,
     noLoadA: 1.0,
     batteryA: 26,
@@ -294,11 +297,12 @@ const nearest = <Row extends { readonly ratedW: number }>(rows: readonly Row[], 
   [...rows].sort((a, b) => Math.abs(Math.log(a.ratedW / ratedW)) - Math.abs(Math.log(b.ratedW / ratedW)))[0];
 
 /**
- * A hub motor to start from: the nearest by rating. A motor made for other volts is taken to turn as fast on them, so
- * its speed constant goes with 1/V. A direct drive much smaller than the one known keeps that one's resistance scaled
- * by rating.
+ * A hub motor to start from: the nearest by rating. One made for n times the volts is the same machine rewound: it
+ * turns as fast on them with Kv/n, R·n² and amps/n. On another pack than it was made for it keeps all of them, and
+ * turns faster or slower. One much smaller than the one known keeps that one's resistance scaled by rating.
+ * @param madeForV volts the motor was made for, which need not be the pack's
  */
-export function likelyHub(drive: HubFigures["drive"], ratedW: number, nominalV: number): HubMotor {
+export function likelyHub(drive: HubFigures["drive"], ratedW: number, madeForV: number): HubMotor {
   const row =
     nearest(
       HUB_FIGURES.filter((figures) => figures.drive === drive),
@@ -306,14 +310,15 @@ export function likelyHub(drive: HubFigures["drive"], ratedW: number, nominalV: 
     ) ?? HUB_FIGURES[0];
   if (!row) throw new Error("no hub figures");
   const scale = row.ratedW / ratedW;
+  const rewound = madeForV / row.nominalV;
   const near = scale > 0.8 && scale < 1.25;
   return {
     kind: "hub",
-    kvRpmPerV: (row.kvRpmPerV * row.nominalV) / nominalV,
-    resistanceOhm: near ? row.resistanceOhm : row.resistanceOhm * scale,
-    noLoadA: row.noLoadA,
+    kvRpmPerV: row.kvRpmPerV / rewound,
+    resistanceOhm: row.resistanceOhm * rewound ** 2 * (near ? 1 : scale),
+    noLoadA: row.noLoadA / rewound,
     torqueShare: row.torqueShare,
-    phaseA: row.phaseA,
+    phaseA: row.phaseA / rewound,
   };
 }
 

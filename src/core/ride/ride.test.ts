@@ -81,9 +81,13 @@ describe("what stands behind a ride", () => {
     expect((more?.batteryW ?? 0) - (plain?.batteryW ?? 0)).toBeCloseTo(5, 9);
     expect(more?.heatW).toBeCloseTo(plain?.heatW ?? 0, 9);
   });
-  it("a motor made for other volts turns as fast on them: its speed constant goes with 1/V", () => {
+  it("a motor made for other volts turns as fast on them: Kv/n, R·n², amps/n", () => {
     const [at36, at48] = [36, 48].map((nominalV) => likelyHub("geared-hub", 250, nominalV));
     expect((at48?.kvRpmPerV ?? 0) * 48).toBeCloseTo((at36?.kvRpmPerV ?? 0) * 36, 9);
+    // Rewound for 4/3 of the volts: 16/9 of the ohms, 3/4 of the amps.
+    expect((at48?.resistanceOhm ?? 0) / (at36?.resistanceOhm ?? 1)).toBeCloseTo(16 / 9, 9);
+    expect((at48?.phaseA ?? 0) / (at36?.phaseA ?? 1)).toBeCloseTo(3 / 4, 9);
+    expect((at48?.noLoadA ?? 0) / (at36?.noLoadA ?? 1)).toBeCloseTo(3 / 4, 9);
   });
   it("a motor of half the rating has twice the resistance; one near the rating known keeps its own", () => {
     const known = likelyHub("direct-drive-hub", 1000, 48);

@@ -20,6 +20,7 @@ export const RIDE_WORDS = {
   headwindKmh: { label: "Headwind", hint: "A tailwind is negative." },
   altitudeM: { label: "Altitude" },
   chargePercent: { label: "Charge while riding" },
+  motorV: { label: "Volts the motor was made for", hint: "Left empty: those of the pack." },
   kvRpmPerV: { label: "Speed constant at the wheel" },
   offGroundKmh: { label: "Wheel off the ground, measured", hint: "Full level, no cap. It sets the speed constant." },
   motorMilliohm: { label: "Motor resistance" },

@@ -190,11 +190,22 @@ export const MUTANTS: readonly Mutant[] = [
     "display/machine",
     ['(rule.sincePowerOn.kind === "within") !== downAtMs', '(rule.sincePowerOn.kind === "within") === downAtMs'],
     ["if (rule.wheelStill && state.wheelTurns) return false;", ""],
-    ['if (profile.menu.idle.pending === "discard" ||', "if ("],
-    ['line.atEnds === "wrap" ?', 'line.atEnds !== "wrap" ?'],
+  ),
+  ...at(
+    "display/machine/pages",
+    ["if (!savesIdle(profile) ||", "if ("],
     ["screen: HOME, pending: state.saved, lastAt", "screen: HOME, pending: state.pending, lastAt"],
-    ['profile.menu.saves === "leaving-line" ? save(profile, state) : state', "state"],
+  ),
+  ...at(
+    "display/machine/values",
+    ['line.atEnds === "wrap" ?', 'line.atEnds !== "wrap" ?'],
+    ["savingOf(profile).onLeavingLine ? save(profile, state) : state", "state"],
     ["(((digit + i) % 10) - digit) * unit", "i * unit"],
+  ),
+  ...at(
+    "display/machine/manners",
+    ["onChange: false, onLeavingLine: true", "onChange: true, onLeavingLine: true"],
+    ["onLeavingLine: false, onLeavingMenu: true", "onLeavingLine: true, onLeavingMenu: true"],
   ),
   // ── keys ──
   ...at(
@@ -208,7 +219,7 @@ export const MUTANTS: readonly Mutant[] = [
   ...at(
     "keys/card",
     ["profile.menu.idle.closesAfterMs),", "0),"],
-    ['kept: profile.menu.idle.pending === "save"', 'kept: profile.menu.idle.pending !== "save"'],
+    ["kept: savesIdle(profile)", "kept: !savesIdle(profile)"],
   ),
-  ...at("keys/shown", ['shown.saved && profile.inForce === "at-once" ? saved', "shown.saved ? saved"]),
+  ...at("keys/shown", ["shown.saved && actsAtOnce(profile) ? saved", "shown.saved ? saved"]),
 ];

@@ -5,6 +5,7 @@
 import { rawValues, shows } from "./encoding";
 import type { EncodingFault } from "./encodings/kind";
 import { kindOf } from "./encodings/table";
+import { actsAtOnce, blinksFirst, savesIdle, savesTogether } from "./machine/manners";
 import type { DisplayProfile, KeyRule, Line } from "./profile";
 
 export type ProfileProblemKey =
@@ -149,11 +150,11 @@ function checkWays(profile: DisplayProfile): ProfileProblem[] {
     if (!rules.some((rule) => (rule.on === "home" || rule.on === "off") && rule.does.kind === "open-page"))
       report("rules", "profile.no-way-in", "no rule on the home screen opens the menu");
     if (
-      menu.saves === "leaving-menu" &&
+      savesTogether(profile) &&
       !has("menu", "save-and-leave") &&
       !has("menu", "back") &&
       !exits &&
-      menu.idle.pending !== "save"
+      !savesIdle(profile)
     )
       report("rules", "profile.no-way-to-save", "no rule saves, and the menu discards when it closes");
     if (
@@ -167,11 +168,11 @@ function checkWays(profile: DisplayProfile): ProfileProblem[] {
     if (!has("menu", "step-value") && !has("menu", "step-digit"))
       report("rules", "profile.no-way-to-change", "no rule changes a value");
     if (
-      menu.changing === "select" &&
+      blinksFirst(profile) &&
       !(has("menu", "select") && (has("menu", "confirm-value") || has("menu", "save-and-leave")))
     )
       report("rules", "profile.no-way-to-confirm", "a value blinks, but no rules begin and confirm the change");
-    if (profile.inForce === "after-power-cycle" && !(has("home", "power-off") && has("off", "power-on")))
+    if (!actsAtOnce(profile) && !(has("home", "power-off") && has("off", "power-on")))
       report("rules", "profile.no-power-cycle", "values take force after a power cycle, but no keys switch off and on");
   });
 }

@@ -2,6 +2,7 @@ export * from "./check";
 export * from "./encoding";
 export * from "./menuState";
 export * from "./machine";
+export { actsAtOnce, blinksFirst, savesIdle, savesTogether, savingOf } from "./machine/manners";
 export * from "./view";
 export * from "./danger";
 export * from "./profile";

@@ -3,7 +3,7 @@
  * shortest walk over the pages to all entries still to be visited, the ways in and out, the save and the power cycle.
  * Entries that come and go with another line are not counted as steps, so that the bound stays below the truth.
  */
-import { layoutOf, type DisplayProfile, type MenuState } from "../display";
+import { layoutOf, type DisplayProfile, type MenuState, actsAtOnce, blinksFirst, savesTogether } from "../display";
 import type { ChangeTable } from "./change";
 import type { Aim, Node } from "./goal";
 import { outMs, startOf, times, walkMs, waysOf } from "./ways";
@@ -25,7 +25,7 @@ type Wanted = readonly (readonly number[] | undefined)[];
 export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTable): (node: Node) => number {
   const ways = waysOf(profile);
   const layout = layoutOf(profile);
-  const edits = profile.menu.changing === "select";
+  const edits = blinksFirst(profile);
   const { targets, required, end = "home" } = aim;
   const walks = new Map<string, number>();
   const outs = new Map<string, number>();
@@ -185,7 +185,7 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     }
     for (const i of toLook) if (i >= 0 && !visits.includes(i)) visits.push(i);
     // What is pending is kept by leaving, on a display that saves all together.
-    const saving = unsaved && profile.menu.saves === "leaving-menu";
+    const saving = unsaved && savesTogether(profile);
     let walking = 0;
     let leaving = 0;
     let leavings = 1;
@@ -226,7 +226,7 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     if (screen.kind === "off" && !ways.opensFromOff) ending += ways.powerOnMs;
     // What the bike obeys stays as it is until the power comes back: a line that is right there needs no cycle, though
     // it be saved wrong.
-    const cycles = profile.inForce === "after-power-cycle" && (screen.kind === "off" ? unsaved : idle);
+    const cycles = !actsAtOnce(profile) && (screen.kind === "off" ? unsaved : idle);
     return changesMs + walking + ending + (cycles ? ways.powerOffMs + ways.powerOnMs : 0);
   };
 }

@@ -12,6 +12,7 @@ import {
   type DisplayProfile,
   type MenuState,
   type View,
+  savesIdle,
 } from "../display";
 import type { PlannedStroke } from "./goal";
 import { play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
@@ -197,6 +198,6 @@ export function closedByItself(
   return {
     after: elapse(profile, { ...before, held: null, tapped: null }, profile.menu.idle.closesAfterMs),
     lines,
-    kept: profile.menu.idle.pending === "save",
+    kept: savesIdle(profile),
   };
 }

@@ -21,6 +21,9 @@ import {
   type DisplayProfile,
   type KeyRule,
   type MenuState,
+  blinksFirst,
+  savesIdle,
+  savesTogether,
 } from "../display";
 import { lowerBound } from "./bound";
 import { ChangeTable, codeStrokes } from "./change";
@@ -112,9 +115,9 @@ export function aimOf(profile: DisplayProfile, goal: KeyGoal): Aim {
   };
 }
 
-const confirmsByLeaving = ({ menu, rules }: DisplayProfile): boolean =>
-  menu.changing === "select" &&
-  (menu.idle.pending === "save" || rules.some((rule) => rule.does.kind === "save-and-leave" && rule.editing !== false));
+const confirmsByLeaving = (profile: DisplayProfile): boolean =>
+  blinksFirst(profile) &&
+  (savesIdle(profile) || profile.rules.some((rule) => rule.does.kind === "save-and-leave" && rule.editing !== false));
 
 function findUnreachable(profile: DisplayProfile, start: MenuState, { targets, required }: Aim): PlanProblem | null {
   for (const i of required) {
@@ -324,7 +327,7 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   const target = aim.targets[line];
   const controls = aim.isController(line);
   const wrong = from !== undefined && target !== undefined && from !== target && aim.isRequired(line);
-  const edits = profile.menu.changing === "select";
+  const edits = blinksFirst(profile);
   const moves: Move[] = [];
 
   if (!node.discarding && (wrong || controls)) {
@@ -339,9 +342,8 @@ function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: Chang
   const stuck = wrong && !controls;
   // From here on nothing may be saved: the visit has passed, or is about to pass, a wrong line.
   const unsaved = stuck || node.discarding;
-  const together = profile.menu.saves === "leaving-menu";
-  if (!(unsaved && together && profile.menu.idle.pending === "save"))
-    moves.push(played(profile, state, [waitForClose(profile)]));
+  const together = savesTogether(profile);
+  if (!(unsaved && together && savesIdle(profile))) moves.push(played(profile, state, [waitForClose(profile)]));
   moves.push(...ruleMoves(profile, state, (kind) => GETS_OUT.has(kind)));
   if (stuck && !(together && gainsByDiscarding(profile, node, aim))) return moves;
   const passes = stuck;
@@ -411,7 +413,7 @@ function worthTrying(
  */
 function gainsByDiscarding(profile: DisplayProfile, { state }: Node, { required, targets }: Aim): boolean {
   const canDiscard =
-    profile.menu.idle.pending === "discard" ||
+    !savesIdle(profile) ||
     profile.rules.some((rule) => rule.on === "menu" && GETS_OUT.has(rule.does.kind)) ||
     profile.menu.pages.some((page) => page.entries.some((entry) => entry.kind === "exit" && !entry.saves));
   return canDiscard && required.some((i) => state.pending[i] !== state.saved[i] && state.pending[i] !== targets[i]);

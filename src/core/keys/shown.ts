@@ -1,5 +1,14 @@
 /** A display that stands elsewhere than expected: what can be said of it, and what state that makes. */
-import { layoutOf, linesOf, rawValues, shows, type DisplayProfile, type MenuState } from "../display";
+import {
+  layoutOf,
+  linesOf,
+  rawValues,
+  shows,
+  type DisplayProfile,
+  type MenuState,
+  actsAtOnce,
+  savingOf,
+} from "../display";
 
 export type Shown =
   | { readonly kind: "off" }
@@ -23,7 +32,7 @@ export function stateFromShown(profile: DisplayProfile, tracked: MenuState, show
         screen: { kind: "home" },
         saved,
         pending: saved,
-        inForce: shown.saved && profile.inForce === "at-once" ? saved : rested.inForce,
+        inForce: shown.saved && actsAtOnce(profile) ? saved : rested.inForce,
       };
     }
     case "entry":
@@ -34,13 +43,13 @@ export function stateFromShown(profile: DisplayProfile, tracked: MenuState, show
       if (shown.blinks) return { ...rested, screen: { kind: "menu", ...place, draft: shown.raw } };
       const pending = rested.pending.with(shown.line, shown.raw);
       // Where every change is saved at once, what it shows is what it holds.
-      const saved = profile.menu.saves === "each-change" ? pending : rested.saved;
+      const saved = savingOf(profile).onChange ? pending : rested.saved;
       return {
         ...rested,
         screen: { kind: "menu", ...place, draft: null },
         pending,
         saved,
-        inForce: profile.menu.saves === "each-change" && profile.inForce === "at-once" ? saved : rested.inForce,
+        inForce: savingOf(profile).onChange && actsAtOnce(profile) ? saved : rested.inForce,
       };
     }
   }

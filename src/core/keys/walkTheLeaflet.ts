@@ -11,6 +11,7 @@ import {
   stepRaw,
   type DisplayProfile,
   type MenuState,
+  blinksFirst,
 } from "../display";
 import { planKeys } from "./plan";
 import { play, totalMs, type Stroke } from "./strokes";
@@ -41,9 +42,9 @@ export function walkTheLeaflet(profile: DisplayProfile, start: MenuState, target
     if (target === undefined || from === undefined || from === target || rawValues(line.encoding).length === 0) return;
     const taps = tapsBetween(profile, index, from, target);
     if (!taps) return;
-    if (profile.menu.changing === "select") take({ kind: "tap", keys: keysFor(profile, "select") });
+    if (blinksFirst(profile)) take({ kind: "tap", keys: keysFor(profile, "select") });
     for (const keys of taps) take({ kind: "tap", keys });
-    if (profile.menu.changing === "select") take({ kind: "tap", keys: keysFor(profile, "confirm-value") });
+    if (blinksFirst(profile)) take({ kind: "tap", keys: keysFor(profile, "confirm-value") });
   });
   follow({ targets });
   return { strokes, totalMs: totalMs(strokes), end: state };

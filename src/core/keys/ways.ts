@@ -2,7 +2,7 @@
  * Ways over a display's pages, in least times: opening a page, walking its entries, coming back up, leaving with or
  * without saving. None is ever more than what the keys really need, which is what the planner's lower bound rests on.
  */
-import { layoutOf, type DisplayProfile, type MenuState, type PagePlace } from "../display";
+import { layoutOf, type DisplayProfile, type MenuState, type PagePlace, savesIdle, savesTogether } from "../display";
 import { cheapestMs, codeStrokes } from "./change";
 import { leastRuleMs, strokeMs, totalMs, waitForClose } from "./strokes";
 
@@ -40,9 +40,6 @@ export interface Ways {
 /** n steps at a cost each; no step costs nothing, even where none can be made. */
 export const times = (n: number, ms: number): number => (n === 0 ? 0 : n * ms);
 
-/** Whether what was changed is kept until the menu is left. */
-const savesTogether = (profile: DisplayProfile): boolean => profile.menu.saves === "leaving-menu";
-
 const exitsOf = (place: PagePlace | undefined, saving: boolean): readonly number[] =>
   place?.entries.flatMap(({ entry }, at) => (entry.kind === "exit" && (entry.saves || !saving) ? [at] : [])) ?? [];
 
@@ -56,7 +53,7 @@ export function waysOf(profile: DisplayProfile): Ways {
   const backMs = inMenu("back");
   const saveChordMs = inMenu("save-and-leave");
   const byChordMs = Math.min(saveChordMs, inMenu("leave-without-saving"), inMenu("power-off"), closing);
-  const savingByChordMs = Math.min(saveChordMs, profile.menu.idle.pending === "save" ? closing : Infinity);
+  const savingByChordMs = Math.min(saveChordMs, savesIdle(profile) ? closing : Infinity);
   const exit = (saving: boolean) => (pages.some((place) => exitsOf(place, saving).length > 0) ? selectMs : Infinity);
   const openings = pages.map(({ page }) =>
     profile.rules.flatMap((rule): Opening[] => {

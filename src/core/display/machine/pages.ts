@@ -1,0 +1,145 @@
+/** Pages, entries, questions and codes: where the menu stands, and how it is left. */
+import { entryOf, entryShown, HOME, type MenuState, type Screen } from "../menuState";
+import { factoryRaws, layoutOf, type Action, type DisplayProfile } from "../profile";
+import { actsAtOnce, blinksFirst, savesIdle, savingOf } from "./manners";
+import { confirmDraft, leaveLine, save } from "./values";
+
+/** Digits of a start PIN. */
+export const PIN_DIGITS = 4;
+
+/** Home, with what was not saved thrown away. */
+export function leaveMenu(state: MenuState): MenuState {
+  const { screen } = state;
+  const lastAt =
+    screen.kind === "menu" || screen.kind === "confirm" ? state.lastAt.with(screen.page, screen.at) : state.lastAt;
+  return { ...state, screen: HOME, pending: state.saved, lastAt, idleMs: 0 };
+}
+
+/** The menu closes by itself: what is pending is saved or thrown away as the display does. */
+export function closeIdle(profile: DisplayProfile, state: MenuState): MenuState {
+  if (!savesIdle(profile) || state.screen.kind !== "menu") return leaveMenu(state);
+  return leaveMenu(save(profile, confirmDraft(profile, state)));
+}
+
+export function openPage(profile: DisplayProfile, state: MenuState, page: number): MenuState {
+  const place = layoutOf(profile).pages[page];
+  if (!place) return state;
+  const fromMenu = state.screen.kind === "menu";
+  const base = fromMenu
+    ? leaveLine(profile, state)
+    : state.screen.kind === "code" || state.screen.kind === "confirm"
+      ? state
+      : { ...state, pending: state.saved };
+  const lastAt = state.screen.kind === "menu" ? base.lastAt.with(state.screen.page, state.screen.at) : base.lastAt;
+  const wanted = place.page.opensAt === "first" ? 0 : (lastAt[page] ?? 0);
+  const at =
+    place.entries[wanted] && entryShown(place.entries[wanted], base.pending)
+      ? wanted
+      : place.entries.findIndex((entry) => entryShown(entry, base.pending));
+  return { ...base, screen: { kind: "menu", page, at: Math.max(0, at), draft: null }, lastAt, idleMs: 0 };
+}
+
+export function moveEntry(profile: DisplayProfile, state: MenuState, by: 1 | -1): MenuState {
+  if (state.screen.kind !== "menu" || state.screen.draft !== null) return state;
+  const place = layoutOf(profile).pages[state.screen.page];
+  if (!place) return state;
+  const count = place.entries.length;
+  let at = state.screen.at;
+  for (let i = 0; i < count; i++) {
+    const next = at + by;
+    if (place.page.atEnds === "stop" && (next < 0 || next >= count)) return state;
+    at = (next + count) % count;
+    const entry = place.entries[at];
+    if (entry && entryShown(entry, state.pending)) break;
+  }
+  if (at === state.screen.at) return state;
+  return { ...leaveLine(profile, state), screen: { ...state.screen, at } };
+}
+
+export function act(profile: DisplayProfile, state: MenuState, action: Action): MenuState {
+  const noted: MenuState = { ...state, done: [...state.done, action] };
+  if (action !== "restore") return noted;
+  const raws = factoryRaws(profile);
+  return {
+    ...leaveMenu(noted),
+    saved: raws,
+    pending: raws,
+    inForce: actsAtOnce(profile) ? raws : state.inForce,
+    pin: null,
+  };
+}
+
+export function select(profile: DisplayProfile, state: MenuState): MenuState {
+  const { screen } = state;
+  if (screen.kind === "confirm") {
+    const entry = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.entry;
+    const menu: MenuState = { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
+    return entry?.kind === "action" && screen.yes ? act(profile, menu, entry.action) : menu;
+  }
+  const place = entryOf(profile, state);
+  if (screen.kind !== "menu" || !place) return state;
+  switch (place.entry.kind) {
+    case "page":
+      return place.opens < 0 ? state : openPage(profile, state, place.opens);
+    case "exit":
+      return leaveMenu(place.entry.saves ? save(profile, state) : state);
+    case "action":
+      if (place.entry.action === "set-pin")
+        return {
+          ...state,
+          screen: {
+            kind: "code",
+            for: { kind: "new-pin", first: null, page: screen.page, at: screen.at },
+            digits: Array.from({ length: PIN_DIGITS }, () => 0),
+            at: 0,
+          },
+        };
+      if (place.entry.asks === "nothing") return act(profile, state, place.entry.action);
+      // A pattern is answered by the same key; a question starts on "no".
+      return {
+        ...state,
+        screen: { kind: "confirm", page: screen.page, at: screen.at, yes: place.entry.asks === "pattern" },
+      };
+    case "line": {
+      const raw = state.pending[place.line];
+      return blinksFirst(profile) && screen.draft === null && raw !== undefined
+        ? { ...state, screen: { ...screen, draft: raw } }
+        : state;
+    }
+  }
+}
+
+export function back(profile: DisplayProfile, state: MenuState): MenuState {
+  const { screen } = state;
+  if (screen.kind === "confirm")
+    return { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
+  if (screen.kind === "monitor") return { ...state, screen: HOME };
+  if (screen.kind === "code") return screen.for.kind === "start" ? state : leaveMenu(state);
+  if (screen.kind !== "menu") return state;
+  if (screen.draft !== null) return { ...state, screen: { ...screen, draft: null } };
+  const parent = layoutOf(profile).pages[screen.page]?.parent ?? null;
+  const left = leaveLine(profile, state);
+  const lastAt = left.lastAt.with(screen.page, screen.at);
+  if (parent) return { ...left, lastAt, screen: { kind: "menu", page: parent.page, at: parent.at, draft: null } };
+  return leaveMenu(savingOf(profile).onLeavingMenu ? save(profile, left) : left);
+}
+
+export function nextDigit(profile: DisplayProfile, state: MenuState): MenuState {
+  const { screen } = state;
+  if (screen.kind !== "code") return state;
+  if (screen.at + 1 < screen.digits.length) return { ...state, screen: { ...screen, at: screen.at + 1 } };
+  const entered = screen.digits.join("");
+  const again: Screen = { ...screen, digits: screen.digits.map(() => 0), at: 0 };
+  switch (screen.for.kind) {
+    case "page":
+      return entered === screen.for.code ? openPage(profile, state, screen.for.page) : leaveMenu(state);
+    case "start":
+      return entered === state.pin ? { ...state, screen: HOME } : { ...state, screen: again };
+    case "new-pin": {
+      const { first, page, at } = screen.for;
+      if (first === null) return { ...state, screen: { ...again, for: { ...screen.for, first: entered } } };
+      const menu: MenuState = { ...state, screen: { kind: "menu", page, at, draft: null } };
+      return first === entered ? { ...act(profile, menu, "set-pin"), pin: entered } : menu;
+    }
+  }
+}

@@ -3,8 +3,10 @@
  * with this bike's wheel, and where assist really ends. Lines that are hidden, irrelevant or of no effect have no say.
  */
 import {
+  capBasisOf,
   contextOf,
   decodeAll,
+  endsThrottle,
   linesOf,
   matters,
   settingsOf,
@@ -208,10 +210,10 @@ function capOf(
           unitOpen: false,
         };
   if (capKmh === null) return { kind: "not-read" };
-  if (encoding.kind !== "speed-cap") return { kind: "unmeasured", basis: "own" };
-  if (encoding.basis !== "shown") return { kind: "unmeasured", basis: encoding.basis };
+  const basis = capBasisOf(encoding) ?? "unknown";
+  if (basis !== "shown") return { kind: "unmeasured", basis };
   const meter = readOut(profile, raws, bike);
-  const unitOpen = encoding.heldIn === "shown" && shownUnit(profile, raws) === null;
+  const unitOpen = encoding.kind === "speed-cap" && encoding.heldIn === "shown" && shownUnit(profile, raws) === null;
   return meter.kind === "known"
     ? { kind: "true", shownKmh: capKmh, kmh: trueCap(capKmh, meter.r), unitOpen }
     : { kind: "no-read-out", shownKmh: capKmh, needs: meter.needs, unitOpen };
@@ -224,9 +226,7 @@ export const appliedCap = (profile: DisplayProfile, raws: Raws, bike: Bike): App
 function throttleCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap {
   if (canSet(profile, "throttleCapKmh")) return capOf(profile, raws, bike, "throttleCapKmh");
   const encoding = decider(profile, raws, "assistCapKmh")?.line.encoding;
-  return encoding?.kind === "speed-cap" && encoding.endsThrottle
-    ? appliedCap(profile, raws, bike)
-    : { kind: "no-line" };
+  return encoding && endsThrottle(encoding) ? appliedCap(profile, raws, bike) : { kind: "no-line" };
 }
 
 /** How the throttle drives: by its own line, or as the drive mode leaves it. */

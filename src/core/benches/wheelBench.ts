@@ -3,6 +3,7 @@
  * judged by read-out error, by where the cap then really bites, and by which side is safe.
  */
 import {
+  capBasisOf,
   contextOf,
   decodeAll,
   encodeLine,
@@ -173,10 +174,8 @@ export function wheelBench(
         ]
       : [];
   const capLine =
-    linesOf(profile).find(
-      ({ encoding }) =>
-        encoding.kind === "speed-cap" && encoding.setting === "assistCapKmh" && encoding.basis === "shown",
-    ) ?? null;
+    linesOf(profile).find(({ encoding }) => encoding.setting === "assistCapKmh" && capBasisOf(encoding) === "shown") ??
+    null;
   const limit = choice ? assistLimit(choice) : null;
   const setCap = capLine ? decoded(profile, raws, "assistCapKmh") : null;
   const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice | null => {

@@ -3,7 +3,7 @@
  * is known of the speedometer.
  */
 import { readOut } from "../applied";
-import { contextOf, encodeLine } from "../display";
+import { capBasisOf, contextOf, encodeLine, shows } from "../display";
 import { assistLimit } from "../law";
 import { trueCap } from "../wheel";
 import { stay, type Solver } from "./context";
@@ -11,14 +11,15 @@ import { stay, type Solver } from "./context";
 export const decideCap: Solver = ({ profile, bike, choice }, asked) => {
   const { line, index, others } = asked;
   const { encoding } = line;
-  if (encoding.kind !== "speed-cap") return stay(asked, { key: "reason.as-found" });
+  const basis = capBasisOf(encoding);
+  if (basis === null) return stay(asked, { key: "reason.as-found" });
   if (!choice) return stay(asked, { key: "reason.no-fact", needs: "class" });
   const of = encoding.setting === "assistCapKmh" ? "assist" : "throttle";
   const limit = assistLimit(choice);
   if (!limit) return stay(asked, { key: "reason.no-limit" });
   if (of === "throttle" && choice.rule.throttle.kind !== "to-assist-limit")
     return stay(asked, { key: "reason.throttle-as-class", className: choice.rule.name });
-  if (encoding.basis !== "shown") return stay(asked, { key: "reason.cap-not-shown", basis: encoding.basis });
+  if (basis !== "shown") return stay(asked, { key: "reason.cap-not-shown", basis });
   const meter = readOut(profile, others, bike);
   if (meter.kind === "unknown") return stay(asked, { key: "reason.no-read-out", needs: meter.needs });
   const context = contextOf(profile, others);
@@ -35,7 +36,13 @@ export const decideCap: Solver = ({ profile, bike, choice }, asked) => {
       r: meter.r,
       settingKmh,
       trueKmh: trueCap(settingKmh, meter.r),
-      heldIn: encoding.heldIn === "shown" ? (context.shownUnit ?? "mph") : encoding.heldIn,
+      heldIn:
+        encoding.kind !== "speed-cap"
+          ? "kmh"
+          : encoding.heldIn === "shown"
+            ? (context.shownUnit ?? "mph")
+            : encoding.heldIn,
+      shows: shows(encoding, encoded.raw),
       of,
       beyond: encoded.beyond,
     },

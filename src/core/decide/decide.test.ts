@@ -4,7 +4,7 @@ import { classById } from "@/catalog/classes/classes";
 import { OSTLER } from "@/catalog/displays/ostler";
 import { PINFOLD } from "@/catalog/displays/pinfold";
 import { TARN } from "@/catalog/displays/tarn";
-import { readOut } from "../applied";
+import { appliedCap, readOut } from "../applied";
 import { decodeAll, factoryRaws, lineIndex, linesOf, PLAIN_CONTEXT, type DisplayProfile, type Line } from "../display";
 import { readIntake, type IntakeText } from "../facts";
 import { propose } from "./propose";
@@ -111,6 +111,60 @@ describe("lines that hang on others", () => {
       mattersWhen: { line: a, raws: [1] },
     });
     expect(propose(context(both, {}))).toHaveLength(linesOf(both).length);
+  });
+});
+
+describe("a cap written as a code", () => {
+  // 0 to 4 for 15, 20, 25, 32 and none.
+  const coded = (basis: "shown" | "own" | "unknown" | undefined) => {
+    const cap = setting("assistCapKmh");
+    const codes = [15, 20, 25, 32, "uncapped"] as const;
+    const options = codes.map((means, raw) => ({ raw, shows: String(raw), means }));
+    const encoding = { kind: "choice" as const, setting: "assistCapKmh" as const, options, ...(basis && { basis }) };
+    return withLine(TARN, cap, { encoding, factoryRaw: 4 });
+  };
+  const decided = (basis: Parameters<typeof coded>[0], classId: string) => {
+    const rule = classById(classId);
+    const choice = rule ? { rule, acceptedKmh: null } : null;
+    const profile = coded(basis);
+    return { profile, line: lineOf(propose(context(profile, {}, { choice })), setting("assistCapKmh")) };
+  };
+
+  it("is the fastest code with which drive ends within the class, when it goes by the speed shown", () => {
+    // Code 28 of a 47-622 of 2190 mm reads 2.0 % high or nearest to it: 20 mph is 32.19 km/h, so 32 fits or 25 does.
+    const { profile, line } = decided("shown", "us-class-1");
+    const asked = context(profile, {});
+    const proposed = propose(asked);
+    const r = readOut(profile, columnOf(asked, proposed), asked.bike);
+    const least = r.kind === "known" ? r.r.low : Number.NaN;
+    const wanted = [15, 20, 25, 32].findLastIndex((kmh) => kmh <= 20 * 1.609344 * least);
+    expect(line).toMatchObject({ raw: wanted, reason: { key: "reason.cap", shows: String(wanted) } });
+  });
+  it("is not touched where nobody has said what it goes by, and says so", () => {
+    expect(decided(undefined, "us-class-1").line).toMatchObject({
+      raw: null,
+      reason: { key: "reason.cap-not-shown", basis: "unknown" },
+    });
+    const { profile } = decided(undefined, "us-class-1");
+    expect(
+      appliedCap(
+        profile,
+        factoryRaws(profile).with(lineIndex(profile, setting("assistCapKmh")), 2),
+        context(profile, {}).bike,
+      ),
+    ).toEqual({
+      kind: "unmeasured",
+      basis: "unknown",
+    });
+  });
+  it("is judged by where it really ends drive", () => {
+    const profile = coded("shown");
+    const raws = factoryRaws(profile).with(lineIndex(profile, setting("assistCapKmh")), 2);
+    const { bike } = context(profile, {});
+    const meter = readOut(profile, raws, bike);
+    const cap = appliedCap(profile, raws, bike);
+    if (cap.kind !== "true" || meter.kind !== "known") throw new Error(cap.kind);
+    expect(cap.kmh.nominal).toBeCloseTo(25 / meter.r.nominal, 9);
   });
 });
 

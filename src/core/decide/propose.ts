@@ -3,7 +3,7 @@
  * line; each is asked when the lines it rests on are decided, and sees what they will hold.
  */
 import type { Raws } from "../applied";
-import { isShown, linesOf, settingsOf, type Encoding, type Line, type SettingKey } from "../display";
+import { capBasisOf, isShown, linesOf, settingsOf, type Encoding, type Line, type SettingKey } from "../display";
 import { own } from "../units/limits";
 import { decideCap } from "./cap";
 import { stay, type Asked, type ProposalContext, type ProposedLine, type Solver } from "./context";
@@ -33,7 +33,7 @@ const READING: readonly SettingKey[] = [...COUNTING, "circumferenceMm", "speedUn
 /** Settings whose lines are decided before a line of these. */
 function restsOn(line: Line): readonly SettingKey[] {
   const settings = settingsOf(line);
-  if (line.encoding.kind === "speed-cap") return READING;
+  if (capBasisOf(line.encoding) !== null) return READING;
   if (settings.includes("circumferenceMm")) return COUNTING;
   return settings.includes("cutOffV") ? ["nominalV"] : [];
 }
@@ -82,5 +82,6 @@ function proposeLine(context: ProposalContext, asked: Asked): ProposedLine {
   if (line.encoding.kind === "reserved") return SOLVERS.reserved(context, asked);
   if (line.effect === "none") return stay(asked, { key: "reason.no-effect" });
   if (isLocked) return stay(asked, { key: "reason.maker-only" });
-  return SOLVERS[line.encoding.kind](context, asked);
+  // A cap is decided alike in whatever way its line writes it.
+  return (capBasisOf(line.encoding) === null ? SOLVERS[line.encoding.kind] : decideCap)(context, asked);
 }

@@ -46,6 +46,8 @@ export type Reason =
       readonly settingKmh: number;
       readonly trueKmh: Interval;
       readonly heldIn: "kmh" | "mph";
+      /** What the line shows for it. */
+      readonly shows: string;
       readonly of: "assist" | "throttle";
       readonly beyond: EncodeProblem | null;
     }

@@ -1,3 +1,4 @@
+export * from "./caps";
 export * from "./check";
 export * from "./encoding";
 export * from "./menuState";

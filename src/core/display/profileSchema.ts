@@ -108,11 +108,17 @@ const Option = v.strictObject({ raw: Raw, shows: Mark, means: Value });
 const SpecialSchema = v.array(v.strictObject({ raw: Raw, shows: v.nullable(Mark), means: Value }));
 const Uncertainty = v.pipe(v.number(), v.minValue(0), v.maxValue(0.2));
 
+/** What a cap is compared with: the speed shown, the controller's own measure, or nobody knows. */
+const CapBasisSchema = v.picklist(["shown", "own", "unknown"]);
+/** What a cap written in another way than `speed-cap` says beside: for a line that sets a cap. */
+const OfACap = { basis: v.optional(CapBasisSchema), endsThrottle: v.optional(v.boolean()) };
+
 export const ChoiceSchema = v.strictObject({
   kind: v.literal("choice"),
   setting: Setting,
   /** In the order the display steps through them. */
   options: v.pipe(v.array(Option), v.minLength(1), v.maxLength(64)),
+  ...OfACap,
 });
 
 /** One line that sets several things at once. */
@@ -148,6 +154,7 @@ export const NumberSchema = v.strictObject({
   decimals: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2)),
   /** Raw values that stand for something of their own: 0 for never. */
   special: SpecialSchema,
+  ...OfACap,
 });
 
 /** A step number around a default that follows the nominal volts. */
@@ -204,8 +211,7 @@ export const SpeedCapSchema = v.strictObject({
   /** Raw value that stands for "no cap", or null. */
   uncappedRaw: v.nullable(Raw),
   uncappedShows: v.nullable(Mark),
-  /** What the cap is compared with: the speed shown, the controller's own measure, or nobody knows. */
-  basis: v.picklist(["shown", "own", "unknown"]),
+  basis: CapBasisSchema,
   /** Whether throttle drive ends at it too. */
   endsThrottle: v.boolean(),
 });

@@ -1,5 +1,15 @@
 /** What a technician learns of the display while working on a bike: said of this job's own copy of the description. */
-import { lineIndex, linesOf, MOST_LINES, newLine, withLines, type Claim, type SpeedCapEncoding } from "../display";
+import {
+  capBasisOf,
+  lineIndex,
+  linesOf,
+  MOST_LINES,
+  newLine,
+  withCapBasis,
+  withLines,
+  type CapBasis,
+  type Claim,
+} from "../display";
 import { RESERVED_NAMES } from "../units/limits";
 import type { Job } from "./job";
 
@@ -21,22 +31,22 @@ export function addUnknownLine(job: Job, code: string, shown: string): Job {
   };
 }
 
-const BASIS_WORDS: Readonly<Record<SpeedCapEncoding["basis"], string>> = {
+const BASIS_WORDS: Readonly<Record<CapBasis, string>> = {
   shown: "compared with the speed shown",
   own: "compared with the controller's own measure",
   unknown: "compared with nobody knows what",
 };
 
 /** The job with the basis of a cap line stated for this bike, and who said so kept with the line. */
-export function stateCapBasis(job: Job, code: string, basis: SpeedCapEncoding["basis"]): Job {
+export function stateCapBasis(job: Job, code: string, basis: CapBasis): Job {
   const { profile } = job;
   if (!profile || job.program) return job;
   const lines = linesOf(profile).map((line) => {
-    if (line.code !== code || line.encoding.kind !== "speed-cap") return line;
+    if (line.code !== code || capBasisOf(line.encoding) === null) return line;
     const says = `Stated on this bike: ${BASIS_WORDS[basis]}.`;
     const claim: Claim = { from: "own-trial", confidence: 0.6, says, setting: line.encoding.setting, chosen: true };
     const others = line.claims.filter(({ from }) => from !== "own-trial");
-    return { ...line, encoding: { ...line.encoding, basis }, claims: [...others, claim].slice(-20) };
+    return { ...line, encoding: withCapBasis(line.encoding, basis), claims: [...others, claim].slice(-20) };
   });
   return { ...job, profile: { ...profile, lines } };
 }

@@ -1,5 +1,5 @@
 /** Whether a display's cap line can hold what a class asks for at all, before any bike is in sight. */
-import { encodeLine, linesOf, PLAIN_CONTEXT, type DisplayProfile, type EncodeProblem } from "../display";
+import { capBasisOf, encodeLine, linesOf, PLAIN_CONTEXT, type DisplayProfile, type EncodeProblem } from "../display";
 import { assistLimit, type ClassRule } from "../law";
 
 export interface NotHeld {
@@ -11,7 +11,7 @@ export interface NotHeld {
 /** Classes whose limit a cap line cannot hold, or holds only far below, line by line. */
 export function classesNotHeld(profile: DisplayProfile, rules: readonly ClassRule[]): readonly NotHeld[] {
   return linesOf(profile).flatMap((line) =>
-    line.encoding.kind !== "speed-cap"
+    capBasisOf(line.encoding) === null
       ? []
       : rules.flatMap((rule): NotHeld[] => {
           const limit = assistLimit({ rule, acceptedKmh: null });

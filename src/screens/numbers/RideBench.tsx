@@ -74,7 +74,9 @@ export function RideBench(props: BenchProps) {
               {...props}
               words={RIDE_WORDS}
               keys={
-                hub ? ["offGroundKmh", "motorV", "kvRpmPerV", "motorMilliohm", "noLoadA", "phaseA"] : ["ringTeeth", "cogTeeth"]
+                hub
+                  ? ["offGroundKmh", "motorV", "kvRpmPerV", "motorMilliohm", "noLoadA", "phaseA"]
+                  : ["ringTeeth", "cogTeeth"]
               }
               guesses={
                 present.ok && present.ride.setup.kit.motor.kind === "hub"

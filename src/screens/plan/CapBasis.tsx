@@ -1,4 +1,5 @@
 "use client";
+import { capBasisOf } from "@/core/display";
 import { stateCapBasis } from "@/core/record";
 import type { SheetRow } from "@/core/sheet";
 import { Choice } from "@/ui/primitives";
@@ -10,16 +11,17 @@ import type { StageProps } from "../job/stageProps";
  */
 export function CapBasis({ job, change, row }: Pick<StageProps, "job" | "change"> & { readonly row: SheetRow }) {
   const { encoding } = row.line;
-  if (encoding.kind !== "speed-cap" || job.program) return null;
+  const basis = capBasisOf(encoding);
+  if (basis === null || job.program) return null;
   const stated = row.line.claims.some((claim) => claim.chosen && claim.from === "own-trial");
-  if (encoding.basis !== "unknown" && !stated) return null;
+  if (basis !== "unknown" && !stated) return null;
   return (
     <div className="mt-3 border-t border-rule pt-3">
       <Choice
         label="What is this cap compared with?"
-        value={encoding.basis}
+        value={basis}
         options={CAP_BASES}
-        onChoose={(basis) => void change((now) => stateCapBasis(now, row.code, basis))}
+        onChoose={(next) => void change((now) => stateCapBasis(now, row.code, next))}
         hint="Set the wheel line two sizes smaller with the wheel up: if assist then ends at the same number shown, it is the speed shown."
       />
     </div>

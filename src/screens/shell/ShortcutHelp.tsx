@@ -19,6 +19,19 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ],
 ];
 
+/** The job, stage by stage; the same page with pictures is docs/guide.md. */
+const JOB: readonly (readonly [string, string])[] = [
+  ["Intake", "What is this bike? Type what you can see or measure; a guess is marked as one."],
+  ["As found", "Type what every line shows before you change any: it is the only way back."],
+  ["Plan", "What each line should hold, and why. What differs stands out."],
+  [
+    "Program",
+    "Wheel clear of the floor. Rehearse, then key by key: say what it shows, and the card goes on from there.",
+  ],
+  ["Prove", "Read every line back after a power cycle, then the checks, brakes first."],
+  ["Hand over", "The sheet, the owner’s card, and the way back. What nobody read prints as unread."],
+];
+
 export function ShortcutHelp({
   open,
   onOpenChange,
@@ -28,7 +41,17 @@ export function ShortcutHelp({
 }) {
   const [on, setOn] = useState(singleKeysOn);
   return (
-    <Panel open={open} onOpenChange={onOpenChange} title="Keys">
+    <Panel open={open} onOpenChange={onOpenChange} title="Help">
+      <h3 className="mb-2 text-[1.1rem] font-bold">The job</h3>
+      <dl className="mb-5 grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
+        {JOB.map(([stage, what]) => (
+          <div key={stage} className="contents">
+            <dt className="font-semibold">{stage}</dt>
+            <dd>{what}</dd>
+          </div>
+        ))}
+      </dl>
+      <h3 className="mb-2 text-[1.1rem] font-bold">Keys</h3>
       <dl className="grid grid-cols-[auto_1fr] gap-x-6 gap-y-2">
         {SHORTCUTS.map(([keys, what]) => (
           <div key={keys} className="contents">

@@ -1,6 +1,6 @@
 "use client";
 import { useState, type ReactNode } from "react";
-import { cellsOf, measuredText, withMeasured } from "@/core/display";
+import { capBasisOf, cellsOf, measuredText, withCapBasis, withMeasured } from "@/core/display";
 import { Choice, KeptField } from "@/ui/primitives";
 import { AT_ENDS, CAP_BASES, EFFECTS, HELD_IN, LARGER_IS, WHO_MAY_SET, YES_OR_NO } from "@/ui/wording/choices";
 import { Cell } from "./Cell";
@@ -11,6 +11,7 @@ import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
 export function LineDetail({ line, onPut }: LineProps) {
   const cells = cellsOf(line);
   const { encoding } = line;
+  const basis = capBasisOf(encoding);
   return (
     <section aria-label={`Line ${line.code} in full`} className="rounded-xl bg-sheet p-5">
       <h2 className="mb-3 text-[1.3rem]">Line {line.code}</h2>
@@ -56,13 +57,6 @@ export function LineDetail({ line, onPut }: LineProps) {
               onChoose={(heldIn) => onPut({ ...line, encoding: { ...encoding, heldIn } })}
             />
             <Choice
-              label="Compared with"
-              value={encoding.basis}
-              hint="Only a cap on the speed shown is ever turned into a true speed. Leave it unknown until you have tried it."
-              options={CAP_BASES}
-              onChoose={(basis) => onPut({ ...line, encoding: { ...encoding, basis } })}
-            />
-            <Choice
               label="Top value means no cap"
               value={encoding.uncappedRaw === encoding.rawMax ? "yes" : "no"}
               options={YES_OR_NO}
@@ -71,6 +65,15 @@ export function LineDetail({ line, onPut }: LineProps) {
               }
             />
           </>
+        ) : null}
+        {basis !== null ? (
+          <Choice
+            label="Compared with"
+            value={basis}
+            hint="Only a cap on the speed shown is ever turned into a true speed. Leave it unknown until you have tried it."
+            options={CAP_BASES}
+            onChoose={(next) => onPut({ ...line, encoding: withCapBasis(encoding, next) })}
+          />
         ) : null}
         {encoding.kind === "unknown-scale" ? (
           <>

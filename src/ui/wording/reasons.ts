@@ -93,7 +93,12 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
     case "reason.cap": {
       const { limit, r, settingKmh, trueKmh } = reason;
       const text = `${limit.textValue} ${unitName(limit.textUnit)}`;
-      const held = `${plain(reason.heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh)} ${unitName(reason.heldIn)}`;
+      const value = plain(reason.heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh);
+      const holds =
+        reason.shows === value
+          ? `The line holds whole ${unitName(reason.heldIn)}, so ${value} ${unitName(reason.heldIn)}, rounded down.`
+          : `The nearest it can hold below is ${value} ${unitName(reason.heldIn)}, shown as ${reason.shows}.`;
+      const held = `${value} ${unitName(reason.heldIn)}`;
       const accepted =
         limit.aboveTextKmh !== 0
           ? [
@@ -103,7 +108,7 @@ export function reasonWords(reason: Reason, displayName: string, { unit, classNa
       const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
       return words(
         [
-          `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. The line holds whole ${unitName(reason.heldIn)}, so ${held}, rounded down.`,
+          `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. ${holds}`,
           ...accepted,
           `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`,
           ...beyond,

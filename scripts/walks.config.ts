@@ -5,7 +5,8 @@ export default defineConfig({
   ...base,
   testDir: ".",
   testMatch: "walks.spec.ts",
-  timeout: 180_000,
+  // A walk takes as long as the machine lets it: it fails on what it finds.
+  timeout: 900_000,
   reporter: [["dot"]],
   webServer: base.webServer,
 });

@@ -47,7 +47,7 @@ function useOptions({ tickets, onNewBike, onHelp }: FinderProps, search: string)
     place("Displays", "displays library", "", () => router.push("/displays")),
     place("Two displays side by side", "compare two displays", "", () => router.push("/displays/compare")),
     place("Tables", "tables wheel volts classes start angle units", "", () => router.push("/tables")),
-    place("Keys", "keys shortcuts help", "?", onHelp),
+    place("Help and keys", "keys shortcuts help guide", "?", onHelp),
   ].filter(({ says }) => words.every((word) => says.split(" ").some((own) => own.startsWith(word))));
   return [
     ...places.map(({ title, note, act }) => ({ key: `place ${title}`, title, note, act })),

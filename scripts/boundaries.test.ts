@@ -17,7 +17,7 @@ describe("import boundaries", () => {
     ["src/core/units/x.ts", 'export * from "@/ui/wording";'],
     ["src/core/units/x.ts", 'export * from "../wheel";'],
     ["src/core/law/x.ts", 'export * from "../display";'],
-    ["src/core/display/x.ts", 'export * from "../setup";'],
+    ["src/core/display/x.ts", 'export * from "../decide";'],
     ["src/core/wheel/x.ts", 'export * from "../battery";'],
     ["src/core/keys/x.ts", 'export * from "@/catalog/displays";'],
     ["src/ui/dial/x.ts", 'export * from "@/store";'],

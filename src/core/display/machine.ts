@@ -27,15 +27,41 @@ export function ruleActs(profile: DisplayProfile, rule: KeyRule, state: MenuStat
   return screen.kind !== "home" || rule.infoLine === null || rule.infoLine === profile.infoLines[state.info];
 }
 
-const rulesFor = (
+type ScreenKind = MenuState["screen"]["kind"];
+const rulesByScreen = new WeakMap<DisplayProfile, ReadonlyMap<ScreenKind, readonly KeyRule[]>>();
+
+/** The rules of a screen, in their own order, told apart once per profile. */
+export function rulesOn(profile: DisplayProfile, screen: ScreenKind): readonly KeyRule[] {
+  let known = rulesByScreen.get(profile);
+  if (!known) {
+    known = new Map(profile.rules.map(({ on }) => [on, profile.rules.filter((rule) => rule.on === on)]));
+    rulesByScreen.set(profile, known);
+  }
+  return known.get(screen) ?? NO_RULES;
+}
+
+/** Rules of each screen by the keys they are of; a stroke hands on the keys of its rule, which are found at once. */
+const rulesByKeys = new WeakMap<readonly KeyRule[], WeakMap<readonly string[], readonly KeyRule[]>>();
+
+function rulesOfKeys(rules: readonly KeyRule[], keys: readonly string[]): readonly KeyRule[] {
+  let byKeys = rulesByKeys.get(rules);
+  if (!byKeys) rulesByKeys.set(rules, (byKeys = new WeakMap()));
+  let known = byKeys.get(keys);
+  if (!known) byKeys.set(keys, (known = rules.filter((rule) => sameKeys(rule.keys, keys))));
+  return known;
+}
+
+const NO_RULES: readonly KeyRule[] = [];
+
+function rulesFor(
   profile: DisplayProfile,
   state: MenuState,
   keys: readonly string[],
   downAtMs: number,
-): readonly KeyRule[] =>
-  profile.rules.filter(
-    (rule) => rule.on === state.screen.kind && sameKeys(rule.keys, keys) && ruleActs(profile, rule, state, downAtMs),
-  );
+): readonly KeyRule[] {
+  const rules = rulesOfKeys(rulesOn(profile, state.screen.kind), keys);
+  return rules.length === 0 ? NO_RULES : rules.filter((rule) => ruleActs(profile, rule, state, downAtMs));
+}
 
 /** Whether a single tap of these keys waits to see if a second follows. */
 export const waitsForSecondTap = (profile: DisplayProfile, state: MenuState, keys: readonly string[]): boolean =>
@@ -158,6 +184,41 @@ function tap(profile: DisplayProfile, state: MenuState, keys: readonly string[],
       : { ...state, tapped: { keys, ms: 0, downAtMs } };
   const single = rules.find((rule) => rule.gesture.kind === "tap");
   return single ? perform(profile, state, single.does) : state;
+}
+
+/** When a rule acts in a stroke of its keys: after so long, let go after, and left alone until the next, ms. */
+export interface StrokeTimes {
+  readonly actsMs: number;
+  readonly heldMs: number;
+  readonly strokeMs: number;
+}
+
+/**
+ * What a tap or a hold of a rule's keys comes to, all its time included, without playing it moment by moment. The
+ * machine itself says the same, which the tests hold; the planner asks this a thousand times for one plan.
+ * @returns null where it has to be played: another rule would act, a second tap is waited for, or something is under way
+ */
+export function actedBy(
+  profile: DisplayProfile,
+  state: MenuState,
+  rule: KeyRule,
+  { actsMs, heldMs, strokeMs }: StrokeTimes,
+): MenuState | null {
+  const { kind } = rule.gesture;
+  if (state.held || state.tapped || kind === "double-tap" || strokeMs - heldMs >= profile.menu.idle.closesAfterMs)
+    return null;
+  const acting = rulesFor(profile, state, rule.keys, state.sincePowerOnMs);
+  if (acting.find((each) => each.gesture.kind === kind) !== rule) return null;
+  if (kind === "tap" && acting.some((each) => each.gesture.kind === "double-tap")) return null;
+  const later = (now: MenuState, ms: number): number =>
+    now.screen.kind === "off" ? now.sincePowerOnMs : Math.min(LONG_ON_MS, now.sincePowerOnMs + ms);
+  const done = perform(profile, { ...state, idleMs: 0, sincePowerOnMs: later(state, actsMs) }, rule.does);
+  if (done.screen.kind === "walk-assist") return null;
+  return {
+    ...done,
+    idleMs: closes(done) ? strokeMs - heldMs : 0,
+    sincePowerOnMs: later(done, strokeMs - actsMs),
+  };
 }
 
 export type Input =

@@ -16,7 +16,7 @@ function boundsAlong(profile: Parameters<typeof planKeys>[0], start: MenuState, 
   const estimate = lowerBound(profile, aimOf(profile, { targets }), ChangeTable.of(profile));
   let left = plan.totalMs;
   return plan.strokes.map(({ stroke, before }) => {
-    const bound = estimate({ state: before, toLook: new Set(), discarding: false, costMs: 0, via: null });
+    const bound = estimate({ state: before, toLook: new Set(), discarding: false });
     const row = { bound, left };
     left -= strokeMs(stroke);
     return row;

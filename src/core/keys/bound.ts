@@ -18,11 +18,14 @@ interface Tree {
   readonly left: number;
 }
 
+/** What of a state of the search the bound looks at. */
+type At = Pick<Node, "state" | "toLook" | "discarding">;
+
 /** Entries of each page that must still be visited; undefined where none. */
 type Wanted = readonly (readonly number[] | undefined)[];
 
 /** A function that tells, for a state of the search, a time that is never more than what is still needed, ms. */
-export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTable): (node: Node) => number {
+export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTable): (at: At) => number {
   const ways = waysOf(profile);
   const layout = layoutOf(profile);
   const edits = blinksFirst(profile);

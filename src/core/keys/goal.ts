@@ -37,6 +37,8 @@ export interface Node {
   readonly toLook: ReadonlySet<number>;
   readonly discarding: boolean;
   readonly costMs: number;
+  /** What tells it apart from other states, for the plan. */
+  readonly key: string;
   readonly via: { readonly from: Node; readonly strokes: readonly Stroke[] } | null;
 }
 

@@ -17,6 +17,7 @@ import {
   linesOf,
   rawValues,
   ruleActs,
+  rulesOn,
   stepTo,
   type DisplayProfile,
   type KeyRule,
@@ -29,7 +30,7 @@ import { lowerBound } from "./bound";
 import { ChangeTable, codeStrokes } from "./change";
 import type { Aim, KeyGoal, KeyPlan, Node, PlanProblem } from "./goal";
 import { MinQueue } from "./minQueue";
-import { KEY_COSTS, play, ruleStroke, totalMs, waitForClose, type Stroke } from "./strokes";
+import { KEY_COSTS, play, playRule, ruleStroke, totalMs, waitForClose, type Stroke } from "./strokes";
 
 /** More expansions than any menu needs; past it the display's keys are taken not to lead there. */
 const MOST_EXPANSIONS = 60_000;
@@ -52,11 +53,12 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
   const keyOf = stateKey(profile, aim);
   const queue = new MinQueue<Node>();
   const best = new Map<string, number>();
-  const add = (node: Node) => {
-    const key = keyOf(node);
+  const add = (found: Omit<Node, "key">) => {
+    const key = keyOf(found);
     const known = best.get(key);
-    if (known !== undefined && known <= node.costMs) return;
-    best.set(key, node.costMs);
+    if (known !== undefined && known <= found.costMs) return;
+    best.set(key, found.costMs);
+    const node: Node = { ...found, key };
     const ahead = estimate(node);
     // Among ways that look equally long, the one that is furthest along is tried first.
     if (Number.isFinite(ahead)) queue.push(node, node.costMs + ahead + ahead * 1e-7);
@@ -72,7 +74,7 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
   for (let expansions = 0; expansions < MOST_EXPANSIONS; expansions++) {
     const node = queue.pop();
     if (!node) break;
-    if ((best.get(keyOf(node)) ?? Infinity) < node.costMs) continue;
+    if ((best.get(node.key) ?? Infinity) < node.costMs) continue;
     if (reached(node, aim)) return unfold(profile, node);
     for (const move of movesFrom(profile, node, aim, changes)) {
       const { state } = move;
@@ -152,23 +154,29 @@ const reached = ({ state, toLook }: Node, { targets, required, end = "home" }: A
  * What distinguishes two states for the plan: the screen, what is right and what is wrong, and what is still to be
  * read.
  */
-function stateKey(profile: DisplayProfile, aim: Aim): (node: Node) => string {
+function stateKey(profile: DisplayProfile, aim: Aim): (node: Omit<Node, "key">) => string {
   const remembered = profile.menu.pages.flatMap((page, i) => (page.opensAt === "last-visited" ? [i] : []));
   const windowMs = Math.max(0, ...profile.rules.map((rule) => rule.sincePowerOn?.ms ?? 0));
   const counted = [...new Set([...aim.required, ...(aim.look ?? [])])];
+  const wanted = counted.map((i) => aim.targets[i]);
+  const marks = counted.map(() => 0);
   const controllers = layoutOf(profile).controllers;
   return ({ state, toLook, discarding }) => {
     const { screen, pending, saved, inForce } = state;
-    let values = "";
-    for (const i of counted) {
-      const target = aim.targets[i];
-      const right =
-        (pending[i] === target ? 1 : 0) +
-        (saved[i] === target ? 2 : 0) +
+    for (let n = 0; n < counted.length; n++) {
+      const i = counted[n] ?? 0;
+      const target = wanted[n];
+      const held = pending[i];
+      const kept = saved[i];
+      marks[n] =
+        48 +
+        (held === target ? 1 : 0) +
+        (kept === target ? 2 : 0) +
         (inForce[i] === target ? 4 : 0) +
-        (pending[i] === saved[i] ? 8 : 0);
-      values += String.fromCharCode(48 + right + (toLook.has(i) ? 16 : 0));
+        (held === kept ? 8 : 0) +
+        (toLook.size > 0 && toLook.has(i) ? 16 : 0);
     }
+    const values = String.fromCharCode(...marks);
     let where: string = screen.kind;
     if (screen.kind === "menu") where += `${screen.page}.${screen.at}.${screen.draft ?? ""}`;
     else if (screen.kind === "code") where += `${screen.digits.join("")}.${screen.at}`;
@@ -280,7 +288,7 @@ function ruleMoves(
 ): Move[] {
   const moves: Move[] = [];
   const tried: KeyRule[] = [];
-  for (const rule of profile.rules) {
+  for (const rule of rulesOn(profile, state.screen.kind)) {
     if (
       !wanted(rule.does.kind) ||
       dangerOf(rule.does) !== null ||
@@ -289,7 +297,8 @@ function ruleMoves(
       continue;
     if (tried.some((other) => sameUse(other, rule))) continue;
     tried.push(rule);
-    moves.push(played(profile, state, [ruleStroke(profile, state, rule)], passesWrong));
+    const stroke = ruleStroke(profile, state, rule);
+    moves.push({ strokes: [stroke], state: playRule(profile, state, rule, stroke), passesWrong });
   }
   return moves;
 }

@@ -1,12 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, factoryRaws, type DisplayProfile, type MenuState } from "../display";
+import { actedBy, atHome, factoryRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
+import { seeded } from "../units/seeded";
 import { closedByItself } from "./card";
 import { nearMisses } from "./nearMisses";
 import { planKeys } from "./plan";
 import { stateFromShown } from "./shown";
-import { play, ruleStroke } from "./strokes";
+import { play, playRule, ruleStroke } from "./strokes";
+import { pick, randomRaws, smallProfile } from "./testing";
 
 const sameKeys = (a: readonly string[], b: readonly string[]): boolean => [...a].sort().join() === [...b].sort().join();
 
@@ -35,6 +37,32 @@ describe("strokes", () => {
         tried += 1;
       }
     expect(tried).toBeGreaterThan(0);
+  });
+
+  it("what a rule's stroke comes to is what the machine plays, on every shipped display and on generated menus", () => {
+    const random = seeded(11);
+    const profiles = [...SHIPPED_DISPLAYS, ...Array.from({ length: 60 }, () => smallProfile(random))];
+    const tried = { quick: 0, played: 0 };
+    for (const profile of profiles) {
+      let state = atHome(profile, randomRaws(profile, random));
+      for (let i = 0; i < 120; i++) {
+        const acting = profile.rules.filter((rule) => ruleActs(profile, rule, state, state.sincePowerOnMs));
+        const rule = acting[pick(random, 0, Math.max(0, acting.length - 1))];
+        if (!rule) {
+          state = atHome(profile, randomRaws(profile, random));
+          continue;
+        }
+        const stroke = ruleStroke(profile, state, rule);
+        const truth = play(profile, state, stroke);
+        expect(playRule(profile, state, rule, stroke), `${profile.name} ${JSON.stringify(rule)}`).toEqual(truth);
+        const times = { actsMs: 120, heldMs: 120, strokeMs: 350 };
+        if (stroke.kind === "tap" && actedBy(profile, state, rule, times)) tried.quick += 1;
+        else tried.played += 1;
+        state = truth;
+      }
+    }
+    expect(tried.quick).toBeGreaterThan(1000);
+    expect(tried.played).toBeGreaterThan(100);
   });
 
   it("a menu left alone is home again, and says what became of the line in hand", () => {

@@ -196,7 +196,7 @@ export interface StrokeTimes {
 /**
  * What a tap or a hold of a rule's keys comes to, all its time included, without playing it moment by moment. The
  * machine itself says the same, which the tests hold; the planner asks this a thousand times for one plan.
- * @returns null where it has to be played: another rule would act, a second tap is waited for, or something is under way
+ * @returns null where it has to be played: another rule would act, a second tap is waited for, a key is held
  */
 export function actedBy(
   profile: DisplayProfile,

@@ -112,105 +112,135 @@ export interface Calibrated {
   readonly uncertainty: number;
 }
 
+/** What the choices are made among, and what they are held against. */
+interface Scene {
+  readonly ask: WheelAsk & { readonly profile: DisplayProfile };
+  readonly wheel: Candidates;
+  readonly pulse: Candidates;
+  /** Counts to choose among: those of the line, or the one in force where no line sets any. */
+  readonly counts: Candidates["options"];
+  /** Pulses the pick-up gives per wheel turn, and the rollout they are held against. */
+  readonly given: number;
+  readonly rolloutMm: number;
+  /** What a calibration line multiplies by. */
+  readonly factor: number;
+  readonly pulsesPerMm: number;
+  /** What a calibration makes of one counted turn, in the place of a turn of the wheel. */
+  readonly truth: WheelTruth | null;
+}
+
 /** Works out sources and choices; a calibration overrides what rollout and pick-up say. */
-export function wheelBench(
-  { bike, figures, profile, raws, choice }: WheelAsk,
-  calibrated: Calibrated | null = null,
-): WheelBench {
-  const gps = gpsRollout(bike, figures, profile, raws);
+export function wheelBench(ask: WheelAsk, calibrated: Calibrated | null = null): WheelBench {
+  const { bike, figures, profile, raws } = ask;
   const measured = bike.rollout?.from === "measured" ? bike.rollout : null;
   const sources = rolloutSources({
     measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }),
-    gps,
+    gps: gpsRollout(bike, figures, profile, raws),
     outerDiameterMm: figures.number("outerDiameterMm"),
     tyre: bike.tyre,
   });
-  if (!profile) return { sources, choices: [], better: null, lacks: "display" };
-  if (!bike.rollout && !calibrated) return { sources, choices: [], better: null, lacks: "rollout" };
+  const lacking = (lacks: WheelBench["lacks"]): WheelBench => ({ sources, choices: [], better: null, lacks });
+  if (!profile) return lacking("display");
+  if (!bike.rollout && !calibrated) return lacking("rollout");
   const wheel = candidatesOf(profile, raws, "circumferenceMm");
-  if (!wheel.line) return { sources, choices: [], better: null, lacks: "wheel-line" };
+  if (!wheel.line) return lacking("wheel-line");
   const inForce = pulsesSet(profile, raws, bike);
-  const given = pulsesGiven(profile, raws, bike);
-  if (inForce === null || typeof given !== "number") return { sources, choices: [], better: null, lacks: "pulses" };
-  const pulseSetting = pulseLineOf(profile, raws);
-  const pulse = pulseSetting
-    ? candidatesOf(profile, raws, pulseSetting)
-    : { line: null, index: -1, options: [], found: null };
-  const pulseOptions = pulse.options.length > 0 ? pulse.options : [{ code: -1, value: inForce }];
-  const percent = percentOf(profile, raws);
+  const physical = pulsesGiven(profile, raws, bike);
+  // What was measured on the road needs no count of what the pick-up gives.
+  const given = typeof physical === "number" ? physical : calibrated && inForce;
+  if (inForce === null || given === null) return lacking("pulses");
+  const setting = pulseLineOf(profile, raws);
+  const pulse = setting ? candidatesOf(profile, raws, setting) : { line: null, index: -1, options: [], found: null };
   const rolloutMm = bike.rollout?.mm ?? Number.NaN;
-  const perMm = (calibrated?.pulsesPerMm ?? given / rolloutMm) * percent;
-  // What a calibration makes of one counted turn takes the place of a turn of the wheel.
-  const truth: WheelTruth | null = calibrated && {
-    rolloutMm: 1 / calibrated.pulsesPerMm,
-    rolloutUncertaintyMm: calibrated.uncertainty / calibrated.pulsesPerMm,
-    pulsesPerTurn: 1,
-  };
+  const factor = percentOf(profile, raws);
+  const choices = choicesOf({
+    ask: { ...ask, profile },
+    wheel,
+    pulse,
+    counts: pulse.options.length > 0 ? pulse.options : [{ code: -1, value: inForce }],
+    given,
+    rolloutMm,
+    factor,
+    pulsesPerMm: (calibrated?.pulsesPerMm ?? given / rolloutMm) * factor,
+    truth: calibrated && {
+      rolloutMm: 1 / calibrated.pulsesPerMm,
+      rolloutUncertaintyMm: calibrated.uncertainty / calibrated.pulsesPerMm,
+      pulsesPerTurn: 1,
+    },
+  });
+  return { sources, choices, better: betterOf(choices), lacks: choices.length === 0 ? "as-found" : null };
+}
+
+/** The best of each way of setting wheel and pulses. */
+function choicesOf(scene: Scene): readonly WheelChoice[] {
+  const { wheel, pulse, counts, pulsesPerMm, given } = scene;
   const foundWheel = wheel.options.filter(({ code }) => code === wheel.found);
-  const foundPulse = pulse.line ? pulse.options.filter(({ code }) => code === pulse.found) : pulseOptions;
-  const search = (
-    what: WheelChoice["what"],
-    wheels: typeof wheel.options,
-    pulses: typeof pulseOptions,
-  ): WheelChoice | null => {
+  const foundCount = pulse.line ? pulse.options.filter(({ code }) => code === pulse.found) : counts;
+  const search = (what: WheelChoice["what"], wheels: Candidates["options"], from: Candidates["options"]) => {
     const best = bestPair({
       wheels: wheels.map(({ code, value }) => ({ code, circumferenceMm: value })),
-      pulses: pulses.map(({ code, value }) => ({ code, count: value })),
+      pulses: from.map(({ code, value }) => ({ code, count: value })),
       asFound: { wheel: wheel.found, pulse: pulse.line ? pulse.found : -1 },
-      pulsesPerMm: perMm,
+      pulsesPerMm,
       physicalPulses: given,
     });
-    return best && describe(what, best);
+    return best && describe(scene, what, best);
   };
-  const change = ({ line, found }: Candidates, code: number): LineChange[] =>
-    line && code !== found
-      ? [
-          {
-            code: line.code,
-            from: found === null ? null : shows(line.encoding, found),
-            to: shows(line.encoding, code),
-            makerOnly: line.makerOnly,
-          },
-        ]
-      : [];
-  const capLine =
-    linesOf(profile).find(({ encoding }) => encoding.setting === "assistCapKmh" && capBasisOf(encoding) === "shown") ??
-    null;
-  const limit = choice ? assistLimit(choice) : null;
-  const setCap = capLine ? decoded(profile, raws, "assistCapKmh") : null;
-  const describe = (what: WheelChoice["what"], pair: Pair<number, number>): WheelChoice | null => {
-    const column = raws.map((raw, i) => (i === wheel.index ? pair.wheel : i === pulse.index ? pair.pulse : raw));
-    const r = truth
-      ? readoutError(truth, {
-          circumferenceMm: pair.circumferenceMm * percent,
-          circumferenceUncertainty: wheelUncertainty(profile, raws),
-          pulsesPerTurn: pair.count,
-        })
-      : (speedometer(profile, column, bike)?.r ?? null);
-    if (!r) return null;
-    const held =
-      capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
-    return {
-      what,
-      changes: [...change(wheel, pair.wheel), ...change(pulse, pair.pulse)],
-      circumferenceMm: pair.circumferenceMm,
-      counting: truth ? { given: 1, set: pair.count, factor: percent } : { given, set: pair.count, factor: percent },
-      rolloutMm: truth ? truth.rolloutMm : rolloutMm,
-      r: pair.r,
-      capNow: typeof setCap === "number" ? trueCap(setCap, r) : null,
-      capToSet:
-        capLine && held?.ok && typeof held.held === "number"
-          ? { shown: shows(capLine.encoding, held.raw), trueKmh: trueCap(held.held, r) }
-          : null,
-    };
-  };
-  const choices = [
-    search("as-found", foundWheel, foundPulse),
-    search("best-wheel", wheel.options, foundPulse),
+  return [
+    search("as-found", foundWheel, foundCount),
+    search("best-wheel", wheel.options, foundCount),
     pulse.line ? search("best-pulses", foundWheel, pulse.options) : null,
-    pulse.line ? search("best-pair", wheel.options, pulseOptions) : null,
+    pulse.line ? search("best-pair", wheel.options, counts) : null,
   ].filter((each): each is WheelChoice => each !== null);
-  return { sources, choices, better: betterOf(choices), lacks: choices.length === 0 ? "as-found" : null };
+}
+
+const changeOf = ({ line, found }: Candidates, code: number): readonly LineChange[] =>
+  line && code !== found
+    ? [
+        {
+          code: line.code,
+          from: found === null ? null : shows(line.encoding, found),
+          to: shows(line.encoding, code),
+          makerOnly: line.makerOnly,
+        },
+      ]
+    : [];
+
+/** What a pair of lines comes to; null where no read-out error follows from it. */
+function describe(
+  { ask: { profile, raws, bike, choice }, wheel, pulse, given, rolloutMm, factor, truth }: Scene,
+  what: WheelChoice["what"],
+  pair: Pair<number, number>,
+): WheelChoice | null {
+  const column = raws.map((raw, i) => (i === wheel.index ? pair.wheel : i === pulse.index ? pair.pulse : raw));
+  const r = truth
+    ? readoutError(truth, {
+        circumferenceMm: pair.circumferenceMm * factor,
+        circumferenceUncertainty: wheelUncertainty(profile, raws),
+        pulsesPerTurn: pair.count,
+      })
+    : (speedometer(profile, column, bike)?.r ?? null);
+  if (!r) return null;
+  const capLine = linesOf(profile).find(
+    ({ encoding }) => encoding.setting === "assistCapKmh" && capBasisOf(encoding) === "shown",
+  );
+  const limit = choice && assistLimit(choice);
+  const setKmh = capLine ? decoded(profile, raws, "assistCapKmh") : null;
+  const held =
+    capLine && limit ? encodeLine(capLine.encoding, limit.kmh * r.low, limit.strict, contextOf(profile, raws)) : null;
+  return {
+    what,
+    changes: [...changeOf(wheel, pair.wheel), ...changeOf(pulse, pair.pulse)],
+    circumferenceMm: pair.circumferenceMm,
+    counting: { given: truth ? truth.pulsesPerTurn : given, set: pair.count, factor },
+    rolloutMm: truth ? truth.rolloutMm : rolloutMm,
+    r: pair.r,
+    capNow: typeof setKmh === "number" ? trueCap(setKmh, r) : null,
+    capToSet:
+      capLine && held?.ok && typeof held.held === "number"
+        ? { shown: shows(capLine.encoding, held.raw), trueKmh: trueCap(held.held, r) }
+        : null,
+  };
 }
 
 /** Nearer to true by less than this is not worth a change. */

@@ -3,6 +3,7 @@ export * from "./check";
 export * from "./encoding";
 export * from "./menuState";
 export * from "./machine";
+export { perform } from "./machine/deeds";
 export { actsAtOnce, blinksFirst, savesIdle, savesTogether, savingOf } from "./machine/manners";
 export * from "./view";
 export * from "./danger";

@@ -40,27 +40,18 @@ export function rulesOn(profile: DisplayProfile, screen: ScreenKind): readonly K
   return known.get(screen) ?? NO_RULES;
 }
 
-/** Rules of each screen by the keys they are of; a stroke hands on the keys of its rule, which are found at once. */
-const rulesByKeys = new WeakMap<readonly KeyRule[], WeakMap<readonly string[], readonly KeyRule[]>>();
-
-function rulesOfKeys(rules: readonly KeyRule[], keys: readonly string[]): readonly KeyRule[] {
-  let byKeys = rulesByKeys.get(rules);
-  if (!byKeys) rulesByKeys.set(rules, (byKeys = new WeakMap()));
-  let known = byKeys.get(keys);
-  if (!known) byKeys.set(keys, (known = rules.filter((rule) => sameKeys(rule.keys, keys))));
-  return known;
-}
-
 const NO_RULES: readonly KeyRule[] = [];
 
-function rulesFor(
+/** Rules that can act on keys that went down so long after power-on, in their own order. */
+export function rulesFor(
   profile: DisplayProfile,
   state: MenuState,
   keys: readonly string[],
   downAtMs: number,
 ): readonly KeyRule[] {
-  const rules = rulesOfKeys(rulesOn(profile, state.screen.kind), keys);
-  return rules.length === 0 ? NO_RULES : rules.filter((rule) => ruleActs(profile, rule, state, downAtMs));
+  return rulesOn(profile, state.screen.kind).filter(
+    (rule) => sameKeys(rule.keys, keys) && ruleActs(profile, rule, state, downAtMs),
+  );
 }
 
 /** Whether a single tap of these keys waits to see if a second follows. */
@@ -73,7 +64,7 @@ interface Due {
 }
 
 /** Screens that close by themselves when left alone. */
-const closes = ({ screen }: MenuState): boolean =>
+export const closes = ({ screen }: MenuState): boolean =>
   screen.kind === "menu" ||
   screen.kind === "confirm" ||
   screen.kind === "monitor" ||
@@ -184,41 +175,6 @@ function tap(profile: DisplayProfile, state: MenuState, keys: readonly string[],
       : { ...state, tapped: { keys, ms: 0, downAtMs } };
   const single = rules.find((rule) => rule.gesture.kind === "tap");
   return single ? perform(profile, state, single.does) : state;
-}
-
-/** When a rule acts in a stroke of its keys: after so long, let go after, and left alone until the next, ms. */
-export interface StrokeTimes {
-  readonly actsMs: number;
-  readonly heldMs: number;
-  readonly strokeMs: number;
-}
-
-/**
- * What a tap or a hold of a rule's keys comes to, all its time included, without playing it moment by moment. The
- * machine itself says the same, which the tests hold; the planner asks this a thousand times for one plan.
- * @returns null where it has to be played: another rule would act, a second tap is waited for, a key is held
- */
-export function actedBy(
-  profile: DisplayProfile,
-  state: MenuState,
-  rule: KeyRule,
-  { actsMs, heldMs, strokeMs }: StrokeTimes,
-): MenuState | null {
-  const { kind } = rule.gesture;
-  if (state.held || state.tapped || kind === "double-tap" || strokeMs - heldMs >= profile.menu.idle.closesAfterMs)
-    return null;
-  const acting = rulesFor(profile, state, rule.keys, state.sincePowerOnMs);
-  if (acting.find((each) => each.gesture.kind === kind) !== rule) return null;
-  if (kind === "tap" && acting.some((each) => each.gesture.kind === "double-tap")) return null;
-  const later = (now: MenuState, ms: number): number =>
-    now.screen.kind === "off" ? now.sincePowerOnMs : Math.min(LONG_ON_MS, now.sincePowerOnMs + ms);
-  const done = perform(profile, { ...state, idleMs: 0, sincePowerOnMs: later(state, actsMs) }, rule.does);
-  if (done.screen.kind === "walk-assist") return null;
-  return {
-    ...done,
-    idleMs: closes(done) ? strokeMs - heldMs : 0,
-    sincePowerOnMs: later(done, strokeMs - actsMs),
-  };
 }
 
 export type Input =

@@ -30,7 +30,8 @@ import { lowerBound } from "./bound";
 import { ChangeTable, codeStrokes } from "./change";
 import type { Aim, KeyGoal, KeyPlan, Node, PlanProblem } from "./goal";
 import { MinQueue } from "./minQueue";
-import { KEY_COSTS, play, playRule, ruleStroke, totalMs, waitForClose, type Stroke } from "./strokes";
+import { playRule } from "./playRule";
+import { KEY_COSTS, play, ruleStroke, totalMs, waitForClose, type Stroke } from "./strokes";
 
 /** More expansions than any menu needs; past it the display's keys are taken not to lead there. */
 const MOST_EXPANSIONS = 60_000;

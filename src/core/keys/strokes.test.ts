@@ -1,13 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
-import { actedBy, atHome, factoryRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
+import { atHome, factoryRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
 import { seeded } from "../units/seeded";
 import { closedByItself } from "./card";
 import { nearMisses } from "./nearMisses";
 import { planKeys } from "./plan";
 import { stateFromShown } from "./shown";
-import { play, playRule, ruleStroke } from "./strokes";
+import { actedBy, playRule } from "./playRule";
+import { play, ruleStroke } from "./strokes";
 import { pick, randomRaws, smallProfile } from "./testing";
 
 const sameKeys = (a: readonly string[], b: readonly string[]): boolean => [...a].sort().join() === [...b].sort().join();

@@ -2,15 +2,7 @@
  * Strokes: what a hand does to a display's keys, and the time it takes. The costs are common practice, no source: a tap
  * every third of a second, half a second to settle after a hold, a little care to let go of a repeating key in time.
  */
-import {
-  actedBy,
-  elapse,
-  hold,
-  waitsForSecondTap,
-  type DisplayProfile,
-  type KeyRule,
-  type MenuState,
-} from "../display";
+import { elapse, hold, waitsForSecondTap, type DisplayProfile, type KeyRule, type MenuState } from "../display";
 
 export const KEY_COSTS = {
   /** A tapped key is down this long, ms, */
@@ -47,7 +39,7 @@ export type Stroke =
   | { readonly kind: "wait"; readonly ms: number; readonly for: "menu-closes" | "time-since-power-on" };
 
 /** How long the keys are down, ms. */
-function heldMs(stroke: Exclude<Stroke, { kind: "wait" } | { kind: "double-tap" }>): number {
+export function heldMs(stroke: Exclude<Stroke, { kind: "wait" } | { kind: "double-tap" }>): number {
   switch (stroke.kind) {
     case "tap":
       return KEY_COSTS.tapHeldMs;
@@ -92,19 +84,6 @@ export function play(profile: DisplayProfile, state: MenuState, stroke: Stroke):
     );
   }
   return elapse(profile, down(state, heldMs(stroke)), strokeMs(stroke) - heldMs(stroke));
-}
-
-/** The display after a rule's own stroke, from a state in which the rule can act. */
-export function playRule(profile: DisplayProfile, state: MenuState, rule: KeyRule, stroke: Stroke): MenuState {
-  const quick =
-    stroke.kind === "hold" || (stroke.kind === "tap" && stroke.apartMs === undefined)
-      ? actedBy(profile, state, rule, {
-          actsMs: stroke.kind === "hold" ? stroke.holdMs : heldMs(stroke),
-          heldMs: heldMs(stroke),
-          strokeMs: strokeMs(stroke),
-        })
-      : null;
-  return quick ?? play(profile, state, stroke);
 }
 
 /** The stroke that makes a rule act, from a state in which it can. */

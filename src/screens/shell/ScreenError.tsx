@@ -2,8 +2,11 @@
 import { usePathname } from "next/navigation";
 import { useState } from "react";
 import { getJob } from "@/store";
-import { Button, buttonClass } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
+
+/** Buttons of its own: the last resort is loaded with every page, and leans on as little as it can. */
+const BUTTON =
+  "inline-flex min-h-11 items-center rounded-md border-2 border-rule px-4 font-semibold hover:border-quiet";
 
 interface ScreenErrorProps {
   readonly error: Error;
@@ -26,13 +29,17 @@ export function ScreenError({ error, onRetry }: ScreenErrorProps) {
       <p className="my-3">Something on it went wrong. Nothing kept was changed or lost.</p>
       <p className="code mb-4 text-[0.85rem] break-words text-quiet">{error.message}</p>
       <div className="flex flex-wrap gap-3">
-        <Button weight="main" onClick={onRetry}>
+        <button type="button" className={BUTTON} onClick={onRetry}>
           Try again
-        </Button>
-        {id ? <Button onClick={() => void save(id)}>Save the job as a file</Button> : null}
+        </button>
+        {id ? (
+          <button type="button" className={BUTTON} onClick={() => void save(id)}>
+            Save the job as a file
+          </button>
+        ) : null}
         {/* A whole new page: whatever went wrong stays behind. */}
         {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
-        <a href="/" className={buttonClass("quiet")}>
+        <a href="/" className={BUTTON}>
           Back to the rack
         </a>
       </div>

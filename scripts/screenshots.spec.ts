@@ -82,7 +82,10 @@ const SHOTS: readonly Shot[] = [
     name: "swap-dark",
     path: "/job/demo-207/intake",
     theme: "dark",
-    before: async (page) => page.getByRole("radio", { name: "Pinfold" }).click(),
+    before: async (page) => {
+      await page.getByRole("radio", { name: "Pinfold" }).click();
+      await expect(page.getByRole("dialog")).toBeVisible();
+    },
   },
 ];
 

@@ -105,6 +105,7 @@ export function Intake({ job, workings, change }: StageProps) {
                     name={key}
                     askedIn={workings.unit}
                     field={INTAKE_FIELDS[key]}
+                    {...(workings.intake.guessed.includes(key) ? {} : { guess: null })}
                     words={INTAKE_WORDS[key]}
                     problem={problem ? fieldProblemText(problem) : null}
                     long={key === "complaint"}

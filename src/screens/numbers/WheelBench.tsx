@@ -25,7 +25,8 @@ const LACKS = {
   display: "Choose the display on the intake to see which of its lines fits.",
   rollout: "Give the tyre or measure the rollout, and the lines that fit are worked out.",
   "wheel-line": "This display has no wheel line.",
-  pulses: "The pulses in force are not known: the line has not been read, or a preset fixes them.",
+  pulses:
+    "The pulses are not known: their line has not been read, a preset fixes them, or nobody has counted the pick-up.",
   "as-found": "Write down what the wheel and pulse lines show first.",
 } as const;
 

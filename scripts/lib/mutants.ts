@@ -21,6 +21,7 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
   facts: SETUP,
   keys: [
     "src/core/keys/plan.test",
+    "src/core/keys/expansions",
     "src/core/keys/strokes",
     "src/core/keys/ways",
     "src/core/keys/bound",
@@ -223,4 +224,24 @@ export const MUTANTS: readonly Mutant[] = [
     ["kept: savesIdle(profile)", "kept: !savesIdle(profile)"],
   ),
   ...at("keys/shown", ["shown.saved && actsAtOnce(profile) ? saved", "shown.saved ? saved"]),
+  ...at(
+    "keys/playQuick",
+    ["heldOnMs: downMs - stroke.holdMs", "heldOnMs: 0"],
+    ["waitsForSecond ? profile.doubleTapMs : 0", "0"],
+    ["(aloneMs > 0 ? after.idleMs : 0) + restMs", "restMs"],
+    ["n < stroke.steps; n++", "n <= stroke.steps; n++"],
+    ["if (state.held || state.tapped || !closes(state) ||", "if (state.held || !closes(state) ||"],
+  ),
+  ...at(
+    "keys/moves",
+    ["!(savingOf(profile).onLeavingLine && pending !== saved)", "true"],
+    ["line >= 0 && !isController(line) &&", "line >= 0 &&"],
+    ["aim.confirmsByLeaving && savesIdle(profile) ? [waitedOut(profile, set)] : []", "[]"],
+  ),
+  ...at(
+    "keys/bound",
+    ["ms = changesMs;", "ms = changesMs * 2;"],
+    ["if (!wanted || !opensAtFirst) return 0;", "if (!wanted) return 0;"],
+  ),
+  ...at("keys/change", ["if (all >= (ms[next] ?? 0)) return;", "if (all > (ms[next] ?? 0) * 2) return;"]),
 ];

@@ -25,6 +25,18 @@ export function rawValues(encoding: Encoding): readonly number[] {
   return raws;
 }
 
+const ranks = new WeakMap<Encoding, ReadonlyMap<number, number>>();
+
+/** Where a raw value stands among all of a line's, from 0; -1 where the line does not have it. */
+export function rankOf(encoding: Encoding, raw: number): number {
+  let places = ranks.get(encoding);
+  if (!places) {
+    places = new Map(rawValues(encoding).map((each, at) => [each, at]));
+    ranks.set(encoding, places);
+  }
+  return places.get(raw) ?? -1;
+}
+
 /** What the display shows for a raw value. */
 export const shows = (encoding: Encoding, raw: number): string => kindOf(encoding).shows(encoding, raw);
 

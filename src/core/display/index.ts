@@ -4,6 +4,7 @@ export * from "./encoding";
 export * from "./menuState";
 export * from "./machine";
 export { perform } from "./machine/deeds";
+export { closeIdle, entryBeside, moveTo } from "./machine/pages";
 export { actsAtOnce, blinksFirst, savesIdle, savesTogether, savingOf } from "./machine/manners";
 export * from "./view";
 export * from "./danger";

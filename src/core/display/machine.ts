@@ -42,6 +42,17 @@ export function rulesOn(profile: DisplayProfile, screen: ScreenKind): readonly K
 
 const NO_RULES: readonly KeyRule[] = [];
 
+const rulesByKeys = new WeakMap<readonly KeyRule[], WeakMap<readonly string[], readonly KeyRule[]>>();
+
+/** Of the rules of a screen those on the same keys, told apart once for each list of keys. */
+function withKeys(rules: readonly KeyRule[], keys: readonly string[]): readonly KeyRule[] {
+  let known = rulesByKeys.get(rules);
+  if (!known) rulesByKeys.set(rules, (known = new WeakMap<readonly string[], readonly KeyRule[]>()));
+  let same = known.get(keys);
+  if (!same) known.set(keys, (same = rules.filter((rule) => sameKeys(rule.keys, keys))));
+  return same;
+}
+
 /** Rules that can act on keys that went down so long after power-on, in their own order. */
 export function rulesFor(
   profile: DisplayProfile,
@@ -49,9 +60,7 @@ export function rulesFor(
   keys: readonly string[],
   downAtMs: number,
 ): readonly KeyRule[] {
-  return rulesOn(profile, state.screen.kind).filter(
-    (rule) => sameKeys(rule.keys, keys) && ruleActs(profile, rule, state, downAtMs),
-  );
+  return withKeys(rulesOn(profile, state.screen.kind), keys).filter((rule) => ruleActs(profile, rule, state, downAtMs));
 }
 
 /** Whether a single tap of these keys waits to see if a second follows. */

@@ -13,11 +13,11 @@ import { strokeMs } from "./strokes";
 function boundsAlong(profile: Parameters<typeof planKeys>[0], start: MenuState, targets: readonly number[]) {
   const plan = planKeys(profile, start, { targets });
   if (!plan.ok) return [];
-  const estimate = lowerBound(profile, aimOf(profile, { targets }), ChangeTable.of(profile));
+  const bound = lowerBound(profile, aimOf(profile, { targets }), ChangeTable.of(profile));
   let left = plan.totalMs;
   return plan.strokes.map(({ stroke, before }) => {
-    const bound = estimate({ state: before, toLook: new Set(), discarding: false });
-    const row = { bound, left };
+    const at = { state: before, toLook: new Set<number>(), discarding: false };
+    const row = { bound: bound.from(at), left };
     left -= strokeMs(stroke);
     return row;
   });

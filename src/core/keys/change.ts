@@ -1,5 +1,6 @@
 /** The cheapest strokes that take one line's value, already under the keys, from one raw value to another. */
-import { linesOf, rawValues, stepDigit, stepRaw, type DisplayProfile, type KeyRule } from "../display";
+import { linesOf, rankOf, rawValues, stepDigit, stepRaw, type DisplayProfile, type KeyRule } from "../display";
+import { ensure } from "./ensure";
 import { MinQueue } from "./minQueue";
 import { leastRuleMs, strokeMs, totalMs, type Stroke } from "./strokes";
 
@@ -23,7 +24,7 @@ export function changeStrokes(
   if (from === to) return [];
   const line = linesOf(profile)[index];
   const raws = line ? rawValues(line.encoding) : [];
-  if (!line || !raws.includes(to) || !raws.includes(from)) return null;
+  if (!line || rankOf(line.encoding, to) < 0 || rankOf(line.encoding, from) < 0) return null;
   const rules = stepRules(profile);
   const most = rules.some(({ does }) => does.kind === "step-value" && does.repeat)
     ? SEARCHED_VALUES.withRepeat
@@ -42,13 +43,13 @@ function straight(
   rules: readonly KeyRule[],
 ): readonly Stroke[] | null {
   const line = linesOf(profile)[index];
-  const raws = line ? rawValues(line.encoding) : [];
-  const distance = raws.indexOf(to) - raws.indexOf(from);
+  if (!line) return null;
+  const distance = rankOf(line.encoding, to) - rankOf(line.encoding, from);
   let best: { readonly stroke: Stroke; readonly times: number; readonly ms: number } | null = null;
   for (const rule of rules) {
     if (rule.does.kind !== "step-value") continue;
     const ahead = distance * rule.does.by;
-    const steps = ahead > 0 ? ahead : line?.atEnds === "wrap" ? ahead + raws.length : -1;
+    const steps = ahead > 0 ? ahead : line.atEnds === "wrap" ? ahead + rawValues(line.encoding).length : -1;
     if (steps < 0) continue;
     const press = onePress(rule);
     const presses = { stroke: press, times: steps, ms: steps * strokeMs(press) };
@@ -64,7 +65,7 @@ function straight(
 }
 
 /** One press of a key that steps a value, as its rule asks for it. */
-function onePress({ gesture, keys }: KeyRule): Stroke {
+function onePress({ gesture, keys }: KeyRule): Exclude<Stroke, { kind: "wait" }> {
   switch (gesture.kind) {
     case "tap":
       return { kind: "tap", keys };
@@ -75,6 +76,44 @@ function onePress({ gesture, keys }: KeyRule): Stroke {
   }
 }
 
+/** One press of a key that steps a line's value: where it leads from each place among the values. */
+interface Press {
+  readonly stroke: Exclude<Stroke, { kind: "wait" }>;
+  readonly ms: number;
+  readonly next: Int32Array;
+  readonly repeat: { readonly afterMs: number; readonly everyMs: number } | null;
+}
+
+const pressesKnown = new WeakMap<DisplayProfile, Map<number, readonly Press[]>>();
+
+/** The presses of a line, by place among its values, worked out once. */
+const pressesOf = (profile: DisplayProfile, index: number, rules: readonly KeyRule[]): readonly Press[] =>
+  ensure(
+    ensure(pressesKnown, profile, () => new Map<number, readonly Press[]>()),
+    index,
+    () => {
+      const encoding = linesOf(profile)[index]?.encoding;
+      const raws = encoding ? rawValues(encoding) : [];
+      return rules.flatMap((rule): Press[] => {
+        const { does } = rule;
+        if (!encoding || (does.kind !== "step-digit" && does.kind !== "step-value")) return [];
+        const stepped = (raw: number): number =>
+          does.kind === "step-digit"
+            ? stepDigit(profile, index, raw, does.place)
+            : stepRaw(profile, index, raw, does.by);
+        const stroke = onePress(rule);
+        return [
+          {
+            stroke,
+            ms: strokeMs(stroke),
+            next: Int32Array.from(raws, (raw) => rankOf(encoding, stepped(raw))),
+            repeat: does.kind === "step-value" ? does.repeat : null,
+          },
+        ];
+      });
+    },
+  );
+
 /** Digit keys and steps together, by the cheapest path over the line's values. */
 function searched(
   profile: DisplayProfile,
@@ -83,72 +122,77 @@ function searched(
   to: number,
   rules: readonly KeyRule[],
 ): readonly Stroke[] | null {
-  const best = new Map<number, { ms: number; via: { from: number; strokes: readonly Stroke[] } | null }>([
-    [from, { ms: 0, via: null }],
-  ]);
+  const encoding = linesOf(profile)[index]?.encoding;
+  if (!encoding) return null;
+  const presses = pressesOf(profile, index, rules);
+  const [start, goal] = [rankOf(encoding, from), rankOf(encoding, to)];
+  const count = rawValues(encoding).length;
+  const ms = new Float64Array(count).fill(Infinity);
+  const cameFrom = new Int32Array(count).fill(-1);
+  const by: (Stroke | undefined)[] = [];
+  const settled = new Uint8Array(count);
   const queue = new MinQueue<number>();
-  queue.push(from, 0);
-  const settled = new Set<number>();
-  for (let raw = queue.pop(); raw !== undefined; raw = queue.pop()) {
-    if (settled.has(raw)) continue;
-    settled.add(raw);
-    if (raw === to) break;
-    const here = best.get(raw)?.ms ?? 0;
-    const offer = (next: number, strokes: readonly Stroke[]) => {
-      const ms = here + totalMs(strokes);
-      if (ms >= (best.get(next)?.ms ?? Infinity)) return;
-      best.set(next, { ms, via: { from: raw, strokes } });
-      queue.push(next, ms);
-    };
-    for (const rule of rules) {
-      if (rule.does.kind === "step-digit") offer(stepDigit(profile, index, raw, rule.does.place), [onePress(rule)]);
-      if (rule.does.kind !== "step-value") continue;
-      let next = stepRaw(profile, index, raw, rule.does.by);
-      offer(next, [onePress(rule)]);
-      const { repeat } = rule.does;
-      for (let steps = 2; repeat && steps <= SEARCHED_VALUES.withRepeat && next !== raw; steps++) {
-        next = stepRaw(profile, index, next, rule.does.by);
-        offer(next, [{ kind: "repeat", keys: rule.keys, steps, ...repeat }]);
+  const offer = (at: number, next: number, stroke: Stroke, costMs: number) => {
+    const all = (ms[at] ?? 0) + costMs;
+    if (all >= (ms[next] ?? 0)) return;
+    ms[next] = all;
+    cameFrom[next] = at;
+    by[next] = stroke;
+    queue.push(next, all);
+  };
+  ms[start] = 0;
+  queue.push(start, 0);
+  for (let at = queue.pop(); at !== undefined && at !== goal; at = queue.pop()) {
+    if (settled[at]) continue;
+    settled[at] = 1;
+    for (const press of presses) {
+      let next: number = press.next[at] ?? at;
+      offer(at, next, press.stroke, press.ms);
+      for (let steps = 2; press.repeat && steps <= SEARCHED_VALUES.withRepeat && next !== at; steps++) {
+        next = press.next[next] ?? next;
+        const held: Stroke = { kind: "repeat", keys: press.stroke.keys, steps, ...press.repeat };
+        offer(at, next, held, strokeMs(held));
       }
     }
   }
   const path: Stroke[] = [];
-  for (let at = best.get(to); at?.via; at = best.get(at.via.from)) path.unshift(...at.via.strokes);
-  return best.has(to) ? path : null;
+  for (let at = goal; at !== start; at = cameFrom[at] ?? -1) {
+    const stroke = by[at];
+    if (!stroke) return null;
+    path.unshift(stroke);
+  }
+  return path;
 }
 
-interface Change {
+/** A change of one line: its cheapest strokes, and what they take, ms. */
+export interface Change {
   readonly strokes: readonly Stroke[];
   readonly ms: number;
 }
 
 /** Change strokes per line and pair of values, worked out once. */
 export class ChangeTable {
-  private readonly known: Map<number, Change | null>[];
+  /** By line, then by the value it comes from, then by the one it goes to. */
+  private readonly known: Map<number, Map<number, Change | null>>[];
   private constructor(private readonly profile: DisplayProfile) {
-    this.known = linesOf(profile).map(() => new Map());
+    this.known = linesOf(profile).map(() => new Map<number, Map<number, Change | null>>());
   }
 
   private static readonly tables = new WeakMap<DisplayProfile, ChangeTable>();
 
   /** The table of a profile: strokes depend on nothing else, so one serves every plan. */
   static of(profile: DisplayProfile): ChangeTable {
-    const table = ChangeTable.tables.get(profile) ?? new ChangeTable(profile);
-    ChangeTable.tables.set(profile, table);
-    return table;
+    return ensure(ChangeTable.tables, profile, () => new ChangeTable(profile));
   }
 
   get(index: number, from: number, to: number): Change | null {
-    const known = this.known[index];
-    if (!known) return null;
-    const key = (from + 10_000) * 200_000 + (to + 10_000);
-    let found = known.get(key);
-    if (found === undefined) {
+    const ofLine = this.known[index];
+    if (!ofLine) return null;
+    const onwards = ensure(ofLine, from, () => new Map<number, Change | null>());
+    return ensure(onwards, to, () => {
       const strokes = changeStrokes(this.profile, index, from, to);
-      found = strokes && { strokes, ms: totalMs(strokes) };
-      known.set(key, found);
-    }
-    return found;
+      return strokes && { strokes, ms: totalMs(strokes) };
+    });
   }
 }
 

@@ -20,7 +20,14 @@ export interface PlannedStroke {
 }
 
 export type KeyPlan =
-  | { readonly ok: true; readonly strokes: readonly PlannedStroke[]; readonly totalMs: number; readonly end: MenuState }
+  | {
+      readonly ok: true;
+      readonly strokes: readonly PlannedStroke[];
+      readonly totalMs: number;
+      readonly end: MenuState;
+      /** States of the search that were gone on from: what the plan cost to find. */
+      readonly expansions: number;
+    }
   | { readonly ok: false; readonly problem: PlanProblem };
 
 export type PlanProblem =

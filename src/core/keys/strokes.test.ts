@@ -7,8 +7,8 @@ import { closedByItself } from "./card";
 import { nearMisses } from "./nearMisses";
 import { planKeys } from "./plan";
 import { stateFromShown } from "./shown";
-import { actedBy, playRule } from "./playRule";
-import { play, ruleStroke } from "./strokes";
+import { actedBy, playQuick, playRule } from "./playQuick";
+import { play, ruleStroke, waitForClose, type Stroke } from "./strokes";
 import { pick, randomRaws, smallProfile } from "./testing";
 
 const sameKeys = (a: readonly string[], b: readonly string[]): boolean => [...a].sort().join() === [...b].sort().join();
@@ -56,14 +56,42 @@ describe("strokes", () => {
         const stroke = ruleStroke(profile, state, rule);
         const truth = play(profile, state, stroke);
         expect(playRule(profile, state, rule, stroke), `${profile.name} ${JSON.stringify(rule)}`).toEqual(truth);
-        const times = { actsMs: 120, heldMs: 120, strokeMs: 350 };
-        if (stroke.kind === "tap" && actedBy(profile, state, rule, times)) tried.quick += 1;
+        if (stroke.kind === "tap" && actedBy(profile, state, rule, stroke)) tried.quick += 1;
         else tried.played += 1;
         state = truth;
       }
     }
     expect(tried.quick).toBeGreaterThan(1000);
     expect(tried.played).toBeGreaterThan(100);
+  });
+
+  it("any stroke is what the machine plays: on keys that do nothing, held too long, stepped by holding, waited out", () => {
+    const random = seeded(12);
+    const profiles = [...SHIPPED_DISPLAYS, ...Array.from({ length: 60 }, () => smallProfile(random))];
+    for (const profile of profiles) {
+      let state = atHome(profile, randomRaws(profile, random));
+      for (let i = 0; i < 150; i++) {
+        const rule = profile.rules[pick(random, 0, profile.rules.length - 1)];
+        const { keys = [], does } = rule ?? {};
+        const repeat = does?.kind === "step-value" ? does.repeat : null;
+        const strokes: readonly Stroke[] = [
+          { kind: "tap", keys },
+          { kind: "tap", keys, apartMs: pick(random, 0, 900) },
+          { kind: "double-tap", keys },
+          { kind: "hold", keys, holdMs: pick(random, 3, 40) * 100 },
+          { kind: "wait", ms: pick(random, 1, 20) * 500, for: "menu-closes" },
+          waitForClose(profile),
+          ...(rule?.gesture.kind === "hold"
+            ? [{ kind: "hold", keys, holdMs: rule.gesture.holdMs } satisfies Stroke]
+            : []),
+          ...(repeat ? [{ kind: "repeat", keys, steps: pick(random, 1, 30), ...repeat } satisfies Stroke] : []),
+        ];
+        const stroke = strokes[pick(random, 0, strokes.length - 1)] ?? waitForClose(profile);
+        const truth = play(profile, state, stroke);
+        expect(playQuick(profile, state, stroke), `${profile.name} ${JSON.stringify(stroke)}`).toEqual(truth);
+        state = truth.screen.kind === "walk-assist" || i % 40 === 39 ? atHome(profile, truth.saved) : truth;
+      }
+    }
   });
 
   it("a menu left alone is home again, and says what became of the line in hand", () => {

@@ -55,12 +55,14 @@ export const testShipped = (profiles: readonly DisplayProfile[]): void =>
           let ms = 0;
           // Judged at the end, since an assertion for each of a million strokes would take longer than the planner.
           const wrong: string[] = [];
-          for (const { stroke } of plan.strokes) {
+          for (const { stroke, after } of plan.strokes) {
             if (hurts(profile, state, stroke)) wrong.push("sets something off");
             if (stroke.kind === "wait" && stroke.for === "menu-closes" && profile.menu.idle.pending === "discard")
               wrong.push("waits for a menu that throws away");
             state = play(profile, state, stroke);
             ms += strokeMs(stroke);
+            if (after.pending.some((raw, line) => raw !== state.pending[line]) || after.idleMs !== state.idleMs)
+              wrong.push(`plays otherwise at ${ms} ms`);
             if (state.screen.kind === "walk-assist") wrong.push("walks");
           }
           if (state.screen.kind !== "home" || state.done.length > 0) wrong.push(`ends ${state.screen.kind}`);

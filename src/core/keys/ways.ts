@@ -4,6 +4,7 @@
  */
 import { layoutOf, type DisplayProfile, type MenuState, type PagePlace, savesIdle, savesTogether } from "../display";
 import { cheapestMs, codeStrokes } from "./change";
+import { ensure } from "./ensure";
 import { leastRuleMs, strokeMs, totalMs, waitForClose } from "./strokes";
 
 interface Opening {
@@ -40,10 +41,29 @@ export interface Ways {
 /** n steps at a cost each; no step costs nothing, even where none can be made. */
 export const times = (n: number, ms: number): number => (n === 0 ? 0 : n * ms);
 
-const exitsOf = (place: PagePlace | undefined, saving: boolean): readonly number[] =>
-  place?.entries.flatMap(({ entry }, at) => (entry.kind === "exit" && (entry.saves || !saving) ? [at] : [])) ?? [];
+interface Exits {
+  readonly all: readonly number[];
+  readonly saving: readonly number[];
+}
+const exits = new WeakMap<PagePlace, Exits>();
 
-export function waysOf(profile: DisplayProfile): Ways {
+/** Entries of a page that lead out of the menu; of those, the ones that save. */
+function exitsOf(place: PagePlace | undefined, saving: boolean): readonly number[] {
+  if (!place) return [];
+  const { all, saving: savers } = ensure(exits, place, () => {
+    const those = (test: (saves: boolean) => boolean) =>
+      place.entries.flatMap(({ entry }, at) => (entry.kind === "exit" && test(entry.saves) ? [at] : []));
+    return { all: those(() => true), saving: those((saves) => saves) };
+  });
+  return saving ? savers : all;
+}
+
+const known = new WeakMap<DisplayProfile, Ways>();
+
+/** The ways of a display, worked out once. */
+export const waysOf = (profile: DisplayProfile): Ways => ensure(known, profile, () => workOut(profile));
+
+function workOut(profile: DisplayProfile): Ways {
   const { pages, pageById } = layoutOf(profile);
   const does = (kind: string) => cheapestMs(profile, (rule) => rule.does.kind === kind);
   const inMenu = (kind: string) => cheapestMs(profile, (rule) => rule.does.kind === kind && rule.on === "menu");
@@ -127,17 +147,13 @@ export function outMs(
 const sureBefore = new WeakMap<PagePlace, readonly number[]>();
 
 /** How many entries that are always there stand before each place of a page. */
-function sureCounts(place: PagePlace): readonly number[] {
-  let counts = sureBefore.get(place);
-  if (!counts) {
+const sureCounts = (place: PagePlace): readonly number[] =>
+  ensure(sureBefore, place, () => {
     const running = [0];
     for (const entry of place.entries)
       running.push((running[running.length - 1] ?? 0) + (entry.shownWhen === null ? 1 : 0));
-    counts = running;
-    sureBefore.set(place, counts);
-  }
-  return counts;
-}
+    return running;
+  });
 
 /** Entry a page opens at. */
 export const startOf = (profile: DisplayProfile, page: number, state: MenuState): number =>

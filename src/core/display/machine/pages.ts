@@ -1,18 +1,21 @@
 /** Pages, entries, questions and codes: where the menu stands, and how it is left. */
-import { entryOf, entryShown, HOME, type MenuState, type Screen } from "../menuState";
-import { factoryRaws, layoutOf, type Action, type DisplayProfile } from "../profile";
+import { entryOf, entryShown, HOME, LONG_ON_MS, type MenuState, type Screen } from "../menuState";
+import { factoryRaws, layoutOf, type Action, type DisplayProfile, type PagePlace } from "../profile";
 import { actsAtOnce, blinksFirst, savesIdle, savingOf } from "./manners";
 import { confirmDraft, leaveLine, save } from "./values";
 
 /** Digits of a start PIN. */
 export const PIN_DIGITS = 4;
 
+/** Where each page was left, with the entry the menu stands on. */
+const leftAt = ({ screen, lastAt }: MenuState): MenuState["lastAt"] =>
+  (screen.kind === "menu" || screen.kind === "confirm") && lastAt[screen.page] !== screen.at
+    ? lastAt.with(screen.page, screen.at)
+    : lastAt;
+
 /** Home, with what was not saved thrown away. */
 export function leaveMenu(state: MenuState): MenuState {
-  const { screen } = state;
-  const lastAt =
-    screen.kind === "menu" || screen.kind === "confirm" ? state.lastAt.with(screen.page, screen.at) : state.lastAt;
-  return { ...state, screen: HOME, pending: state.saved, lastAt, idleMs: 0 };
+  return { ...state, screen: HOME, pending: state.saved, lastAt: leftAt(state), idleMs: 0 };
 }
 
 /** The menu closes by itself: what is pending is saved or thrown away as the display does. */
@@ -30,7 +33,7 @@ export function openPage(profile: DisplayProfile, state: MenuState, page: number
     : state.screen.kind === "code" || state.screen.kind === "confirm"
       ? state
       : { ...state, pending: state.saved };
-  const lastAt = state.screen.kind === "menu" ? base.lastAt.with(state.screen.page, state.screen.at) : base.lastAt;
+  const lastAt = fromMenu ? leftAt(state) : base.lastAt;
   const wanted = place.page.opensAt === "first" ? 0 : (lastAt[page] ?? 0);
   const at =
     place.entries[wanted] && entryShown(place.entries[wanted], base.pending)
@@ -39,21 +42,35 @@ export function openPage(profile: DisplayProfile, state: MenuState, page: number
   return { ...base, screen: { kind: "menu", page, at: Math.max(0, at), draft: null }, lastAt, idleMs: 0 };
 }
 
-export function moveEntry(profile: DisplayProfile, state: MenuState, by: 1 | -1): MenuState {
-  if (state.screen.kind !== "menu" || state.screen.draft !== null) return state;
-  const place = layoutOf(profile).pages[state.screen.page];
-  if (!place) return state;
-  const count = place.entries.length;
-  let at = state.screen.at;
+/** The entry one step on from one of a page, past those not shown; the same one where there is none. */
+export function entryBeside({ page, entries }: PagePlace, from: number, by: 1 | -1, raws: readonly number[]): number {
+  const count = entries.length;
+  let at = from;
   for (let i = 0; i < count; i++) {
     const next = at + by;
-    if (place.page.atEnds === "stop" && (next < 0 || next >= count)) return state;
+    if (page.atEnds === "stop" && (next < 0 || next >= count)) return from;
     at = (next + count) % count;
-    const entry = place.entries[at];
-    if (entry && entryShown(entry, state.pending)) break;
+    const entry = entries[at];
+    if (entry && entryShown(entry, raws)) return at;
   }
-  if (at === state.screen.at) return state;
-  return { ...leaveLine(profile, state), screen: { ...state.screen, at } };
+  return from;
+}
+
+export function moveEntry(profile: DisplayProfile, state: MenuState, by: 1 | -1): MenuState {
+  const { screen, pending } = state;
+  if (screen.kind !== "menu" || screen.draft !== null) return state;
+  const place = layoutOf(profile).pages[screen.page];
+  const at = place ? entryBeside(place, screen.at, by, pending) : screen.at;
+  return at === screen.at ? state : { ...leaveLine(profile, state), screen: { ...screen, at } };
+}
+
+/** The menu brought to another entry of its page, however many steps that takes, `ms` later. */
+export function moveTo(profile: DisplayProfile, state: MenuState, at: number, ms: number): MenuState {
+  const { screen } = state;
+  if (screen.kind !== "menu") return state;
+  const left = leaveLine(profile, state);
+  const sincePowerOnMs = Math.min(LONG_ON_MS, state.sincePowerOnMs + ms);
+  return { ...left, screen: { ...screen, at }, idleMs: 0, sincePowerOnMs };
 }
 
 export function act(profile: DisplayProfile, state: MenuState, action: Action): MenuState {
@@ -119,7 +136,7 @@ export function back(profile: DisplayProfile, state: MenuState): MenuState {
   if (screen.draft !== null) return { ...state, screen: { ...screen, draft: null } };
   const parent = layoutOf(profile).pages[screen.page]?.parent ?? null;
   const left = leaveLine(profile, state);
-  const lastAt = left.lastAt.with(screen.page, screen.at);
+  const lastAt = leftAt(state);
   if (parent) return { ...left, lastAt, screen: { kind: "menu", page: parent.page, at: parent.at, draft: null } };
   return leaveMenu(savingOf(profile).onLeavingMenu ? save(profile, left) : left);
 }

@@ -1,5 +1,5 @@
 /** Values under the keys: stepped, blinking, confirmed, saved. */
-import { rawValues } from "../encoding";
+import { rankOf, rawValues } from "../encoding";
 import { lineAt, LONG_ON_MS, type MenuState } from "../menuState";
 import { linesOf, type DisplayProfile } from "../profile";
 import { actsAtOnce, blinksFirst, savingOf } from "./manners";
@@ -20,7 +20,7 @@ export function stepRaw(profile: DisplayProfile, lineIndex: number, raw: number,
   const line = linesOf(profile)[lineIndex];
   if (!line) return raw;
   const raws = rawValues(line.encoding);
-  const at = raws.indexOf(raw);
+  const at = rankOf(line.encoding, raw);
   if (raws.length === 0) return raw;
   const next = at + by;
   if (at < 0) return raws[by === 1 ? 0 : raws.length - 1] ?? raw;
@@ -31,13 +31,12 @@ export function stepRaw(profile: DisplayProfile, lineIndex: number, raw: number,
 /** The raw value with one decimal digit stepped on, passing over numbers the line does not have. */
 export function stepDigit(profile: DisplayProfile, lineIndex: number, raw: number, place: 0 | 1 | 2): number {
   const line = linesOf(profile)[lineIndex];
-  const raws = line ? rawValues(line.encoding) : [];
-  if (raws.length === 0 || raw < 0) return raw;
+  if (!line || raw < 0) return raw;
   const unit = 10 ** place;
   const digit = Math.floor(raw / unit) % 10;
   for (let i = 1; i <= 9; i++) {
     const next = raw + (((digit + i) % 10) - digit) * unit;
-    if (raws.includes(next)) return next;
+    if (rankOf(line.encoding, next) >= 0) return next;
   }
   return raw;
 }

@@ -21,6 +21,7 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
   facts: SETUP,
   keys: [
     "src/core/keys/plan.test",
+    "src/core/keys/plan.reference",
     "src/core/keys/expansions",
     "src/core/keys/strokes",
     "src/core/keys/ways",

@@ -41,14 +41,8 @@ async function rehearsal(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Now on the bike" }).click();
 }
 
-/** The whole job, by hand: keys typed, things clicked, reloads in the middle. */
-async function wholeJob(page: Page, rehearsed: boolean): Promise<void> {
-  const hands = handsOf(page, 15);
-  await openRack(page);
-  await page.keyboard.press("n");
-  await expect(page).toHaveURL(/\/job\/.+\/intake/);
-
-  // Intake, with a slip that is kept and explained.
+/** Intake, with a slip that is kept and explained. */
+async function takenIn(page: Page): Promise<void> {
   await page.getByRole("radio", { name: /^Tarn/ }).click();
   await page.getByRole("radio", { name: "EU EPAC" }).click();
   await write(page.getByLabel("Nickname"), "Paper Heron");
@@ -69,13 +63,18 @@ async function wholeJob(page: Page, rehearsed: boolean): Promise<void> {
   await write(page.getByLabel("BMS, continuous"), "20");
   await expectStored(page, /"bmsA":"20"/);
   await expect(page.getByRole("complementary", { name: "What follows" })).toContainText("42 V");
+}
 
-  // No key plan without a baseline.
+/** No key plan without a baseline. */
+async function noPlanYet(page: Page): Promise<void> {
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: /^Program/ }).click();
   await expect(page.getByRole("heading", { name: "First, the way home" })).toBeVisible();
+}
 
-  // As found, line by line with real keys, reloading after the third.
+/** As found, line by line with real keys, reloading after the third. */
+async function writtenDown(page: Page): Promise<void> {
+  const hands = handsOf(page, 15);
   await page.getByRole("link", { name: "Write down what it shows" }).click();
   await expect(page.getByRole("heading", { name: "As found", exact: true })).toBeFocused();
   for (const [i, [code, value]] of FOUND.entries()) {
@@ -89,22 +88,28 @@ async function wholeJob(page: Page, rehearsed: boolean): Promise<void> {
     await hands.press("Enter");
   }
   await expect(main(page)).toContainText("18 of 18 written down");
+}
 
-  // The plan: uncapped and over on current as found; mended by the target.
+/** The plan: uncapped and over on current as found; mended by the target. */
+async function planned(page: Page): Promise<void> {
   await page.getByRole("link", { name: /^Work out the plan/ }).click();
   await expect(main(page)).toContainText("No cap is set; EU EPAC says 25 km/h.");
   await expect(sheetRow(page, "51")).toContainText("27.5");
   await expect(sheetRow(page, "53")).toContainText("24 km/h");
   await expect(sheetRow(page, "31")).toContainText("off");
   await expect(main(page)).toContainText("mended by this plan");
+}
 
-  // Rehearsed on the simulated display, reloading in the middle of the menu: nothing of it counts for the bike.
+/** Rehearsed on the simulated display, reloading in the middle of the menu: nothing of it counts for the bike. */
+async function toTheKeys(page: Page, rehearsed: boolean): Promise<void> {
   await page.getByRole("link", { name: /^Program it/ }).click();
   if (rehearsed) await rehearsal(page);
   await page.getByRole("button", { name: "Start the keys on the bike" }).click();
   await programOnBike(page);
+}
 
-  // Prove: read back every line, one of them wrong at first.
+/** Prove: read back every line, one of them wrong at first. */
+async function proven(page: Page): Promise<void> {
   await page.getByRole("link", { name: /^Prove it/ }).click();
   const first = page.getByLabel("Line 31 shows");
   await write(first, "1");
@@ -123,8 +128,10 @@ async function wholeJob(page: Page, rehearsed: boolean): Promise<void> {
   await expect(page.getByRole("listitem").filter({ hasText: "Top assisted speed" })).toContainText("failed");
   await write(page.getByLabel("Top assisted speed, measured"), "23.9");
   await expect(main(page)).toContainText("All passed.");
+}
 
-  // Hand over.
+/** Hand over. */
+async function handedOver(page: Page): Promise<void> {
   await page.getByRole("link", { name: /^Hand it over/ }).click();
   await page.getByRole("button", { name: "Hand it over" }).click();
   await expect(main(page)).toContainText("Handed over");
@@ -141,6 +148,20 @@ async function wholeJob(page: Page, rehearsed: boolean): Promise<void> {
   expect(job?.program.state.inForce).toEqual(job?.program.targets);
   await page.goto("/");
   await expect(page.getByRole("region", { name: "Gone out" })).toContainText("Paper Heron");
+}
+
+/** The whole job, by hand: keys typed, things clicked, reloads in the middle. */
+async function wholeJob(page: Page, rehearsed: boolean): Promise<void> {
+  await openRack(page);
+  await page.keyboard.press("n");
+  await expect(page).toHaveURL(/\/job\/.+\/intake/);
+  await takenIn(page);
+  await noPlanYet(page);
+  await writtenDown(page);
+  await planned(page);
+  await toTheKeys(page, rehearsed);
+  await proven(page);
+  await handedOver(page);
 }
 
 test("a bike comes in, is written down, planned, programmed, proven and handed over", async ({ page }) => {

@@ -12,7 +12,7 @@ import {
   type FactorWithInterval,
 } from "../wheel/calibration";
 import { decoded, pulsesGiven, pulsesSet, speedometer } from "../applied/applied";
-import { numberOr } from "../facts/figures";
+import { numberOr, type Figures } from "../facts/figures";
 import { readRuns, type RunsReading } from "../facts/lists";
 import { shownUnitOf, wheelBench, type WheelAsk, type WheelBench } from "./wheelBench";
 
@@ -48,6 +48,45 @@ export interface CalibrationBench {
   readonly percent: { readonly code: string; readonly set: number; readonly exact: number } | null;
 }
 
+/** The factor a trip gives against a measured way; null where either is not given. */
+function tripFactor(figures: Figures, toKmh: (shown: number) => number): FactorWithInterval | null {
+  const [tripShown, trackKm] = [figures.number("tripShown"), figures.number("trackKm")];
+  return tripShown === null || trackKm === null
+    ? null
+    : factorFromTrip(
+        toKmh(tripShown),
+        toKmh(numberOr(figures, "tripStep", 0.1)),
+        trackKm,
+        figures.number("trackErrorKm") ?? undefined,
+      );
+}
+
+/** A timed course as ridden, with r where the speed shown was read; null where length or time is not given. */
+function courseRidden(figures: Figures, toKmh: (shown: number) => number): CalibrationBench["course"] {
+  const [lengthM, seconds, shown] = [
+    figures.number("courseM"),
+    figures.number("courseS"),
+    figures.number("courseShown"),
+  ];
+  if (lengthM === null || seconds === null) return null;
+  const speed = courseSpeed({
+    lengthM,
+    tapeErrorM: numberOr(figures, "courseTapeM", 0.2),
+    seconds,
+    stopwatchErrorS: numberOr(figures, "stopwatchS", 0.3),
+  });
+  return speed && { ...speed, r: shown === null ? null : toKmh(shown) / speed.kmh };
+}
+
+/** The factor of a timed course with its interval. */
+const courseFactor = ({ r, uncertaintyKmh, kmh }: NonNullable<CalibrationBench["course"]>) =>
+  r === null
+    ? null
+    : {
+        by: "course" as const,
+        factor: { r, low: r * (1 - uncertaintyKmh / kmh), high: r * (1 + uncertaintyKmh / kmh) },
+      };
+
 /** Everything a calibration gives: r with its interval, and the lines that put it right. */
 export function calibrationBench(ask: WheelAsk): CalibrationBench {
   const { bike, figures, profile, raws } = ask;
@@ -59,46 +98,13 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
     stepKmh: toKmh(numberOr(figures, "shownStep", 0.1)),
     truncates: figures.option("truncates") === "yes",
   });
-  const [tripShown, trackKm] = [figures.number("tripShown"), figures.number("trackKm")];
-  const trip =
-    tripShown === null || trackKm === null
-      ? null
-      : factorFromTrip(
-          toKmh(tripShown),
-          toKmh(numberOr(figures, "tripStep", 0.1)),
-          trackKm,
-          figures.number("trackErrorKm") ?? undefined,
-        );
-  const [courseM, courseS, courseShown] = [
-    figures.number("courseM"),
-    figures.number("courseS"),
-    figures.number("courseShown"),
-  ];
-  const speed =
-    courseM === null || courseS === null
-      ? null
-      : courseSpeed({
-          lengthM: courseM,
-          tapeErrorM: numberOr(figures, "courseTapeM", 0.2),
-          seconds: courseS,
-          stopwatchErrorS: numberOr(figures, "stopwatchS", 0.3),
-        });
-  const course = speed && { ...speed, r: courseShown === null ? null : toKmh(courseShown) / speed.kmh };
+  const trip = tripFactor(figures, toKmh);
+  const course = courseRidden(figures, toKmh);
   const byRuns =
     fit && fit.low !== null && fit.high !== null
       ? { by: "runs" as const, factor: { r: fit.r, low: fit.low, high: fit.high } }
       : null;
-  const byCourse =
-    course && course.r !== null
-      ? {
-          by: "course" as const,
-          factor: {
-            r: course.r,
-            low: course.r * (1 - course.uncertaintyKmh / course.kmh),
-            high: course.r * (1 + course.uncertaintyKmh / course.kmh),
-          },
-        }
-      : null;
+  const byCourse = course && courseFactor(course);
   const best = byRuns ?? (trip ? { by: "trip" as const, factor: trip } : byCourse);
   const meter = profile ? speedometer(profile, raws, bike) : null;
   const jumps = fit?.notes.some(({ key }) => key === "calibration.jumping") ?? false;

@@ -285,30 +285,33 @@ function meaningsOf(setting: SettingKey, options: readonly Option[]): readonly (
 
 const SPEED_CAPS: ReadonlySet<SettingKey> = new Set<SettingKey>(["assistCapKmh", "throttleCapKmh"]);
 
+/** A speed cap by its range: the unit it is held in, the end that means none. What it compares with nobody states. */
+function shapeCap(setting: SettingKey, span: Span, text: string): Shaped {
+  const rawMin = Math.round(span.min);
+  const rawMax = Math.round(span.max);
+  const uncapped = new RegExp(
+    `\\b(${rawMax}|${rawMin})\\b\\s*(?:=|:|means|is|for)?\\s*(?:no|un|without|not)\\s*-?(?:limit|cap|restrict)`,
+    "i",
+  ).exec(text)?.[1];
+  return {
+    encoding: {
+      kind: "speed-cap",
+      setting: setting === "throttleCapKmh" ? "throttleCapKmh" : "assistCapKmh",
+      heldIn: /\d\s*mph\b/i.test(text) && !/km/i.test(text) ? "mph" : "kmh",
+      rawMin,
+      rawMax,
+      uncappedRaw: uncapped ? Number(uncapped) : null,
+      uncappedShows: null,
+      basis: "unknown",
+      endsThrottle: false,
+    },
+    doubts: [],
+  };
+}
+
 function shape(setting: SettingKey, options: readonly Option[], span: Span | null, text: string): Shaped {
   const { domain } = SETTINGS[setting];
-  if (SPEED_CAPS.has(setting) && span) {
-    const rawMin = Math.round(span.min);
-    const rawMax = Math.round(span.max);
-    const uncapped = new RegExp(
-      `\\b(${rawMax}|${rawMin})\\b\\s*(?:=|:|means|is|for)?\\s*(?:no|un|without|not)\\s*-?(?:limit|cap|restrict)`,
-      "i",
-    ).exec(text)?.[1];
-    return {
-      encoding: {
-        kind: "speed-cap",
-        setting: setting === "throttleCapKmh" ? "throttleCapKmh" : "assistCapKmh",
-        heldIn: /\d\s*mph\b/i.test(text) && !/km/i.test(text) ? "mph" : "kmh",
-        rawMin,
-        rawMax,
-        uncappedRaw: uncapped ? Number(uncapped) : null,
-        uncappedShows: null,
-        basis: "unknown",
-        endsThrottle: false,
-      },
-      doubts: [],
-    };
-  }
+  if (SPEED_CAPS.has(setting) && span) return shapeCap(setting, span, text);
   if (setting === "circumferenceMm") return shapeWheel(options, span, text);
   if (options.length >= 2) {
     const means = meaningsOf(setting, options);

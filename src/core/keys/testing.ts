@@ -62,14 +62,21 @@ const filler = (code: string): Line => ({
   makerOnly: true,
 });
 
-/**
- * A small menu of arbitrary shape: few values in all, so that a full search of its machine stays possible. More fillers
- * make long pages, on which it pays to leave and come in again.
- */
-export function smallProfile(random: () => number, mostFillers = 3): DisplayProfile {
-  const chance = (share: number) => random() < share;
+/** Some of a few equal things, in an order of chance. */
+const shuffledBy =
+  (random: () => number) =>
+  <T>(items: readonly T[]): T[] =>
+    items
+      .map((item) => ({ item, at: random() }))
+      .sort((a, b) => a.at - b.at)
+      .map(({ item }) => item);
+
+const chanceBy = (random: () => number) => (share: number) => random() < share;
+
+/** A few lines of two to four values each, one of them perhaps hanging on another, and some that only fill the page. */
+function smallLines(random: () => number, mostFillers: number) {
   const sizes = oneOf<readonly number[]>(random, [[4], [2, 2], [3, 2], [2, 3], [2, 2], [2, 2, 2]]);
-  const conditional = sizes.length > 1 && chance(0.3);
+  const conditional = sizes.length > 1 && random() < 0.3;
   const valued = sizes.map((size, i) =>
     lineOf(
       `a${i}`,
@@ -82,15 +89,14 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
   );
   const fillers = Array.from({ length: pick(random, 0, mostFillers) }, (_, i) => filler(`f${i}`));
   const lines = [...valued, ...fillers];
-  const shuffled = <T>(items: readonly T[]): T[] =>
-    items
-      .map((item) => ({ item, at: random() }))
-      .sort((a, b) => a.at - b.at)
-      .map(({ item }) => item);
+  return { valued, lines };
+}
 
-  // Where the lines stand: one page, groups below it, or a second page behind a chord of its own.
+/** Where the lines stand: one page, groups below it, or a second page behind a chord of its own. */
+function smallPages(random: () => number, lines: readonly Line[]) {
+  const chance = chanceBy(random);
   const shape = oneOf(random, ["flat", "flat", "groups", "deeper", "sub-list"]);
-  const order = shuffled(lines.map((line): Entry => ({ kind: "line", line: line.code })));
+  const order = shuffledBy(random)(lines.map((line): Entry => ({ kind: "line", line: line.code })));
   const split = shape === "flat" || order.length < 2 ? order.length : pick(random, 1, order.length - 1);
   const atEnds = oneOf<"wrap" | "stop">(random, ["wrap", "wrap", "stop"]);
   const opensAt = oneOf<"first" | "last-visited">(random, ["first", "first", "last-visited"]);
@@ -119,7 +125,37 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
         ]
       : []),
   ];
+  return { shape, top, below, pages, atEnds, withExit };
+}
 
+const rule = (
+  on: KeyRule["on"],
+  keys: string,
+  gesture: KeyRule["gesture"],
+  does: KeyRule["does"],
+  extras: Partial<KeyRule> = {},
+): KeyRule => ({
+  on,
+  pages: null,
+  editing: null,
+  infoLine: null,
+  sincePowerOn: null,
+  wheelStill: false,
+  keys: keys.split("+"),
+  gesture,
+  does,
+  ...extras,
+});
+const tapped: KeyRule["gesture"] = { kind: "tap" };
+const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
+
+/** How a small menu is changed, saved, left alone and got into. */
+function smallManners(
+  random: () => number,
+  { atEnds, below, shape }: ReturnType<typeof smallPages>,
+  valued: readonly Line[],
+) {
+  const chance = chanceBy(random);
   const changing = oneOf<"at-once" | "select">(random, ["at-once", "at-once", "select"]);
   const saves = oneOf<"leaving-menu" | "each-change" | "leaving-line">(random, [
     "leaving-menu",
@@ -127,8 +163,8 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
     "each-change",
     "leaving-line",
   ]);
-  const idlePending = chance(0.4) ? "save" : "discard";
-  const inForce = chance(0.5) ? "at-once" : "after-power-cycle";
+  const idlePending: "save" | "discard" = chance(0.4) ? "save" : "discard";
+  const inForce: "at-once" | "after-power-cycle" = chance(0.5) ? "at-once" : "after-power-cycle";
   const twoWay = atEnds === "stop" || chance(0.5);
   const repeat = chance(0.5) ? { afterMs: pick(random, 4, 8) * 100, everyMs: pick(random, 1, 4) * 50 } : null;
   const digits = chance(0.2);
@@ -138,27 +174,27 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
     ? { kind: oneOf<"within" | "after">(random, ["within", "after"]), ms: pick(random, 20, 40) * 100 }
     : null;
   const needsBack = below && shape !== "deeper";
+  return { changing, saves, idlePending, inForce, twoWay, repeat, digits, onlyUp, code, window, needsBack };
+}
 
-  const rule = (
-    on: KeyRule["on"],
-    keys: string,
-    gesture: KeyRule["gesture"],
-    does: KeyRule["does"],
-    extras: Partial<KeyRule> = {},
-  ): KeyRule => ({
-    on,
-    pages: null,
-    editing: null,
-    infoLine: null,
-    sincePowerOn: null,
-    wheelStill: false,
-    keys: keys.split("+"),
-    gesture,
-    does,
-    ...extras,
-  });
-  const tapped: KeyRule["gesture"] = { kind: "tap" };
-  const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
+/** The keys of a small menu. */
+function smallRules(
+  random: () => number,
+  { top, below, shape, withExit }: ReturnType<typeof smallPages>,
+  {
+    changing,
+    saves,
+    idlePending,
+    twoWay,
+    repeat,
+    digits,
+    onlyUp,
+    code,
+    window,
+    needsBack,
+  }: ReturnType<typeof smallManners>,
+): KeyRule[] {
+  const chance = chanceBy(random);
   const hold = (least: number, most: number) => held(pick(random, least, most) * 100);
   const notEditing = { editing: changing === "select" ? false : null };
   const editing = { editing: true };
@@ -167,7 +203,7 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
     idlePending === "save" ||
     (withExit && top.some((entry) => entry.kind === "exit" && entry.saves));
 
-  const rules: KeyRule[] = [
+  return [
     rule("off", "c", held(800), { kind: "power-on" }),
     rule("home", "c", hold(10, 30), { kind: "power-off" }),
     rule("home", "a+b", hold(5, 30), { kind: "open-page", page: "top", code }, { sincePowerOn: window }),
@@ -218,6 +254,19 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
         ]
       : []),
   ];
+}
+
+/**
+ * A small menu of arbitrary shape: few values in all, so that a full search of its machine stays possible. More fillers
+ * make long pages, on which it pays to leave and come in again.
+ */
+export function smallProfile(random: () => number, mostFillers = 3): DisplayProfile {
+  const { valued, lines } = smallLines(random, mostFillers);
+  const layout = smallPages(random, lines);
+  const manners = smallManners(random, layout, valued);
+  const rules = smallRules(random, layout, manners);
+  const { pages } = layout;
+  const { changing, saves, idlePending, inForce } = manners;
   return {
     format: FORMAT,
     version: FORMAT_VERSION,

@@ -113,24 +113,25 @@ function metresPerRadian(latDeg: number): readonly [number, number] {
   return [(a * (1 - e2)) / w ** 3, (a / w) * Math.cos((latDeg * Math.PI) / 180)];
 }
 
-/**
- * Solves a track; yields the share done on the way, so that a worker can tell and stop.
- * Fixes out of order in time are sorted; two of one moment are one.
- */
-export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReading> {
-  if (fixes.length < TRACK_RULES.fewestFixes)
-    return { ok: false, problem: { key: "track.too-few-fixes", fixes: fixes.length } };
-  const timed = fixes.filter((fix): fix is Fix & { timeS: number } => fix.timeS !== null);
-  if (timed.length < fixes.length / 2) return { ok: false, problem: { key: "track.no-times" } };
-  const ordered = [...timed]
-    .sort((a, b) => a.timeS - b.timeS)
-    .filter((fix, i, all) => i === 0 || fix.timeS > (all[i - 1]?.timeS ?? 0));
-  const { kept, bad } = dropJumps(ordered);
-  yield 0.15;
-  const cut = cutAtGaps(kept);
-  const legs = cut.filter((leg) => leg.length >= TRACK_RULES.fewestInLeg);
-  const strays = cut.reduce((sum, leg) => sum + (leg.length < TRACK_RULES.fewestInLeg ? leg.length : 0), 0);
-  const noiseM = noiseOf(legs);
+/** What the legs of a track come to, before corners are made up for. */
+interface Measured {
+  readonly points: readonly TrackPoint[];
+  readonly ridden: readonly RiddenLeg[];
+  /** All the way, and of it what lies straight across gaps, m. */
+  readonly wayM: number;
+  readonly gapM: number;
+  readonly movingS: number;
+  readonly stops: number;
+  readonly stoppedS: number;
+}
+
+/** Smooths and measures the legs; yields the share done on the way. `fixes` is how many there are in all. */
+function* measured(
+  legs: readonly (readonly TimedFix[])[],
+  origin: Fix & { readonly timeS: number },
+  noiseM: number,
+  fixes: number,
+): Generator<number, Measured> {
   const points: TrackPoint[] = [];
   const ridden: RiddenLeg[] = [];
   let wayM = 0;
@@ -140,8 +141,6 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
   let movingS = 0;
   let done = 0;
   let lastOfLeg: Fix | null = null;
-  const origin = legs[0]?.[0];
-  if (!origin) return { ok: false, problem: { key: "track.too-few-fixes", fixes: 0 } };
   for (const leg of legs) {
     const first = leg[0];
     if (!first) continue;
@@ -181,11 +180,35 @@ export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReadi
       });
       before = at;
       done += 1;
-      if (done % 2000 === 0) yield 0.15 + (0.85 * done) / kept.length;
+      if (done % 2000 === 0) yield 0.15 + (0.85 * done) / fixes;
     }
     if (stood > 0) stops += 1;
     lastOfLeg = leg.at(-1) ?? null;
   }
+  return { points, ridden, wayM, gapM, movingS, stops, stoppedS };
+}
+
+/**
+ * Solves a track; yields the share done on the way, so that a worker can tell and stop.
+ * Fixes out of order in time are sorted; two of one moment are one.
+ */
+export function* solveTrack(fixes: readonly Fix[]): Generator<number, TrackReading> {
+  if (fixes.length < TRACK_RULES.fewestFixes)
+    return { ok: false, problem: { key: "track.too-few-fixes", fixes: fixes.length } };
+  const timed = fixes.filter((fix): fix is Fix & { timeS: number } => fix.timeS !== null);
+  if (timed.length < fixes.length / 2) return { ok: false, problem: { key: "track.no-times" } };
+  const ordered = [...timed]
+    .sort((a, b) => a.timeS - b.timeS)
+    .filter((fix, i, all) => i === 0 || fix.timeS > (all[i - 1]?.timeS ?? 0));
+  const { kept, bad } = dropJumps(ordered);
+  yield 0.15;
+  const cut = cutAtGaps(kept);
+  const legs = cut.filter((leg) => leg.length >= TRACK_RULES.fewestInLeg);
+  const strays = cut.reduce((sum, leg) => sum + (leg.length < TRACK_RULES.fewestInLeg ? leg.length : 0), 0);
+  const noiseM = noiseOf(legs);
+  const origin = legs[0]?.[0];
+  if (!origin) return { ok: false, problem: { key: "track.too-few-fixes", fixes: 0 } };
+  const { points, ridden, wayM, gapM, movingS, stops, stoppedS } = yield* measured(legs, origin, noiseM, kept.length);
   if (wayM < 1) return { ok: false, problem: { key: "track.never-moved" } };
   const again = yield* riddenAgain(ridden, noiseM, SEED);
   const lengthM = (wayM - gapM) / again.ratio + gapM;

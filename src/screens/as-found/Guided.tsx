@@ -68,15 +68,7 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
 
   return (
     <section aria-label={`Line ${line.code}, ${lineName(line)}`}>
-      <div className="mb-3 flex flex-wrap items-center gap-x-8 gap-y-1 max-sm:gap-x-4">
-        <p className={codeFace(line.code)} aria-hidden="true">
-          {line.code}
-        </p>
-        <div className="min-w-0 flex-1">
-          <h3 className="text-[1.7rem] break-words max-sm:text-[1.2rem]">{lineName(line)}</h3>
-          {line.note ? <p className="max-w-[48ch] text-quiet max-sm:hidden">{line.note}</p> : null}
-        </div>
-      </div>
+      <LineInHand line={line} />
       <div ref={box}>
         {readOnly ? (
           <div className="flex flex-col gap-3">
@@ -109,6 +101,21 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
       <LinePhotos jobId={job.id} code={line.code} />
       <WayToLine key={line.code} profile={profile} line={at} />
     </section>
+  );
+}
+
+/** The line asked for, large enough to be read from the stand. */
+function LineInHand({ line }: { readonly line: Line }) {
+  return (
+    <div className="mb-3 flex flex-wrap items-center gap-x-8 gap-y-1 max-sm:gap-x-4">
+      <p className={codeFace(line.code)} aria-hidden="true">
+        {line.code}
+      </p>
+      <div className="min-w-0 flex-1">
+        <h3 className="text-[1.7rem] break-words max-sm:text-[1.2rem]">{lineName(line)}</h3>
+        {line.note ? <p className="max-w-[48ch] text-quiet max-sm:hidden">{line.note}</p> : null}
+      </div>
+    </div>
   );
 }
 

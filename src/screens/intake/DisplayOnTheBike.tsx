@@ -1,15 +1,15 @@
 "use client";
-import { useLiveQuery } from "dexie-react-hooks";
-import dynamic from "next/dynamic";
-import Link from "next/link";
-import { useRouter, useSearchParams } from "next/navigation";
-import { useEffect, useRef, useState } from "react";
 import { loadShipped, SHIPPED_NAMES, type DisplayName } from "@/catalog/displays/names";
 import type { DisplayProfile } from "@/core/display";
 import { swapDisplay, type Job } from "@/core/record";
 import { ownDisplay, ownDisplays } from "@/store";
 import { Choice, FindingLine, useTell } from "@/ui/primitives";
 import { count } from "@/ui/wording";
+import { useLiveQuery } from "dexie-react-hooks";
+import dynamic from "next/dynamic";
+import Link from "next/link";
+import { useRouter, useSearchParams } from "next/navigation";
+import { useEffect, useRef, useState } from "react";
 import type { StageProps } from "../job/stageProps";
 
 const SwapDisplay = dynamic(() => import("./SwapDisplay").then((module) => module.SwapDisplay), { ssr: false });
@@ -72,16 +72,7 @@ export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "chan
           and come back with it: a leaflet’s text is enough to begin with.
         </p>
       )}
-      {unsound ? (
-        <div className="mt-2">
-          <FindingLine severity="caution">
-            {unsound.name} cannot be put on a bike yet: {count(unsound.problems, "thing")} in its description to mend.{" "}
-            <Link href={`/displays/${unsound.id}?for=${job.id}`} className="font-semibold underline underline-offset-4">
-              Mend it in the workbench
-            </Link>
-          </FindingLine>
-        </div>
-      ) : null}
+      <NotSound unsound={unsound} job={job} />
       {newer && !job.program && !job.held ? (
         <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[0.9rem]">
           Its description has changed since (revision {job.profile?.revision} here, {newer.revision} now).
@@ -109,6 +100,20 @@ export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "chan
       ) : null}
     </div>
   );
+}
+
+/** Why a description cannot be put on a bike yet. */
+function NotSound({ unsound, job }: { readonly unsound: Unsound | null; readonly job: Job }) {
+  return unsound ? (
+    <div className="mt-2">
+      <FindingLine severity="caution">
+        {unsound.name} cannot be put on a bike yet: {count(unsound.problems, "thing")} in its description to mend.{" "}
+        <Link href={`/displays/${unsound.id}?for=${job.id}`} className="font-semibold underline underline-offset-4">
+          Mend it in the workbench
+        </Link>
+      </FindingLine>
+    </div>
+  ) : null;
 }
 
 /** A display chosen or described under Displays comes back with the address; it is taken once. */

@@ -1,18 +1,16 @@
 "use client";
-import dynamic from "next/dynamic";
-import Link from "next/link";
-import { CLASSES } from "@/catalog/classes/classes";
-import { labelWatts, fullPackV } from "@/core/battery";
+import { INTAKE_FIELDS, type IntakeKey } from "@/core/facts";
 import { assistLimit } from "@/core/law";
 import { acceptedReadingProblem } from "@/core/record";
-import { INTAKE_FIELDS, type IntakeKey } from "@/core/facts";
-import { buttonClass, Caution, Choice, Figure, FindingLine } from "@/ui/primitives";
-import { count, disagreementText, fieldProblemText, findingText, INTAKE_WORDS, plain, speed } from "@/ui/wording";
+import { buttonClass, Caution, FindingLine } from "@/ui/primitives";
+import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS } from "@/ui/wording";
+import dynamic from "next/dynamic";
+import Link from "next/link";
 import type { StageProps } from "../job/stageProps";
-import { DisplayOnTheBike } from "./DisplayOnTheBike";
-import { JobField } from "../job/JobField";
 import { TypedField } from "../job/TypedField";
 import { voiceOf } from "../job/voice";
+import { DisplayAndClass } from "./DisplayAndClass";
+import { FirstFigures } from "./FirstFigures";
 
 /** Loaded when something else than a designation stands in the tyre's field. */
 const Sidewall = dynamic(() => import("../numbers/Sidewall").then((module) => module.Sidewall), { ssr: false });
@@ -38,60 +36,15 @@ export function Intake({ job, workings, change }: StageProps) {
   return (
     <div className="grid gap-8 lg:grid-cols-[1fr_340px]">
       <div className="flex min-w-0 flex-col gap-8">
-        <section aria-labelledby="leaves-as">
-          <h3 id="leaves-as" className="mb-3 text-[1.35rem]">
-            Display and class
-          </h3>
-          <div className="grid gap-4">
-            <DisplayOnTheBike job={job} change={change} />
-            <Choice
-              label="Must leave as"
-              value={rule?.id ?? ""}
-              options={CLASSES.map((each) => ({ value: each.id, label: each.name }))}
-              onChoose={(id) =>
-                setClass({
-                  rule: CLASSES.find((each) => each.id === id) ?? null,
-                  acceptReading: false,
-                  acceptedKmh: "",
-                })
-              }
-            />
-            {rule?.acceptedReading ? (
-              <div className="grid gap-3 sm:grid-cols-2">
-                <Choice
-                  label={`How ${plain(rule.assist?.value ?? 0)} ${rule.assist?.unit === "mph" ? "mph" : "km/h"} is read`}
-                  value={acceptReading ? "accepted" : "exact"}
-                  options={[
-                    { value: "exact", label: "As written" },
-                    { value: "accepted", label: "Accepted as equivalent" },
-                  ]}
-                  onChoose={(how) => setClass({ acceptReading: how === "accepted" })}
-                />
-                {acceptReading ? (
-                  <JobField
-                    job={job}
-                    place={{ in: "accepted-reading" }}
-                    label="Accepted as"
-                    unit="km/h"
-                    numeric
-                    guess={plain(rule.acceptedReading.value)}
-                    problem={readingProblem ? fieldProblemText(readingProblem) : null}
-                  />
-                ) : null}
-              </div>
-            ) : null}
-            {rule && !rule.publicRoad ? (
-              <JobField
-                job={job}
-                place={{ in: "acknowledged" }}
-                label="Acknowledged in writing"
-                long
-                hint="Whose land, and that it is not for public roads. It does not cure a law against tampering."
-                problem={acknowledged.trim() === "" ? "Write whose land it is, before it is programmed." : null}
-              />
-            ) : null}
-          </div>
-        </section>
+        <DisplayAndClass
+          job={job}
+          change={change}
+          rule={rule}
+          setClass={setClass}
+          acceptReading={acceptReading}
+          readingProblem={readingProblem}
+          acknowledged={acknowledged}
+        />
         {SECTIONS.map(({ title, keys }) => (
           <section key={title} aria-label={title}>
             <h3 className="mb-3 text-[1.35rem]">{title}</h3>
@@ -140,71 +93,7 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
   return (
     <aside aria-label="What follows" className="self-start rounded-xl bg-sheet p-5 lg:sticky lg:top-4">
       <h3 className="mb-3 text-[1.25rem]">What follows</h3>
-      <div className="flex flex-col gap-3">
-        <Figure
-          label="Rollout"
-          value={bike.rollout ? `${plain(bike.rollout.mm, 0)} mm` : null}
-          note={
-            bike.rollout
-              ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}`
-              : "needs the tyre or a measured rollout"
-          }
-          working={
-            bike.rollout
-              ? [
-                  bike.rollout.from === "measured"
-                    ? `${job.intake.rolloutMm ?? ""} mm ÷ ${count(bike.rolloutTurns, "turn")}`
-                    : "from the designation by ISO 5775-1, rider on, ±1.5 %",
-                  "The wheel bench under Numbers holds it against other sources.",
-                ]
-              : []
-          }
-        />
-        <Figure
-          label="Full pack"
-          value={bike.series ? `${plain(fullPackV(bike.series, bike.chemistry))} V` : null}
-          note={
-            bike.series
-              ? `${bike.series} cells in series`
-              : bike.packV
-                ? "no usual series count for these volts"
-                : "needs the pack’s volts"
-          }
-          working={
-            bike.series
-              ? [
-                  `${bike.series} × ${plain(fullPackV(1, bike.chemistry), 2)} V at rest`,
-                  bike.seriesFrom === "said"
-                    ? "cells in series as you said"
-                    : "cells in series as usual for these volts: common practice, no source",
-                ]
-              : []
-          }
-        />
-        <Figure
-          label="Label watts"
-          value={bike.packV && bike.controllerA ? `${plain(labelWatts(bike.packV, bike.controllerA), 0)} W` : null}
-          note={
-            bike.packV && bike.controllerA
-              ? "battery side, not the motor’s rating"
-              : "needs pack volts and controller amps"
-          }
-          working={[`${plain(bike.packV ?? 0)} V × ${plain(bike.controllerA ?? 0)} A`]}
-        />
-        <Figure
-          label="Assist limit"
-          value={choice && limit ? speed(limit.kmh, choice.rule.speedUnit) : null}
-          note={choice ? (limit ? choice.rule.badge : "this class sets none") : "needs the class"}
-          working={
-            choice
-              ? [
-                  `${choice.rule.source}, as known on ${choice.rule.knownOn}`,
-                  ...(limit?.strict ? ["assist ends before it, not at it"] : []),
-                ]
-              : []
-          }
-        />
-      </div>
+      <FirstFigures bike={bike} job={job} choice={choice} limit={limit} />
       <div className="mt-4 flex flex-col gap-2 border-t border-rule pt-3 text-[0.95rem]">
         {workings.notToBeRidden ? (
           <Caution>

@@ -1,24 +1,18 @@
 "use client";
-import { useMemo } from "react";
-import { batteryBench, cellV, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
-import { LineChart, type Series } from "@/ui/charts/LineChart";
-import { Caution, Figure, FindingLine, NumberTable } from "@/ui/primitives";
-import { count, findingText, fixed, plain } from "@/ui/wording";
+import { batteryBench, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
+import type { Series } from "@/ui/charts/LineChart";
+import { Caution, FindingLine } from "@/ui/primitives";
+import { findingText, plain } from "@/ui/wording";
 import { chargerProblemText, mismatchText } from "@/ui/wording/benches";
-import { cutOffWorking, MEMORY, packWorking } from "@/ui/wording/workings";
 import { BATTERY_WORDS } from "@/ui/wording/figures/battery";
+import { useMemo } from "react";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
-import { ChartTable } from "./ChartTable";
-import { FigureFields } from "./FigureFields";
 import type { BenchProps } from "./benchProps";
-
-const FROM = {
-  said: "as said",
-  charger: "from the charger",
-  nominal: "usual for these volts",
-  guess: "guessed",
-} as const;
+import { ChargeCurve } from "./ChargeCurve";
+import { FigureFields } from "./FigureFields";
+import { GaugeTables } from "./GaugeTables";
+import { PackFigures } from "./PackFigures";
 
 /** The pack: its curve, its gauge, its cut-off, and what a wrong setting makes of all three. */
 export function BatteryBench(props: BenchProps) {
@@ -116,38 +110,7 @@ function Pack({ bench }: { readonly bench: BatteryNumbers }) {
   );
   return (
     <>
-      <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <Figure
-          label="Cells in series"
-          size="large"
-          value={String(pack.series)}
-          note={`${FROM[reading.seriesFrom]}${reading.seriesOptions.length > 1 && reading.seriesFrom === "nominal" ? `; ${reading.seriesOptions.join(" or ")} are usual` : ""}`}
-          working={[
-            `full at rest: ${pack.series} × ${fixed(cellV(pack, 1), 2)} V = ${plain(bench.fullV)} V`,
-            `its charger ends at ${plain(bench.chargerV)} V`,
-            "Series counts: common practice, no source.",
-          ]}
-        />
-        <Figure
-          label="Cut-off to set"
-          size="large"
-          value={`${plain(cutOff.advisedV)} V`}
-          note={`${plain(cutOff.sparingV)} V spares the pack`}
-          working={cutOffWorking(pack, cutOff, limitA ?? 0)}
-        />
-        <Figure
-          label="Resistance of the pack"
-          value={`${plain(ohm * 1000, 0)} mΩ`}
-          note={`${pack.series} in series, ${pack.parallel} in parallel${reading.parallelFrom === "guess" ? " (guessed)" : ""}`}
-          working={packWorking(pack, ohm)}
-        />
-        <Figure
-          label="Sag on full power"
-          value={limitA === null ? null : `${plain(cutOff.sagV)} V`}
-          note={limitA === null ? "needs the controller’s amps" : `at ${plain(limitA)} A`}
-          working={[`${plain(limitA ?? 0)} A × ${plain(ohm * 1000, 0)} mΩ = ${plain(cutOff.sagV, 2)} V`]}
-        />
-      </div>
+      <PackFigures pack={pack} reading={reading} bench={bench} cutOff={cutOff} limitA={limitA} ohm={ohm} />
       {reading.chargerProblem ? (
         <FindingLine severity="breach">{chargerProblemText(reading.chargerProblem)}</FindingLine>
       ) : null}
@@ -161,72 +124,8 @@ function Pack({ bench }: { readonly bench: BatteryNumbers }) {
           {mismatchText(mismatch)}
         </FindingLine>
       ))}
-      <Part title="Volts over charge">
-        <LineChart
-          series={curve}
-          xTitle="charge, %"
-          yTitle="pack volts"
-          label={`Pack volts over charge, ${plain(bench.fullV)} V full, cut-off at ${plain(cutOff.advisedV)} V`}
-        />
-        <ChartTable>
-          <NumberTable
-            caption="Volts over charge"
-            hideCaption
-            headings={["Charge", "At rest", "Per cell", "Under load"]}
-            rows={bench.curve
-              .filter((_, i) => i % 2 === 0)
-              .map((point) => ({
-                key: String(point.charge),
-                head: `${plain(100 * point.charge, 0)} %`,
-                cells: [
-                  `${fixed(point.restV)} V`,
-                  `${fixed(cellV(pack, point.charge), 2)} V`,
-                  `${fixed(point.loadedV)} V`,
-                ],
-                working: [
-                  `${pack.series} × ${fixed(cellV(pack, point.charge), 3)} V = ${fixed(point.restV, 2)} V`,
-                  `− ${plain(typicalA)} A × ${plain(ohm * 1000, 0)} mΩ = ${fixed(point.loadedV, 2)} V`,
-                  MEMORY,
-                ],
-              }))}
-          />
-        </ChartTable>
-      </Part>
-      <NumberTable
-        caption={`Volts for ${count(bars, "bar")}`}
-        headings={["Bar", "Lights from", "Charge there"]}
-        rows={bench.bars.map(({ volts, charge }, i) => ({
-          key: String(i),
-          head: String(i + 1),
-          cells: [`${plain(volts)} V`, `${plain(100 * charge, 0)} %`],
-          working: [
-            `${pack.series} × ${fixed(cellV(pack, charge), 3)} V − ${plain(typicalA)} A × ${plain(ohm * 1000, 0)} mΩ, rounded up, never under the cut-off = ${plain(volts)} V`,
-            "Bars are lower thresholds: one at 100 % would never light.",
-          ],
-        }))}
-      />
-      <NumberTable
-        caption={
-          bench.wrongGauge
-            ? `Set for ${plain(setV ?? 0)} V, the gauge shows`
-            : "What a gauge in bars, per cent and volts shows"
-        }
-        headings={["Really in it", "Volts, riding", "Bars shown", "Bars due", "Per cent shown"]}
-        rows={(bench.wrongGauge ?? bench.rightGauge).map((row) => ({
-          key: String(row.charge),
-          head: `${plain(100 * row.charge, 0)} %`,
-          cells: [
-            `${fixed(row.loadedV)} V`,
-            `${row.barsShown} of ${bars}`,
-            String(row.barsTrue),
-            `${plain(100 * row.shownShare, 0)} %`,
-          ],
-          working: [
-            `rest ${fixed(row.restV)} V less the sag = ${fixed(row.loadedV)} V`,
-            "per cent: what the display’s own curve makes of those volts",
-          ],
-        }))}
-      />
+      <ChargeCurve curve={curve} bench={bench} cutOff={cutOff} pack={pack} typicalA={typicalA} ohm={ohm} />
+      <GaugeTables bars={bars} bench={bench} pack={pack} typicalA={typicalA} ohm={ohm} setV={setV} />
       <p className="text-[0.92rem] text-quiet">
         Volts are measured; per cent follows somebody’s curve, and sags with the current. Volts on the read-out are
         advised.

@@ -1,5 +1,4 @@
 "use client";
-import { useMemo } from "react";
 import { TWIN } from "@/core/assist";
 import type { Ladder, LadderBench } from "@/core/benches/ladderBench";
 import type { Ride } from "@/core/benches/rideOf";
@@ -7,6 +6,7 @@ import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine } from "@/ui/primitives";
 import { count, plain, speed, unitName } from "@/ui/wording";
+import { useMemo } from "react";
 import { Part } from "./Bench";
 import { LadderTable } from "./LadderTable";
 
@@ -51,26 +51,7 @@ export function Ladders({ bench, ride, unit }: LaddersProps) {
   }, [present, designed, unit]);
   return (
     <>
-      <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <Figure
-          label="Real levels now"
-          size="large"
-          value={`${present.real - 1} of ${present.rows.length - 1}`}
-          note={FROM[from]}
-          working={[
-            `two levels are twins where speed differs under ${speed(TWIN.speedKmh, unit)} and battery power under ${plain(100 * TWIN.powerShare, 0)} % of the largest,`,
-            "on the flat and on 5 % alike, after the cap",
-            "The limits are from memory.",
-          ]}
-        />
-        <Figure
-          label="Real levels of the better ladder"
-          size="large"
-          value={`${designed.real - 1} of ${designed.rows.length - 1}`}
-          note={`held in steps of ${plain(100 * bench.grid.step, 1)} %`}
-          working={designed.rows.slice(1).map((row) => `level ${row.level}: ${plain(100 * row.share, 1)} %`)}
-        />
-      </div>
+      <RealLevels present={present} from={from} unit={unit} designed={designed} bench={bench} />
       {present.rows
         .filter((row) => row.twinOf !== null)
         .map((row) => (
@@ -113,5 +94,43 @@ export function Ladders({ bench, ride, unit }: LaddersProps) {
         </p>
       ) : null}
     </>
+  );
+}
+
+/** How many of the levels differ at all, as it is and with the better ladder. */
+function RealLevels({
+  present,
+  from,
+  unit,
+  designed,
+  bench,
+}: {
+  readonly present: Ladder;
+  readonly from: "display" | "usual" | "measured";
+  readonly unit: SpeedUnit;
+  readonly designed: Ladder;
+  readonly bench: LadderBench;
+}) {
+  return (
+    <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
+      <Figure
+        label="Real levels now"
+        size="large"
+        value={`${present.real - 1} of ${present.rows.length - 1}`}
+        note={FROM[from]}
+        working={[
+          `two levels are twins where speed differs under ${speed(TWIN.speedKmh, unit)} and battery power under ${plain(100 * TWIN.powerShare, 0)} % of the largest,`,
+          "on the flat and on 5 % alike, after the cap",
+          "The limits are from memory.",
+        ]}
+      />
+      <Figure
+        label="Real levels of the better ladder"
+        size="large"
+        value={`${designed.real - 1} of ${designed.rows.length - 1}`}
+        note={`held in steps of ${plain(100 * bench.grid.step, 1)} %`}
+        working={designed.rows.slice(1).map((row) => `level ${row.level}: ${plain(100 * row.share, 1)} %`)}
+      />
+    </div>
   );
 }

@@ -1,17 +1,16 @@
 "use client";
-import { useMemo, useState } from "react";
+import { rideOf, type Ride } from "@/core/benches/rideOf";
 import { GRADES, hotFromGrade, type SweepAsk } from "@/core/ride";
-import { MODEL_FIGURES, rideOf, RIDE_FIGURES, type Ride } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { Button, Choice } from "@/ui/primitives";
-import { INTAKE_WORDS, plain } from "@/ui/wording";
-import { RIDE_WORDS } from "@/ui/wording/figures/ride";
+import { INTAKE_WORDS } from "@/ui/wording";
 import { cancelSweep } from "@/workers/rideClient";
-import { Bench, Lacks, Part } from "./Bench";
+import { useMemo, useState } from "react";
+import { Bench, Lacks } from "./Bench";
 import type { BenchProps } from "./benchProps";
-import { FigureFields } from "./FigureFields";
 import { gradeWords } from "./gradeWords";
 import { RideCharts } from "./RideCharts";
+import { RideFacts } from "./RideFacts";
 import { RideFigures } from "./RideFigures";
 import { RideTables } from "./RideTables";
 import { useSweep, type SweptSetup } from "./useSweep";
@@ -47,68 +46,7 @@ export function RideBench(props: BenchProps) {
     which === "target" && target?.ok ? { ride: target.ride, at: 1 } : present.ok ? { ride: present.ride, at: 0 } : null;
   const hub = bike.motorKind !== "mid-drive";
   return (
-    <Bench
-      known={
-        <>
-          <Part title="Rider, bike and road">
-            <FigureFields
-              {...props}
-              words={RIDE_WORDS}
-              keys={RIDE_FIGURES}
-              guesses={
-                present.ok
-                  ? { cdaM2: plain(present.ride.setup.body.cdaM2, 2), crr: plain(present.ride.road.crr, 3) }
-                  : {}
-              }
-            />
-          </Part>
-          <Part
-            title="The motor"
-            hint={
-              hub
-                ? "As an equivalent machine at the wheel. A measured wheel-off-ground speed corrects it best."
-                : "Torque at the crank, through the gears."
-            }
-          >
-            <FigureFields
-              {...props}
-              words={RIDE_WORDS}
-              keys={
-                hub
-                  ? ["offGroundKmh", "motorV", "kvRpmPerV", "motorMilliohm", "noLoadA", "phaseA"]
-                  : ["ringTeeth", "cogTeeth"]
-              }
-              guesses={
-                present.ok && present.ride.setup.kit.motor.kind === "hub"
-                  ? {
-                      kvRpmPerV: plain(present.ride.setup.kit.motor.kvRpmPerV, 2),
-                      motorMilliohm: plain(present.ride.setup.kit.motor.resistanceOhm * 1000, 0),
-                      noLoadA: plain(present.ride.setup.kit.motor.noLoadA, 2),
-                      phaseA: plain(present.ride.setup.kit.motor.phaseA, 0),
-                    }
-                  : {}
-              }
-            />
-          </Part>
-          <details>
-            <summary className="flex min-h-11 items-center font-semibold underline decoration-rule decoration-2 underline-offset-4">
-              The model’s other figures
-            </summary>
-            <div className="mt-2">
-              <FigureFields
-                {...props}
-                words={RIDE_WORDS}
-                keys={MODEL_FIGURES[hub ? "hub" : "mid"]}
-                guesses={present.ok ? modelGuesses(present.ride) : {}}
-              />
-            </div>
-          </details>
-          <p className="text-[0.88rem] text-quiet">
-            Guesses are from memory and give way to what you type. Road load: Martin et al. 1998. Air: ISO 2533.
-          </p>
-        </>
-      }
-    >
+    <Bench known={<RideFacts {...props} present={present} hub={hub} />}>
       {showing ? (
         <>
           <div className="flex flex-wrap items-end justify-between gap-3">
@@ -144,17 +82,6 @@ export function RideBench(props: BenchProps) {
       )}
     </Bench>
   );
-}
-
-/** Guesses that depend on the kit. */
-function modelGuesses({ motorKg, setup: { kit } }: Ride): Readonly<Record<string, string>> {
-  const { motor } = kit;
-  return {
-    kitKg: plain(motorKg),
-    ...(motor.kind === "hub"
-      ? { torquePercent: plain(100 * motor.torqueShare, 0) }
-      : { midPercent: plain(100 * motor.efficiency, 0), crankTorqueNm: plain(motor.crankTorqueNm, 0) }),
-  };
 }
 
 function RideNumbers({

@@ -1,14 +1,14 @@
 "use client";
-import { useMemo } from "react";
-import { GRADES, topSpeedKmh } from "@/core/ride";
-import { forceCurve } from "@/core/benches/rideCurves";
+import { forceCurve, type ForceCurves } from "@/core/benches/rideCurves";
 import type { Ride } from "@/core/benches/rideOf";
+import { GRADES, topSpeedKmh } from "@/core/ride";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { levelLine } from "@/ui/charts/palette";
 import { NumberTable } from "@/ui/primitives";
 import { plain, speed, unitName } from "@/ui/wording";
 import { loadWorking, MEMORY } from "@/ui/wording/workings";
+import { useMemo } from "react";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import type { SweptSetup } from "./useSweep";
@@ -77,35 +77,7 @@ export function RideCharts({ ride, unit, points, at }: RideChartsProps) {
           yTitle="N"
           label={`Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at ${speed(top, unit)} without a cap.`}
         />
-        <ChartTable>
-          <NumberTable
-            caption="Thrust and drag"
-            hideCaption
-            headings={[
-              unitName(unit),
-              "Drag, flat",
-              "Drag, 5 %",
-              ...forces.levels.map((line) => `Level ${line.level}`),
-            ]}
-            rows={forces.flat
-              .filter((_, i) => i % 5 === 0)
-              .map(({ kmh, forceN }, i) => ({
-                key: String(kmh),
-                head: plain(speedFromKmh(kmh, unit), 0),
-                working: [
-                  loadWorking(ride, 0, unit),
-                  `at ${speed(kmh, unit, 0)}: ${plain(forceN, 1)} N on the flat`,
-                  "level: the rider’s push + the motor’s thrust, after the cap; level 0 is the rider alone",
-                  MEMORY,
-                ],
-                cells: [
-                  plain(forceN, 0),
-                  plain(forces.hill[i * 5]?.forceN ?? 0, 0),
-                  ...forces.levels.map((line) => plain(line.points[i * 5]?.forceN ?? 0, 0)),
-                ],
-              }))}
-          />
-        </ChartTable>
+        <ThrustTable unit={unit} forces={forces} ride={ride} />
       </Part>
       {rangeLines.some(({ points: p }) => p.length > 0) ? (
         <Part title="Range by level">
@@ -119,5 +91,43 @@ export function RideCharts({ ride, unit, points, at }: RideChartsProps) {
         </Part>
       ) : null}
     </>
+  );
+}
+
+/** Thrust and drag in figures. */
+function ThrustTable({
+  unit,
+  forces,
+  ride,
+}: {
+  readonly unit: SpeedUnit;
+  readonly forces: ForceCurves;
+  readonly ride: Ride;
+}) {
+  return (
+    <ChartTable>
+      <NumberTable
+        caption="Thrust and drag"
+        hideCaption
+        headings={[unitName(unit), "Drag, flat", "Drag, 5 %", ...forces.levels.map((line) => `Level ${line.level}`)]}
+        rows={forces.flat
+          .filter((_, i) => i % 5 === 0)
+          .map(({ kmh, forceN }, i) => ({
+            key: String(kmh),
+            head: plain(speedFromKmh(kmh, unit), 0),
+            working: [
+              loadWorking(ride, 0, unit),
+              `at ${speed(kmh, unit, 0)}: ${plain(forceN, 1)} N on the flat`,
+              "level: the rider’s push + the motor’s thrust, after the cap; level 0 is the rider alone",
+              MEMORY,
+            ],
+            cells: [
+              plain(forceN, 0),
+              plain(forces.hill[i * 5]?.forceN ?? 0, 0),
+              ...forces.levels.map((line) => plain(line.points[i * 5]?.forceN ?? 0, 0)),
+            ],
+          }))}
+      />
+    </ChartTable>
   );
 }

@@ -1,5 +1,5 @@
-import { FASTEST_KMH, GRADES, runsHot, START_TO_KMH } from "@/core/ride";
 import type { Ride } from "@/core/benches/rideOf";
+import { FASTEST_KMH, GRADES, runsHot, START_TO_KMH, type RidePoint } from "@/core/ride";
 import type { SpeedUnit } from "@/core/units";
 import { Choice, NumberTable } from "@/ui/primitives";
 import { distance, fixed, plain, speed, whPer } from "@/ui/wording";
@@ -22,38 +22,7 @@ export function RideTables({ ride, unit, points, at, onLevel }: RideTablesProps)
   const chosen = points?.[at];
   return points ? (
     <>
-      <NumberTable
-        caption="Every level on the flat"
-        headings={[
-          "Level",
-          "Speed",
-          "Motor",
-          "Rider",
-          "Battery",
-          "Energy",
-          "Range",
-          `To ${speed(START_TO_KMH, unit, 0)}`,
-        ]}
-        rows={points.map((row, i) => {
-          const point = row[flat];
-          return {
-            key: String(i),
-            head: String(i),
-            cells: point
-              ? [
-                  speed(point.speedKmh, unit),
-                  `${plain(point.motorW, 0)} W`,
-                  `${plain(point.riderW, 0)} W`,
-                  `${plain(point.batteryW, 0)} W`,
-                  i === 0 || point.whPerKm === null ? "—" : whPer(point.whPerKm, unit),
-                  i === 0 || point.rangeKm === null ? "—" : distance(point.rangeKm, unit),
-                  point.startUp ? `${fixed(point.startUp.seconds)} s` : "never",
-                ]
-              : [],
-            working: point ? rideWorking(ride, point, 0, unit) : [],
-          };
-        })}
-      />
+      <LevelsOnTheFlat unit={unit} points={points} flat={flat} ride={ride} />
       <Choice
         label="Level on every grade"
         value={String(at)}
@@ -101,5 +70,53 @@ export function RideTables({ ride, unit, points, at, onLevel }: RideTablesProps)
     </>
   ) : (
     <p className="text-quiet">Working it out…</p>
+  );
+}
+
+/** Every level on the flat. */
+function LevelsOnTheFlat({
+  unit,
+  points,
+  flat,
+  ride,
+}: {
+  readonly unit: SpeedUnit;
+  readonly points: readonly (readonly RidePoint[])[];
+  readonly flat: number;
+  readonly ride: Ride;
+}) {
+  return (
+    <NumberTable
+      caption="Every level on the flat"
+      headings={[
+        "Level",
+        "Speed",
+        "Motor",
+        "Rider",
+        "Battery",
+        "Energy",
+        "Range",
+        `To ${speed(START_TO_KMH, unit, 0)}`,
+      ]}
+      rows={points.map((row, i) => {
+        const point = row[flat];
+        return {
+          key: String(i),
+          head: String(i),
+          cells: point
+            ? [
+                speed(point.speedKmh, unit),
+                `${plain(point.motorW, 0)} W`,
+                `${plain(point.riderW, 0)} W`,
+                `${plain(point.batteryW, 0)} W`,
+                i === 0 || point.whPerKm === null ? "—" : whPer(point.whPerKm, unit),
+                i === 0 || point.rangeKm === null ? "—" : distance(point.rangeKm, unit),
+                point.startUp ? `${fixed(point.startUp.seconds)} s` : "never",
+              ]
+            : [],
+          working: point ? rideWorking(ride, point, 0, unit) : [],
+        };
+      })}
+    />
   );
 }

@@ -1,16 +1,18 @@
 "use client";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { thinned } from "@/core/wheel/thinned";
 import type { Track } from "@/core/wheel/track";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
-import { Button, Figure, FilePick, NumberTable } from "@/ui/primitives";
-import { speedFromKmh, type SpeedUnit } from "@/core/units";
+import { Button, FilePick, NumberTable } from "@/ui/primitives";
 import { duration, fixed, plain, speed, unitName } from "@/ui/wording";
 import { trackProblemText } from "@/ui/wording/benches";
-import { cancelTrack, solveTrackFile } from "@/workers/trackClient";
 import type { TrackAnswer } from "@/workers/track.worker";
+import { cancelTrack, solveTrackFile } from "@/workers/trackClient";
+import { useEffect, useMemo, useRef, useState } from "react";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
+import { SteadyStretches } from "./SteadyStretches";
+import { TrackLength } from "./TrackLength";
 
 /** Rows of the table behind the pictures. */
 const TABLE_POINTS = 24;
@@ -167,21 +169,7 @@ function Solved({
   );
   return (
     <div className="flex flex-col gap-4">
-      <Figure
-        label={`Length of ${name}`}
-        size="large"
-        value={`${fixed(track.lengthKm, 3)} km`}
-        note={`may be off by ±${fixed(track.errorKm, 3)} km; ${duration(track.movingS * 1000)} moving`}
-        working={[
-          `${fixes} fixes, geodesics on the WGS 84 ellipsoid between smoothed places`,
-          `scatter of a fix ±${fixed(track.noiseM, 1)} m: a constant-speed smoother takes it out`,
-          `${track.corners} corners: ridden again with this scatter and these fixes, ${fixed(100 * track.lostShare, 1)} % of the way is lost at them, so much is added`,
-          `error: 0.28 % of the way, 0.14 of what was added, and the scatter of rides ridden again`,
-          `${track.stops} stops, ${duration(track.stoppedS * 1000)} standing, left out`,
-          `${track.badFixes} bad fixes left out`,
-          `${track.gaps} gaps, ${plain(track.gapKm, 2)} km straight across them, counted in`,
-        ]}
-      />
+      <TrackLength name={name} track={track} fixes={fixes} />
       <p className="text-[0.92rem] text-quiet">
         {track.stops} stops · {track.badFixes} bad fixes · {track.gaps} gaps
         {track.gapKm > 0
@@ -194,22 +182,7 @@ function Solved({
         yTitle={unitName(unit)}
         label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`}
       />
-      <ChartTable>
-        <NumberTable
-          caption="Along the way"
-          hideCaption
-          headings={["Time", "Way", "Speed"]}
-          rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({
-            key: String(i),
-            head: duration(point.timeS * 1000),
-            working: [
-              "way: geodesics between smoothed places, stops left out",
-              "speed: of the smoothed places at this moment",
-            ],
-            cells: [`${fixed(point.wayM / 1000, 2)} km`, speed(point.speedKmh, unit)],
-          }))}
-        />
-      </ChartTable>
+      <AlongTheWay track={track} unit={unit} />
       <LineChart
         series={way}
         xTitle="km east of the start"
@@ -217,26 +190,29 @@ function Solved({
         label="The way ridden, seen from above"
         square
       />
-      {track.steady.length > 0 ? (
-        <NumberTable
-          caption="Stretches of steady speed"
-          headings={["From", "Lasting", "True speed", "As a run"]}
-          rows={track.steady.map((run) => ({
-            key: String(run.fromS),
-            head: duration(run.fromS * 1000),
-            working: [
-              `way ÷ time over ${duration(run.seconds * 1000)} in which the speed stayed within ${speed(0.8, unit)} = ${speed(run.kmh, unit)}`,
-            ],
-            cells: [
-              duration(run.seconds * 1000),
-              speed(run.kmh, unit),
-              <Button key="take" weight="quiet" onClick={() => onSteady(run.kmh)}>
-                Take it
-              </Button>,
-            ],
-          }))}
-        />
-      ) : null}
+      <SteadyStretches track={track} unit={unit} onSteady={onSteady} />
     </div>
+  );
+}
+
+/** Time, way and speed in figures. */
+function AlongTheWay({ track, unit }: { readonly track: Track; readonly unit: SpeedUnit }) {
+  return (
+    <ChartTable>
+      <NumberTable
+        caption="Along the way"
+        hideCaption
+        headings={["Time", "Way", "Speed"]}
+        rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({
+          key: String(i),
+          head: duration(point.timeS * 1000),
+          working: [
+            "way: geodesics between smoothed places, stops left out",
+            "speed: of the smoothed places at this moment",
+          ],
+          cells: [`${fixed(point.wayM / 1000, 2)} km`, speed(point.speedKmh, unit)],
+        }))}
+      />
+    </ChartTable>
   );
 }

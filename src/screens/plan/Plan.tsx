@@ -1,20 +1,17 @@
 "use client";
+import type { SheetRow } from "@/core/sheet";
+import { buttonClass, Choice } from "@/ui/primitives";
+import { count, duration } from "@/ui/wording";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";
-import type { SheetRow } from "@/core/sheet";
-import { SpokeDial } from "@/ui/dial/SpokeDial";
-import { buttonClass, Choice } from "@/ui/primitives";
-import { count, duration } from "@/ui/wording";
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
-import { spokesOf } from "../rack/ticket";
 import { Because } from "./Because";
 import { Findings } from "./Findings";
-import { Newer } from "./Newer";
-import { SheetLine } from "./SheetLine";
-import { Tally, TrueCap } from "./Standing";
+import { HowItStands } from "./HowItStands";
+import { SheetTable } from "./SheetTable";
 
 /** Loaded when somebody asks what if. */
 const WhatIf = dynamic(() => import("./WhatIf").then((module) => module.WhatIf), { ssr: false });
@@ -58,31 +55,7 @@ export function Plan(props: StageProps) {
 
   return (
     <div className="grid gap-x-7 gap-y-6 lg:grid-cols-[252px_minmax(0,1fr)_318px]">
-      <section aria-label="How it stands" className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[252px_1fr]">
-        <SpokeDial
-          spokes={spokesOf(job, workings)}
-          size={252}
-          showCodes
-          centre={{ figure: String(counts.odd), word: "odd" }}
-          selected={selected?.code}
-          onSelect={setLine}
-        />
-        <div>
-          <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
-            <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "odd line")} />
-            <Tally
-              sign="breach"
-              when={counts.breaches > 0}
-              text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.targetFindings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`}
-            />
-            <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
-            <Tally sign="unknown" when={counts.unknown > 0} text={`${count(counts.unknown, "line")} unread`} />
-            <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left alone`} />
-          </ul>
-          <TrueCap workings={workings} />
-          <Newer {...props} />
-        </div>
-      </section>
+      <HowItStands {...props} counts={counts} selected={selected} sheet={sheet} />
 
       <section aria-label="Sheet" className={`min-w-0 ${moving ? "lg:col-span-2" : ""}`}>
         <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
@@ -112,35 +85,7 @@ export function Plan(props: StageProps) {
           </button>
         </div>
         {moving ? <WhatIf {...props} sheet={sheet} /> : null}
-        <table
-          hidden={moving}
-          className="w-full border-collapse text-[0.95rem]"
-          onKeyDown={(event) => {
-            if (event.key !== "ArrowDown" && event.key !== "ArrowUp") return;
-            event.preventDefault();
-            move(event.key === "ArrowDown" ? 1 : -1);
-          }}
-        >
-          <thead>
-            <tr className="border-b border-rule text-left text-[0.82rem] text-quiet">
-              <th className="py-1.5 pl-2 font-semibold">Line</th>
-              <th className="py-1.5 font-semibold">Sets</th>
-              <th className="py-1.5 font-semibold">{job.program || job.held ? "As last known" : "As found"}</th>
-              <th className="py-1.5 font-semibold">{job.program ? "Sealed target" : "Target"}</th>
-              <th className="py-1.5 font-semibold max-sm:sr-only">Mark</th>
-            </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <SheetLine
-                key={row.code}
-                row={row}
-                selected={row.code === selected?.code}
-                onSelect={() => setLine(row.code)}
-              />
-            ))}
-          </tbody>
-        </table>
+        <SheetTable moving={moving} move={move} job={job} rows={rows} selected={selected} setLine={setLine} />
         {rows.length === 0 && !moving ? <p className="py-6 text-quiet">No line stands out here.</p> : null}
       </section>
 
@@ -149,16 +94,24 @@ export function Plan(props: StageProps) {
         <Findings {...props} />
       </div>
 
-      <div className="no-print sticky bottom-0 flex flex-wrap items-center justify-end gap-x-4 gap-y-1 border-t border-rule bg-ground py-2 lg:col-span-3">
-        <span className="min-w-0 text-quiet">{footWords(props)}</span>
-        <Link
-          href={`/job/${job.id}/${ready ? "program" : "as-found"}`}
-          className={`${buttonClass("main")} min-h-12! px-6! text-[1.1rem]!`}
-        >
-          {job.program ? "To the keys" : ready ? "Program it" : "As found"}{" "}
-          <kbd className="code text-base opacity-80">{ready ? 4 : 2}</kbd>
-        </Link>
-      </div>
+      <PlanFoot {...props} ready={ready} />
+    </div>
+  );
+}
+
+/** What the keys come to, and the way to them. */
+function PlanFoot(props: StageProps & { readonly ready: boolean }) {
+  const { job, ready } = props;
+  return (
+    <div className="no-print sticky bottom-0 flex flex-wrap items-center justify-end gap-x-4 gap-y-1 border-t border-rule bg-ground py-2 lg:col-span-3">
+      <span className="min-w-0 text-quiet">{footWords(props)}</span>
+      <Link
+        href={`/job/${job.id}/${ready ? "program" : "as-found"}`}
+        className={`${buttonClass("main")} min-h-12! px-6! text-[1.1rem]!`}
+      >
+        {job.program ? "To the keys" : ready ? "Program it" : "As found"}{" "}
+        <kbd className="code text-base opacity-80">{ready ? 4 : 2}</kbd>
+      </Link>
     </div>
   );
 }

@@ -1,11 +1,12 @@
 "use client";
-import { useDeferredValue, useMemo, useState } from "react";
+import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import { contextOf, decodeAll } from "@/core/display";
-import type { Sheet } from "@/core/sheet";
 import { readFigures } from "@/core/facts/figures";
-import { movableRows, outcomeOf, withMoved } from "@/core/benches/outcome";
+import type { Job } from "@/core/record";
+import type { Sheet } from "@/core/sheet";
 import { Button, FindingLine, useTell } from "@/ui/primitives";
-import { findingText, INTAKE_WORDS, valueMeaning } from "@/ui/wording";
+import { findingText, INTAKE_WORDS, valueMeaning, type Voice } from "@/ui/wording";
+import { useDeferredValue, useMemo, useState } from "react";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
 import { MovableLine } from "./MovableLine";
@@ -62,34 +63,7 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
             Levels and range need: {whatIf.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.
           </p>
         ) : null}
-        {moved.size > 0 ? (
-          <div className="flex flex-col gap-2" role="status">
-            {whatIf.findings
-              .filter(({ severity }) => severity !== "note")
-              .slice(0, 4)
-              .map((finding) => (
-                <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
-                  {findingText(finding.message, voice)}
-                </FindingLine>
-              ))}
-            {whatIf.findings.every(({ severity }) => severity === "note") ? <p>No finding with these values.</p> : null}
-            <div className="flex flex-wrap gap-3">
-              <Button onClick={() => void take()} disabled={job.program !== null}>
-                Set these by hand
-              </Button>
-              {job.program ? (
-                <p className="self-center text-[0.9rem] text-quiet">
-                  Targets are fixed: the plan was sealed when the keys began. Program again to plan anew.
-                </p>
-              ) : null}
-              <Button weight="quiet" onClick={() => setMoved(new Map())}>
-                Back to the target
-              </Button>
-            </div>
-          </div>
-        ) : (
-          <p className="text-quiet">Nothing is kept until you say so.</p>
-        )}
+        <MovedTo moved={moved} whatIf={whatIf} voice={voice} take={take} job={job} setMoved={setMoved} />
       </div>
       <ul className="border-t border-rule lg:col-start-1 lg:row-start-1">
         {rows.map((each) => (
@@ -110,5 +84,51 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
         ))}
       </ul>
     </div>
+  );
+}
+
+/** What the moved values come to, and whether to take them. */
+function MovedTo({
+  moved,
+  whatIf,
+  voice,
+  take,
+  job,
+  setMoved,
+}: {
+  readonly moved: ReadonlyMap<number, number>;
+  readonly whatIf: Outcome;
+  readonly voice: Voice;
+  readonly take: () => Promise<void>;
+  readonly job: Job;
+  readonly setMoved: (next: ReadonlyMap<number, number>) => void;
+}) {
+  return moved.size > 0 ? (
+    <div className="flex flex-col gap-2" role="status">
+      {whatIf.findings
+        .filter(({ severity }) => severity !== "note")
+        .slice(0, 4)
+        .map((finding) => (
+          <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
+            {findingText(finding.message, voice)}
+          </FindingLine>
+        ))}
+      {whatIf.findings.every(({ severity }) => severity === "note") ? <p>No finding with these values.</p> : null}
+      <div className="flex flex-wrap gap-3">
+        <Button onClick={() => void take()} disabled={job.program !== null}>
+          Set these by hand
+        </Button>
+        {job.program ? (
+          <p className="self-center text-[0.9rem] text-quiet">
+            Targets are fixed: the plan was sealed when the keys began. Program again to plan anew.
+          </p>
+        ) : null}
+        <Button weight="quiet" onClick={() => setMoved(new Map())}>
+          Back to the target
+        </Button>
+      </div>
+    </div>
+  ) : (
+    <p className="text-quiet">Nothing is kept until you say so.</p>
   );
 }

@@ -1,5 +1,4 @@
 "use client";
-import { useEffect, useRef, useState } from "react";
 import { codeOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { closedByItself } from "@/core/keys";
 import { advanceRehearsal, endRehearsal, startRehearsal, type Keys } from "@/core/record";
@@ -7,6 +6,7 @@ import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, FindingLine } from "@/ui/primitives";
 import { planProblemText } from "@/ui/wording";
+import { useEffect, useRef, useState } from "react";
 import type { StageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
 import { CardFace } from "./CardFace";
@@ -55,29 +55,7 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
   const end = () => void change(endRehearsal);
   const again = () => void change((now) => startRehearsal(endRehearsal(now)));
 
-  if (rehearsal.done)
-    return (
-      <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
-        <section>
-          <h3 className="mb-2 text-[1.9rem]">Rehearsed</h3>
-          <p className="mb-5 max-w-[56ch] text-[1.1rem]">
-            These were the keys of the simulated display. The bike’s own have not been pressed: what it holds is as
-            before, and nothing is proven by this.
-          </p>
-          <div className="flex flex-wrap gap-3">
-            <Button weight="main" big onClick={end}>
-              Now on the bike
-            </Button>
-            <Button big onClick={again}>
-              Rehearse again
-            </Button>
-          </div>
-        </section>
-        <aside aria-label="Simulated display">
-          <SimulatedDisplay profile={profile} state={live} />
-        </aside>
-      </div>
-    );
+  if (rehearsal.done) return <Rehearsed end={end} again={again} profile={profile} live={live} />;
   if (!work) return <p className="text-quiet">Working out the keys …</p>;
   if (!work.plan.ok) return <FindingLine severity="breach">{planProblemText(work.plan.problem)}</FindingLine>;
   const step = work.steps[0];
@@ -109,5 +87,41 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
         </div>
       }
     />
+  );
+}
+
+/** The keys rehearsed to their end. */
+function Rehearsed({
+  end,
+  again,
+  profile,
+  live,
+}: {
+  readonly end: () => undefined;
+  readonly again: () => undefined;
+  readonly profile: DisplayProfile;
+  readonly live: MenuState;
+}) {
+  return (
+    <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
+      <section>
+        <h3 className="mb-2 text-[1.9rem]">Rehearsed</h3>
+        <p className="mb-5 max-w-[56ch] text-[1.1rem]">
+          These were the keys of the simulated display. The bike’s own have not been pressed: what it holds is as
+          before, and nothing is proven by this.
+        </p>
+        <div className="flex flex-wrap gap-3">
+          <Button weight="main" big onClick={end}>
+            Now on the bike
+          </Button>
+          <Button big onClick={again}>
+            Rehearse again
+          </Button>
+        </div>
+      </section>
+      <aside aria-label="Simulated display">
+        <SimulatedDisplay profile={profile} state={live} />
+      </aside>
+    </div>
   );
 }

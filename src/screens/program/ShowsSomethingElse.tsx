@@ -1,10 +1,11 @@
 "use client";
-import { useEffect, useState } from "react";
-import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
-import { likelySlips, shownChoices, stateFromShown, type CardStep, type Slip } from "@/core/keys";
-import { Button, isTyping } from "@/ui/primitives";
+import type { DisplayProfile, MenuState } from "@/core/display";
+import { likelySlips, shownChoices, type CardStep, type Slip } from "@/core/keys";
+import { isTyping } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { lineName, viewWords } from "@/ui/wording";
+import { viewWords } from "@/ui/wording";
+import { useEffect, useState } from "react";
+import { AnythingElse } from "./AnythingElse";
 
 interface ShowsSomethingElseProps {
   readonly open: boolean;
@@ -71,83 +72,15 @@ export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked,
           </li>
         ))}
       </ul>
-      <div className="mt-5 flex flex-col gap-3 border-t border-rule pt-4">
-        <label className="flex flex-wrap items-center gap-3">
-          <span className="font-semibold">Or line</span>
-          <select
-            value={chosen}
-            onChange={(event) => setLine(Number(event.target.value))}
-            className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
-          >
-            {linesOf(profile).map((each, i) => (
-              <option key={each.code} value={i}>
-                {each.code} {lineName(each)}
-              </option>
-            ))}
-          </select>
-          <span>which shows</span>
-        </label>
-        <div
-          className="flex max-h-52 flex-wrap gap-1.5 overflow-y-auto"
-          role="group"
-          aria-label="Value it shows"
-          tabIndex={0}
-        >
-          {choices.map(({ raw, shows }) => (
-            <button
-              key={raw}
-              type="button"
-              onClick={() =>
-                onPick({
-                  state: stateFromShown(profile, tracked, { kind: "line", line: chosen, raw }),
-                  how: "other-key",
-                })
-              }
-              className="min-h-11 min-w-12 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet"
-            >
-              {shows}
-            </button>
-          ))}
-        </div>
-        {places.length > 0 ? (
-          <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Or it stands on">
-            <span className="text-quiet">Or it stands on</span>
-            {places.map(({ page, at, code }) => (
-              <button
-                key={`${page}.${at}`}
-                type="button"
-                onClick={() =>
-                  onPick({ state: stateFromShown(profile, tracked, { kind: "entry", page, at }), how: "other-key" })
-                }
-                className="min-h-11 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet"
-              >
-                {code}
-              </button>
-            ))}
-          </div>
-        ) : null}
-        <div className="flex flex-wrap gap-2">
-          <Button
-            onClick={() =>
-              onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: false }), how: "menu-closed" })
-            }
-          >
-            Home screen, nothing saved
-          </Button>
-          <Button
-            onClick={() =>
-              onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: true }), how: "saved-already" })
-            }
-          >
-            Home screen, saved
-          </Button>
-          <Button
-            onClick={() => onPick({ state: stateFromShown(profile, tracked, { kind: "off" }), how: "other-key" })}
-          >
-            Dark
-          </Button>
-        </div>
-      </div>
+      <AnythingElse
+        chosen={chosen}
+        setLine={setLine}
+        profile={profile}
+        choices={choices}
+        onPick={onPick}
+        tracked={tracked}
+        places={places}
+      />
     </Panel>
   );
 }

@@ -1,12 +1,12 @@
 "use client";
-import Link from "next/link";
-import { useRouter } from "next/navigation";
 import { DEMO_WORKSHOP } from "@/catalog/demo/name";
 import type { Ticket } from "@/core/record/ticket";
 import { addJob, changeJob, loadDemo, removeJobs, restoreJobs } from "@/store";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
 import { Button, buttonClass, SignShape, useTell } from "@/ui/primitives";
 import { count, day } from "@/ui/wording";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
 import { ImportJob } from "./ImportJob";
 import { useRack } from "./useRack";
 
@@ -78,46 +78,61 @@ export function Rack() {
         </div>
       )}
 
-      {waiting.length > 0 ? (
-        <section aria-labelledby="waiting" className="mt-8">
-          <h2 id="waiting" className="mb-3 text-[1.35rem]">
-            Waiting
-          </h2>
-          <ul className="grid gap-x-5 gap-y-6 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-5">
-            {waiting.map((ticket) => (
-              <WaitingTicket key={ticket.id} ticket={ticket} />
-            ))}
-          </ul>
-        </section>
-      ) : null}
+      <Waiting waiting={waiting} />
 
-      {gone.length > 0 ? (
-        <section aria-labelledby="gone" className="mt-8">
-          <h2 id="gone" className="mb-2 text-[1.35rem]">
-            Gone out
-          </h2>
-          <ul>
-            {gone.map((ticket) => (
-              <GoneTicket key={ticket.id} ticket={ticket} />
-            ))}
-          </ul>
-        </section>
-      ) : null}
+      <GoneOut gone={gone} />
 
-      {demo.length > 0 ? (
-        <p className="mt-8 flex flex-wrap items-center gap-x-3 text-[0.9rem] text-quiet">
-          {count(demo.length, "bike")} here {demo.length === 1 ? "is" : "are"} made up, to look around with.
-          <button
-            type="button"
-            className="min-h-11 font-semibold text-ink underline underline-offset-4"
-            onClick={() => void clearDemo()}
-          >
-            Take the demo bikes off
-          </button>
-        </p>
-      ) : null}
+      <MadeUp demo={demo} clearDemo={clearDemo} />
     </div>
   );
+}
+
+/** Says which bikes are made up. */
+function MadeUp({ demo, clearDemo }: { readonly demo: Ticket[]; readonly clearDemo: () => Promise<void> }) {
+  return demo.length > 0 ? (
+    <p className="mt-8 flex flex-wrap items-center gap-x-3 text-[0.9rem] text-quiet">
+      {count(demo.length, "bike")} here {demo.length === 1 ? "is" : "are"} made up, to look around with.
+      <button
+        type="button"
+        className="min-h-11 font-semibold text-ink underline underline-offset-4"
+        onClick={() => void clearDemo()}
+      >
+        Take the demo bikes off
+      </button>
+    </p>
+  ) : null;
+}
+
+/** Bikes gone out. */
+function GoneOut({ gone }: { readonly gone: Ticket[] }) {
+  return gone.length > 0 ? (
+    <section aria-labelledby="gone" className="mt-8">
+      <h2 id="gone" className="mb-2 text-[1.35rem]">
+        Gone out
+      </h2>
+      <ul>
+        {gone.map((ticket) => (
+          <GoneTicket key={ticket.id} ticket={ticket} />
+        ))}
+      </ul>
+    </section>
+  ) : null;
+}
+
+/** Bikes waiting for the stand. */
+function Waiting({ waiting }: { readonly waiting: Ticket[] }) {
+  return waiting.length > 0 ? (
+    <section aria-labelledby="waiting" className="mt-8">
+      <h2 id="waiting" className="mb-3 text-[1.35rem]">
+        Waiting
+      </h2>
+      <ul className="grid gap-x-5 gap-y-6 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-5">
+        {waiting.map((ticket) => (
+          <WaitingTicket key={ticket.id} ticket={ticket} />
+        ))}
+      </ul>
+    </section>
+  ) : null;
 }
 
 const number = (ticket: Ticket): string => String(ticket.number).padStart(4, "0");

@@ -1,21 +1,20 @@
 "use client";
-import { useState } from "react";
 import {
   lineFromLeaflet,
   newLine,
   rawValues,
-  SETTING_KEYS,
   usualEncoding,
   withLines,
   type Line,
   type SettingKey,
 } from "@/core/display";
 import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
-import { Button, SignShape, useKeptState } from "@/ui/primitives";
-import { count, SETTING_NAMES } from "@/ui/wording";
-import { DOUBT_WORDS, SURENESS_WORDS } from "@/ui/wording/profiles";
+import { Button, useKeptState } from "@/ui/primitives";
+import { count } from "@/ui/wording";
 import { readLeafletText } from "@/workers/textClient";
+import { useState } from "react";
 import { ReadingProgress, useReading } from "../job/useReading";
+import { ReadRow } from "./ReadRow";
 import type { WorkbenchProps } from "./workbenchProps";
 
 const NOTHING_READ: LeafletReading = { lines: [], leftOver: [] };
@@ -85,71 +84,34 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
           </div>
           <ul>
             {proposed.map(({ read, line }) => (
-              <li
+              <ReadRow
                 key={read.code}
-                className="grid grid-cols-[4.5rem_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-[4.5rem_1fr]"
-              >
-                <strong className="pt-2">{read.code}</strong>
-                <span className="min-w-0 pt-2">
-                  <span className="line-clamp-2 break-words text-quiet">{read.text}</span>
-                  <span className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[0.88rem]">
-                    <span className="inline-flex items-baseline gap-1.5">
-                      <SignShape
-                        sign={
-                          corrected[read.code] !== undefined
-                            ? "done"
-                            : read.sureness === "sure"
-                              ? "done"
-                              : read.sureness === "guess"
-                                ? "caution"
-                                : "unknown"
-                        }
-                        size={10}
-                      />
-                      {corrected[read.code] !== undefined ? "you said so" : SURENESS_WORDS[read.sureness]}
-                      {corrected[read.code] === undefined && read.setting
-                        ? `, ${Math.round(read.confidence * 100)} %`
-                        : ""}
-                    </span>
-                    {corrected[read.code] === undefined && read.doubts.length > 0 ? (
-                      <span className="text-quiet">{read.doubts.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span>
-                    ) : null}
-                  </span>
-                </span>
-                <label className="max-sm:col-start-2">
-                  <span className="sr-only">What line {read.code} sets</span>
-                  <select
-                    value={corrected[read.code] ?? line.encoding.setting ?? ""}
-                    onChange={(event) =>
-                      setCorrected((all) => ({ ...all, [read.code]: event.target.value as SettingKey | "" }))
-                    }
-                    className="min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
-                  >
-                    <option value="">not known</option>
-                    {SETTING_KEYS.map((key) => (
-                      <option key={key} value={key}>
-                        {SETTING_NAMES[key]}
-                      </option>
-                    ))}
-                  </select>
-                </label>
-              </li>
+                read={read}
+                line={line}
+                corrected={corrected[read.code]}
+                onSay={(setting) => setCorrected((all) => ({ ...all, [read.code]: setting }))}
+              />
             ))}
           </ul>
-          {reading.leftOver.length > 0 ? (
-            <details className="mt-4">
-              <summary className="min-h-11 font-semibold">Rows nothing was made of</summary>
-              <ul className="text-quiet">
-                {reading.leftOver.map((row) => (
-                  <li key={row} className="break-words">
-                    {row}
-                  </li>
-                ))}
-              </ul>
-            </details>
-          ) : null}
+          <LeftOver reading={reading} />
         </>
       )}
     </div>
   );
+}
+
+/** Rows of the text nothing was made of. */
+function LeftOver({ reading }: { readonly reading: LeafletReading }) {
+  return reading.leftOver.length > 0 ? (
+    <details className="mt-4">
+      <summary className="min-h-11 font-semibold">Rows nothing was made of</summary>
+      <ul className="text-quiet">
+        {reading.leftOver.map((row) => (
+          <li key={row} className="break-words">
+            {row}
+          </li>
+        ))}
+      </ul>
+    </details>
+  ) : null;
 }

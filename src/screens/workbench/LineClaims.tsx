@@ -1,6 +1,6 @@
 "use client";
+import { chooseClaim, claimState, type Line, type Claim } from "@/core/display";
 import { useState } from "react";
-import { chooseClaim, claimState, type Claim } from "@/core/display";
 import { Button, KeptField, SignShape } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/ui/wording";
 import { CLAIM_SOURCES } from "@/ui/wording/profiles";
@@ -38,27 +38,7 @@ export function LineClaims({ line, onPut }: LineProps) {
           . A trial settles it.
         </p>
       ) : null}
-      <ul>
-        {line.claims.map((claim, i) => (
-          <li key={i} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule py-2">
-            <span className="w-40 font-semibold">{CLAIM_SOURCES[claim.from]}</span>
-            <span className="min-w-40 flex-1 break-words">
-              {claim.says}
-              <span className="block text-[0.85rem] text-quiet">
-                {claim.setting ? SETTING_NAMES[claim.setting] : "not known"}, {Math.round(claim.confidence * 100)} %
-                sure
-              </span>
-            </span>
-            {claim.chosen ? (
-              <span className="inline-flex items-baseline gap-1.5">
-                <SignShape sign="done" size={11} /> believed
-              </span>
-            ) : (
-              <Button onClick={() => onPut({ ...line, claims: chooseClaim(line.claims, i) })}>Believe this</Button>
-            )}
-          </li>
-        ))}
-      </ul>
+      <Claims line={line} onPut={onPut} />
       {line.claims.length === 0 ? <p className="text-quiet">Nobody yet.</p> : null}
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <label className="flex flex-col gap-1 text-[0.92rem]">
@@ -90,5 +70,31 @@ export function LineClaims({ line, onPut }: LineProps) {
         </Button>
       </div>
     </div>
+  );
+}
+
+/** Who says what, and the one that is believed. */
+function Claims({ line, onPut }: { readonly line: Line; readonly onPut: (line: Line) => void }) {
+  return (
+    <ul>
+      {line.claims.map((claim, i) => (
+        <li key={i} className="flex flex-wrap items-center gap-x-4 gap-y-1 border-t border-rule py-2">
+          <span className="w-40 font-semibold">{CLAIM_SOURCES[claim.from]}</span>
+          <span className="min-w-40 flex-1 break-words">
+            {claim.says}
+            <span className="block text-[0.85rem] text-quiet">
+              {claim.setting ? SETTING_NAMES[claim.setting] : "not known"}, {Math.round(claim.confidence * 100)} % sure
+            </span>
+          </span>
+          {claim.chosen ? (
+            <span className="inline-flex items-baseline gap-1.5">
+              <SignShape sign="done" size={11} /> believed
+            </span>
+          ) : (
+            <Button onClick={() => onPut({ ...line, claims: chooseClaim(line.claims, i) })}>Believe this</Button>
+          )}
+        </li>
+      ))}
+    </ul>
   );
 }

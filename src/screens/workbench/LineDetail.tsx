@@ -1,6 +1,6 @@
 "use client";
+import { capBasisOf, cellsOf, measuredText, withCapBasis, withMeasured, type Line } from "@/core/display";
 import { useState, type ReactNode } from "react";
-import { capBasisOf, cellsOf, measuredText, withCapBasis, withMeasured } from "@/core/display";
 import { Choice, KeptField } from "@/ui/primitives";
 import { AT_ENDS, CAP_BASES, EFFECTS, HELD_IN, LARGER_IS, WHO_MAY_SET, YES_OR_NO } from "@/ui/wording/choices";
 import { Cell } from "./Cell";
@@ -48,44 +48,7 @@ export function LineDetail({ line, onPut }: LineProps) {
           options={EFFECTS}
           onChoose={(effect) => onPut({ ...line, effect })}
         />
-        {encoding.kind === "speed-cap" ? (
-          <>
-            <Choice
-              label="Held in"
-              value={encoding.heldIn}
-              options={HELD_IN}
-              onChoose={(heldIn) => onPut({ ...line, encoding: { ...encoding, heldIn } })}
-            />
-            <Choice
-              label="Top value means no cap"
-              value={encoding.uncappedRaw === encoding.rawMax ? "yes" : "no"}
-              options={YES_OR_NO}
-              onChoose={(yes) =>
-                onPut({ ...line, encoding: { ...encoding, uncappedRaw: yes === "yes" ? encoding.rawMax : null } })
-              }
-            />
-          </>
-        ) : null}
-        {basis !== null ? (
-          <Choice
-            label="Compared with"
-            value={basis}
-            hint="Only a cap on the speed shown is ever turned into a true speed. Leave it unknown until you have tried it."
-            options={CAP_BASES}
-            onChoose={(next) => onPut({ ...line, encoding: withCapBasis(encoding, next) })}
-          />
-        ) : null}
-        {encoding.kind === "unknown-scale" ? (
-          <>
-            <Choice
-              label="A larger number is"
-              value={encoding.larger}
-              options={LARGER_IS}
-              onChoose={(larger) => onPut({ ...line, encoding: { ...encoding, larger } })}
-            />
-            <Measured line={line} onPut={onPut} />
-          </>
-        ) : null}
+        <OfItsKind encoding={encoding} onPut={onPut} line={line} basis={basis} />
         <div className="sm:col-span-2">
           <KeptField
             of={`${line.code} note`}
@@ -98,6 +61,62 @@ export function LineDetail({ line, onPut }: LineProps) {
       </div>
       <LineClaims line={line} onPut={onPut} />
     </section>
+  );
+}
+
+/** What only lines of this kind have. */
+function OfItsKind({
+  encoding,
+  onPut,
+  line,
+  basis,
+}: {
+  readonly encoding: Line["encoding"];
+  readonly onPut: (line: Line) => void;
+  readonly line: Line;
+  readonly basis: "shown" | "own" | "unknown" | null;
+}) {
+  return (
+    <>
+      {encoding.kind === "speed-cap" ? (
+        <>
+          <Choice
+            label="Held in"
+            value={encoding.heldIn}
+            options={HELD_IN}
+            onChoose={(heldIn) => onPut({ ...line, encoding: { ...encoding, heldIn } })}
+          />
+          <Choice
+            label="Top value means no cap"
+            value={encoding.uncappedRaw === encoding.rawMax ? "yes" : "no"}
+            options={YES_OR_NO}
+            onChoose={(yes) =>
+              onPut({ ...line, encoding: { ...encoding, uncappedRaw: yes === "yes" ? encoding.rawMax : null } })
+            }
+          />
+        </>
+      ) : null}
+      {basis !== null ? (
+        <Choice
+          label="Compared with"
+          value={basis}
+          hint="Only a cap on the speed shown is ever turned into a true speed. Leave it unknown until you have tried it."
+          options={CAP_BASES}
+          onChoose={(next) => onPut({ ...line, encoding: withCapBasis(encoding, next) })}
+        />
+      ) : null}
+      {encoding.kind === "unknown-scale" ? (
+        <>
+          <Choice
+            label="A larger number is"
+            value={encoding.larger}
+            options={LARGER_IS}
+            onChoose={(larger) => onPut({ ...line, encoding: { ...encoding, larger } })}
+          />
+          <Measured line={line} onPut={onPut} />
+        </>
+      ) : null}
+    </>
   );
 }
 

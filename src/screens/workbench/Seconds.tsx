@@ -8,13 +8,13 @@ interface SecondsProps {
   readonly label: string;
   readonly ms: number;
   /** Least and most it takes, s. */
-  readonly least: number;
-  readonly most: number;
+  readonly least?: number;
+  readonly most?: number;
   readonly onKeep: (ms: number) => void;
 }
 
 /** A time in seconds, kept in ms; one that does not fit stays as typed and says so. */
-export function Seconds({ label, ms, least, most, onKeep }: SecondsProps) {
+export function Seconds({ label, ms, least = 0.4, most = 30, onKeep }: SecondsProps) {
   const [kept, setKept] = useState<string | null>(null);
   const fits = (typed: string) => typed.trim() !== "" && typedNumber(typed) >= least && typedNumber(typed) <= most;
   return (

@@ -1,5 +1,5 @@
 "use client";
-import type { Chart } from "chart.js";
+import type { Chart, ChartConfiguration, Point } from "chart.js";
 import { useEffect, useRef } from "react";
 import { placedNames } from "./lineNames";
 
@@ -81,6 +81,61 @@ function drawNames(
   ctx.restore();
 }
 
+/** What is drawn, in the colours and faces of the theme. */
+function drawingOf(
+  canvas: HTMLCanvasElement,
+  {
+    series,
+    xTitle,
+    yTitle,
+    square,
+    wholeX,
+  }: Pick<Required<LineChartProps>, "series" | "xTitle" | "yTitle" | "square" | "wholeX">,
+): ChartConfiguration<"line", Point[]> {
+  const tokens = getComputedStyle(document.documentElement);
+  const token = (name: string) => tokens.getPropertyValue(name).trim();
+  const font = { family: tokens.getPropertyValue("--font-text") || "sans-serif", size: 13 };
+  const axis = (text: string) => ({
+    type: "linear" as const,
+    title: { display: true, text, color: token("--quiet"), font },
+    grid: { color: token("--rule") },
+    border: { color: token("--rule") },
+    ticks: { color: token("--quiet"), font },
+  });
+  const scalesOf = (x: ReturnType<typeof axis>, y: ReturnType<typeof axis>) => {
+    if (!square) return { x: wholeX ? { ...x, ticks: { ...x.ticks, precision: 0, stepSize: 1 } } : x, y };
+    const { clientWidth, clientHeight } = canvas;
+    const range = squareRange(series, clientWidth / Math.max(1, clientHeight));
+    return { x: { ...x, ...range.x }, y: { ...y, ...range.y } };
+  };
+  return {
+    type: "line",
+    data: {
+      datasets: series.map(({ name, points, colour, dashed, dash, dots, stepped, stands }) => ({
+        label: name,
+        order: stands === "front" ? 0 : stands === "pale" ? 2 : 1,
+        data: [...points],
+        borderColor: token(colour),
+        backgroundColor: token(colour),
+        borderWidth: stands === "front" ? 4 : stands === "pale" ? 1.4 : 2.5,
+        borderDash: dash ? [...dash] : dashed ? [6, 5] : [],
+        pointRadius: dots ? 4.5 : 0,
+        showLine: !dots,
+        stepped: stepped ?? false,
+        spanGaps: false,
+      })),
+    },
+    options: {
+      animation: false,
+      responsive: true,
+      maintainAspectRatio: false,
+      events: [],
+      scales: scalesOf(axis(xTitle), axis(yTitle)),
+    },
+    plugins: [{ id: "names", afterDatasetsDraw: (drawn) => drawNames(drawn, series, token, font) }],
+  };
+}
+
 /** A line chart. The drawing library is loaded only when one comes into sight; the owner puts the table behind it. */
 export function LineChart({
   series,
@@ -99,49 +154,7 @@ export function LineChart({
       const { Chart: Drawing, LineController, LineElement, LinearScale, PointElement } = await import("chart.js");
       if (gone || !canvas.current) return;
       Drawing.register(LineController, LineElement, LinearScale, PointElement);
-      const tokens = getComputedStyle(document.documentElement);
-      const token = (name: string) => tokens.getPropertyValue(name).trim();
-      const font = { family: tokens.getPropertyValue("--font-text") || "sans-serif", size: 13 };
-      const axis = (text: string) => ({
-        type: "linear" as const,
-        title: { display: true, text, color: token("--quiet"), font },
-        grid: { color: token("--rule") },
-        border: { color: token("--rule") },
-        ticks: { color: token("--quiet"), font },
-      });
-      const scalesOf = (x: ReturnType<typeof axis>, y: ReturnType<typeof axis>) => {
-        if (!square || !canvas.current)
-          return { x: wholeX ? { ...x, ticks: { ...x.ticks, precision: 0, stepSize: 1 } } : x, y };
-        const { clientWidth, clientHeight } = canvas.current;
-        const range = squareRange(series, clientWidth / Math.max(1, clientHeight));
-        return { x: { ...x, ...range.x }, y: { ...y, ...range.y } };
-      };
-      const chart = new Drawing(canvas.current, {
-        type: "line",
-        data: {
-          datasets: series.map(({ name, points, colour, dashed, dash, dots, stepped, stands }) => ({
-            label: name,
-            order: stands === "front" ? 0 : stands === "pale" ? 2 : 1,
-            data: [...points],
-            borderColor: token(colour),
-            backgroundColor: token(colour),
-            borderWidth: stands === "front" ? 4 : stands === "pale" ? 1.4 : 2.5,
-            borderDash: dash ? [...dash] : dashed ? [6, 5] : [],
-            pointRadius: dots ? 4.5 : 0,
-            showLine: !dots,
-            stepped: stepped ?? false,
-            spanGaps: false,
-          })),
-        },
-        options: {
-          animation: false,
-          responsive: true,
-          maintainAspectRatio: false,
-          events: [],
-          scales: scalesOf(axis(xTitle), axis(yTitle)),
-        },
-        plugins: [{ id: "names", afterDatasetsDraw: (drawn) => drawNames(drawn, series, token, font) }],
-      });
+      const chart = new Drawing(canvas.current, drawingOf(canvas.current, { series, xTitle, yTitle, square, wholeX }));
       destroy = () => chart.destroy();
     };
     let seen = false;

@@ -68,7 +68,7 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
     if (next) onSelect(next.code);
   };
   const current = drawn[selectedIndex];
-  const interactive = onSelect && known;
+  const interactive = onSelect !== undefined && known;
   return (
     <svg
       viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}
@@ -95,76 +95,127 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
         const [cx, cy] = at(i, 133);
         const isSelected = spoke.code === selected;
         return (
-          <g
+          <Spoke
             key={spoke.code}
-            onMouseEnter={interactive ? () => onSelect(spoke.code) : undefined}
-            onClick={interactive ? () => onSelect(spoke.code) : undefined}
-          >
-            {isSelected ? (
-              <line
-                x1={x1}
-                y1={y1}
-                x2={x2}
-                y2={y2}
-                stroke="var(--action)"
-                strokeOpacity="0.28"
-                strokeWidth="17"
-                strokeLinecap="round"
-              />
-            ) : null}
-            <SpokeLine
-              mark={spoke.mark}
-              from={[x1, y1]}
-              to={[x2, y2]}
-              fine={showCodes}
-              turn={(360 * i) / drawn.length}
-            />
-            {interactive ? <line x1={x1} y1={y1} x2={cx} y2={cy} stroke="transparent" strokeWidth="24" /> : null}
-            {showCodes && known ? (
-              <text
-                x={cx}
-                y={cy}
-                textAnchor="middle"
-                dominantBaseline="central"
-                fontSize="15"
-                fontWeight={isSelected ? 800 : 600}
-                fill={isSelected ? "var(--ink)" : "var(--quiet)"}
-                fontFamily="var(--font-head)"
-              >
-                {spoke.code}
-              </text>
-            ) : null}
-          </g>
+            spoke={spoke}
+            interactive={interactive}
+            onSelect={onSelect}
+            isSelected={isSelected}
+            x1={x1}
+            y1={y1}
+            x2={x2}
+            y2={y2}
+            showCodes={showCodes}
+            i={i}
+            drawn={drawn}
+            cx={cx}
+            cy={cy}
+            known={known}
+          />
         );
       })}
       <circle r={hub} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={showCodes ? 3 : 7} />
-      {centre ? (
-        <>
-          <text
-            y="-3"
-            textAnchor="middle"
-            dominantBaseline="central"
-            fontSize="30"
-            fontWeight="800"
-            fill="var(--ink)"
-            fontFamily="var(--font-head)"
-          >
-            {centre.figure}
-          </text>
-          <text
-            y="20"
-            textAnchor="middle"
-            dominantBaseline="central"
-            fontSize="12.5"
-            fontWeight="600"
-            fill="var(--quiet)"
-            fontFamily="var(--font-text)"
-          >
-            {centre.word}
-          </text>
-        </>
-      ) : null}
+      <Hub centre={centre} />
     </svg>
+  );
+}
+
+/** What stands on the hub. */
+function Hub({ centre }: { readonly centre: { readonly figure: string; readonly word: string } | undefined }) {
+  return centre ? (
+    <>
+      <text
+        y="-3"
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize="30"
+        fontWeight="800"
+        fill="var(--ink)"
+        fontFamily="var(--font-head)"
+      >
+        {centre.figure}
+      </text>
+      <text
+        y="20"
+        textAnchor="middle"
+        dominantBaseline="central"
+        fontSize="12.5"
+        fontWeight="600"
+        fill="var(--quiet)"
+        fontFamily="var(--font-text)"
+      >
+        {centre.word}
+      </text>
+    </>
+  ) : null;
+}
+
+/** One spoke: a line of the display. */
+function Spoke({
+  spoke,
+  interactive,
+  onSelect,
+  isSelected,
+  x1,
+  y1,
+  x2,
+  y2,
+  showCodes,
+  i,
+  drawn,
+  cx,
+  cy,
+  known,
+}: {
+  readonly spoke: Spoke;
+  readonly interactive: boolean;
+  readonly onSelect: ((code: string) => void) | undefined;
+  readonly isSelected: boolean;
+  readonly x1: number;
+  readonly y1: number;
+  readonly x2: number;
+  readonly y2: number;
+  readonly showCodes: boolean;
+  readonly i: number;
+  readonly drawn: readonly Spoke[];
+  readonly cx: number;
+  readonly cy: number;
+  readonly known: boolean;
+}) {
+  return (
+    <g
+      onMouseEnter={interactive ? () => onSelect?.(spoke.code) : undefined}
+      onClick={interactive ? () => onSelect?.(spoke.code) : undefined}
+    >
+      {isSelected ? (
+        <line
+          x1={x1}
+          y1={y1}
+          x2={x2}
+          y2={y2}
+          stroke="var(--action)"
+          strokeOpacity="0.28"
+          strokeWidth="17"
+          strokeLinecap="round"
+        />
+      ) : null}
+      <SpokeLine mark={spoke.mark} from={[x1, y1]} to={[x2, y2]} fine={showCodes} turn={(360 * i) / drawn.length} />
+      {interactive ? <line x1={x1} y1={y1} x2={cx} y2={cy} stroke="transparent" strokeWidth="24" /> : null}
+      {showCodes && known ? (
+        <text
+          x={cx}
+          y={cy}
+          textAnchor="middle"
+          dominantBaseline="central"
+          fontSize="15"
+          fontWeight={isSelected ? 800 : 600}
+          fill={isSelected ? "var(--ink)" : "var(--quiet)"}
+          fontFamily="var(--font-head)"
+        >
+          {spoke.code}
+        </text>
+      ) : null}
+    </g>
   );
 }
 

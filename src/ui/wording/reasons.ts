@@ -41,196 +41,179 @@ const OVER_PART: Readonly<Record<CurrentPart, string>> = {
   wire: "More heats it. Local wiring codes go first.",
 };
 
-/** Why a line has its target, and the working behind it. */
-export function reasonWords(reason: Reason, displayName: string, { unit, className }: Voice): ReasonWords {
-  switch (reason.key) {
-    case "reason.as-found":
-      return words("Stays as found.");
-    case "reason.maker-only":
-      return words("Set by the maker only. It stays as found unless you unlock it with a written reason.");
-    case "reason.reserved":
-      return words("Nobody knows what this line does. It stays as found.");
-    case "reason.read-only":
-      return words("Can be read, not set.");
-    case "reason.no-fact":
-      return words(
-        {
-          rollout: "Measure the rollout, or give the tyre: without it no honest value can be worked out.",
-          pack: "Give the pack’s nominal volts.",
-          current: "Give the controller’s or the BMS’s amps.",
-          class: "Choose the class it must leave in.",
-        }[reason.needs],
-      );
-    case "reason.no-read-out":
-      return words(
-        `No honest value can be worked out yet: ${reason.needs.map((need) => READ_OUT_NEEDS[need]).join("; ")}.`,
-      );
-    case "reason.sealed":
-      return words("Fixed when the plan was sealed. The facts at hand now would give another value.");
-    case "reason.by-hand":
-      return words("You set this value by hand. Clear it to go back to the proposal.");
-    case "reason.cannot-hold":
-      return words(encodeProblemText(reason.problem));
-    case "reason.wheel": {
-      const { rollout, turns, counting, asFound, chosen, options } = reason;
-      const pick = options.find((option) => option.shows === chosen);
-      const source =
-        rollout.from === "measured"
-          ? `You rolled out ${plain(rollout.mm, 0)} mm (${count(turns, "turn")}, ±${plain(rollout.uncertaintyMm, 0)}).`
-          : `From the sidewall the rollout is about ${plain(rollout.mm, 0)} mm (±${plain(rollout.uncertaintyMm, 0)}). Measure it to be sure.`;
-      const found = asFound
-        ? ` ${displayName} takes ${asFound.shows} as ${plain(asFound.circumferenceMm, 0)} mm, so it reads ${describeOff(asFound.r)}.`
-        : "";
-      const choice =
-        pick && pick.shows !== asFound?.shows
-          ? `${pick.shows} stands for ${plain(pick.circumferenceMm, 0)} mm, the nearest it can hold.`
-          : "No other code comes nearer.";
-      const working = [...(asFound ? [asFound] : []), ...(pick && pick.shows !== asFound?.shows ? [pick] : [])].map(
-        ({ circumferenceMm, r }) => readOutSum(counting, circumferenceMm, rollout.mm, r),
-      );
-      return words([source + found, choice], working);
-    }
-    case "reason.cap": {
-      const { limit, r, settingKmh, trueKmh } = reason;
-      const text = `${limit.textValue} ${unitName(limit.textUnit)}`;
-      const value = plain(reason.heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh);
-      const holds =
-        reason.shows === value
-          ? `The line holds whole ${unitName(reason.heldIn)}, so ${value} ${unitName(reason.heldIn)}, rounded down.`
-          : `The nearest it can hold below is ${value} ${unitName(reason.heldIn)}, shown as ${reason.shows}.`;
-      const held = `${value} ${unitName(reason.heldIn)}`;
-      const accepted =
-        limit.aboveTextKmh !== 0
-          ? [
-              `You accept ${plain(limit.kmh, 2)} km/h as equivalent: ${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`,
-            ]
-          : [];
-      const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
-      return words(
-        [
-          `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. ${holds}`,
-          ...accepted,
-          `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`,
-          ...beyond,
-        ],
-        [
-          ...(limit.textUnit === unit
-            ? []
-            : [`${text} = ${fixed(speedFromKmh(limit.textKmh, unit), 3)} ${unitName(unit)}`]),
-          `${plain(speedFromKmh(limit.kmh, unit), 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(speedFromKmh(limit.kmh * r.low, unit), 2)}`,
-          `held as ${held}`,
-          `true cap = ${plain(speedFromKmh(settingKmh, unit), 2)} ÷ ${fixed(r.nominal, 4)} = ${fixed(speedFromKmh(trueKmh.nominal, unit), 2)} ${unitName(unit)}`,
-        ],
-      );
-    }
-    case "reason.cap-not-shown":
-      return words(
-        `This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`,
-      );
-    case "reason.no-limit":
-      return words("This class sets no cap. It stays as found.");
-    case "reason.throttle-off":
-      return words(`${reason.className} leaves no room for a throttle, so it is switched off.`);
-    case "reason.throttle-follows-level":
-      return words("New to it: the throttle follows the level, so level 1 stays gentle.");
-    case "reason.throttle-not-fitted":
-      return words("No throttle is fitted. The line stays as found.");
-    case "reason.throttle-as-class":
-      return words(`${reason.className} allows the throttle. How it pulls is the rider’s choice.`);
-    case "reason.rolling-start":
-      return words("New to it: the throttle pulls only once the bike is rolling.");
-    case "reason.start-pulses":
-      return words(
-        `Assist starts after ${plain(reason.angle.leastDeg, 0)}–${plain(reason.angle.mostDeg, 0)}° of crank turn. ${reason.rider === "novice" ? "Calm for a rider new to it." : "Soon enough to pull away, late enough not to jump."}`,
-        [
-          `360 × ${reason.pulses - 1} ÷ ${reason.crankPulses} = ${plain(reason.angle.leastDeg, 0)}°`,
-          `360 × ${reason.pulses} ÷ ${reason.crankPulses} = ${plain(reason.angle.mostDeg, 0)}°`,
-        ],
-      );
-    case "reason.start-strength":
-      return words(
-        reason.heavy
-          ? "A loaded bike bogs down on a soft start, so this one starts firmly."
-          : "A soft start spares the rider and the gears. Too soft bogs down on hills and in mud.",
-      );
-    case "reason.walk-assist":
-      return words(
-        reason.limitKmh === null
-          ? "The owner’s choice. It stays as found."
-          : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`,
-      );
-    case "reason.current": {
-      const { bounds, by, motor, allowedA, within } = reason;
-      const parts = bounds.map(({ part, amps }) => `${partInSentence(part)} ${plain(amps)} A`).join(", ");
-      return words(
-        within
-          ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.`
-          : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
-        [`min(${parts}) = ${plain(allowedA)} A`, ...(motor ? [motorAmpsWorking(motor)] : [])],
-      );
-    }
-    case "reason.cut-off":
-      return words(
-        `${seriesWords(reason.options)}, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`,
-        [`${reason.series} × ${plain(reason.perCellV, 3)} V = ${plain(reason.advisedV)} V`],
-      );
-    case "reason.nominal":
-      return words(
-        `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`,
-      );
-    case "reason.pulses":
-      return words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`);
-    case "reason.power-on-zero":
-      return words("Level 0 at power-on: nothing moves until the rider asks.");
-    case "reason.class-unit":
-      return words(
-        `${reason.className} speaks in ${unitName(reason.unit)}, so the rider should see it. The cap line does not follow.`,
-      );
-    case "reason.volts-advised":
-      return words("Volts are measured; per cent follows somebody’s curve.");
-    case "reason.owners-choice":
-      return words("The owner’s choice. It stays as found.");
-    case "reason.technicians-choice":
-      return words("Nothing about this bike asks for a change. It stays as found.");
-    case "reason.not-shown":
-      return words(`Not in the menu while line ${reason.by} stands as it does.`);
-    case "reason.no-effect":
-      return words("This firmware takes the value and does nothing with it. It stays as found.");
-    case "reason.unknown-scale":
-      return words("What the numbers stand for is not known until somebody measures it. It stays as found.");
-    case "reason.bundle": {
-      const names = reason.settings.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ");
-      return words([
-        `One line sets ${names}.`,
-        reason.missed.length === 0
-          ? "All of them come out as wanted."
-          : `Not as wanted on any better choice: ${reason.missed.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ")}.`,
-      ]);
-    }
-    case "reason.assist-only":
-      return words(`${reason.className} has no free throttle, so the motor drives with pedalling only.`);
-    case "reason.walk-speed":
-      return words(`${className} says ${speed(reason.limitKmh, unit)} for a walking aid, rounded down.`);
-    case "reason.level-zero":
-      return words("Level 0 is kept: a bike that can be ridden and wheeled with the motor asleep.");
-    case "reason.cruise-off":
-      return words("Off: cruise pushes on with nobody pedalling.");
-    case "reason.regeneration-off":
-      return words("Off: only a direct-drive hub can charge, and only where the BMS is known to take it.");
-    case "reason.softness":
-      return words(
-        reason.heavy ? "A loaded bike: too soft a ramp bogs down." : "A soft ramp spares spokes and riders.",
-      );
-    case "reason.readiness":
-      return words(
-        reason.rider === "novice"
-          ? "A rider new to it: a calm start."
-          : "A ready start that still waits for the pedals.",
-      );
-    case "reason.chemistry":
-      return words(`Cells: ${CHEMISTRY_NAMES[reason.chemistry]}.`);
-  }
+/** What a reason is put into words with. */
+interface Telling extends Voice {
+  readonly displayName: string;
 }
+
+/** Every reason in words, with the working behind it: one that nobody words does not compile. */
+const REASON_WORDS: {
+  readonly [K in Reason["key"]]: (reason: Extract<Reason, { key: K }>, telling: Telling) => ReasonWords;
+} = {
+  "reason.as-found": () => words("Stays as found."),
+  "reason.maker-only": () =>
+    words("Set by the maker only. It stays as found unless you unlock it with a written reason."),
+  "reason.reserved": () => words("Nobody knows what this line does. It stays as found."),
+  "reason.read-only": () => words("Can be read, not set."),
+  "reason.no-fact": (reason) =>
+    words(
+      {
+        rollout: "Measure the rollout, or give the tyre: without it no honest value can be worked out.",
+        pack: "Give the pack’s nominal volts.",
+        current: "Give the controller’s or the BMS’s amps.",
+        class: "Choose the class it must leave in.",
+      }[reason.needs],
+    ),
+  "reason.no-read-out": (reason) =>
+    words(`No honest value can be worked out yet: ${reason.needs.map((need) => READ_OUT_NEEDS[need]).join("; ")}.`),
+  "reason.sealed": () => words("Fixed when the plan was sealed. The facts at hand now would give another value."),
+  "reason.by-hand": () => words("You set this value by hand. Clear it to go back to the proposal."),
+  "reason.cannot-hold": (reason) => words(encodeProblemText(reason.problem)),
+  "reason.wheel": (reason, { displayName }) => {
+    const { rollout, turns, counting, asFound, chosen, options } = reason;
+    const pick = options.find((option) => option.shows === chosen);
+    const source =
+      rollout.from === "measured"
+        ? `You rolled out ${plain(rollout.mm, 0)} mm (${count(turns, "turn")}, ±${plain(rollout.uncertaintyMm, 0)}).`
+        : `From the sidewall the rollout is about ${plain(rollout.mm, 0)} mm (±${plain(rollout.uncertaintyMm, 0)}). Measure it to be sure.`;
+    const found = asFound
+      ? ` ${displayName} takes ${asFound.shows} as ${plain(asFound.circumferenceMm, 0)} mm, so it reads ${describeOff(asFound.r)}.`
+      : "";
+    const choice =
+      pick && pick.shows !== asFound?.shows
+        ? `${pick.shows} stands for ${plain(pick.circumferenceMm, 0)} mm, the nearest it can hold.`
+        : "No other code comes nearer.";
+    const working = [...(asFound ? [asFound] : []), ...(pick && pick.shows !== asFound?.shows ? [pick] : [])].map(
+      ({ circumferenceMm, r }) => readOutSum(counting, circumferenceMm, rollout.mm, r),
+    );
+    return words([source + found, choice], working);
+  },
+  "reason.cap": (reason, { unit, className }) => {
+    const { limit, r, settingKmh, trueKmh } = reason;
+    const text = `${limit.textValue} ${unitName(limit.textUnit)}`;
+    const value = plain(reason.heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh);
+    const holds =
+      reason.shows === value
+        ? `The line holds whole ${unitName(reason.heldIn)}, so ${value} ${unitName(reason.heldIn)}, rounded down.`
+        : `The nearest it can hold below is ${value} ${unitName(reason.heldIn)}, shown as ${reason.shows}.`;
+    const held = `${value} ${unitName(reason.heldIn)}`;
+    const accepted =
+      limit.aboveTextKmh !== 0
+        ? [
+            `You accept ${plain(limit.kmh, 2)} km/h as equivalent: ${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`,
+          ]
+        : [];
+    const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
+    return words(
+      [
+        `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. ${holds}`,
+        ...accepted,
+        `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`,
+        ...beyond,
+      ],
+      [
+        ...(limit.textUnit === unit
+          ? []
+          : [`${text} = ${fixed(speedFromKmh(limit.textKmh, unit), 3)} ${unitName(unit)}`]),
+        `${plain(speedFromKmh(limit.kmh, unit), 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(speedFromKmh(limit.kmh * r.low, unit), 2)}`,
+        `held as ${held}`,
+        `true cap = ${plain(speedFromKmh(settingKmh, unit), 2)} ÷ ${fixed(r.nominal, 4)} = ${fixed(speedFromKmh(trueKmh.nominal, unit), 2)} ${unitName(unit)}`,
+      ],
+    );
+  },
+  "reason.cap-not-shown": (reason) =>
+    words(`This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`),
+  "reason.no-limit": () => words("This class sets no cap. It stays as found."),
+  "reason.throttle-off": (reason) => words(`${reason.className} leaves no room for a throttle, so it is switched off.`),
+  "reason.throttle-follows-level": () => words("New to it: the throttle follows the level, so level 1 stays gentle."),
+  "reason.throttle-not-fitted": () => words("No throttle is fitted. The line stays as found."),
+  "reason.throttle-as-class": (reason) =>
+    words(`${reason.className} allows the throttle. How it pulls is the rider’s choice.`),
+  "reason.rolling-start": () => words("New to it: the throttle pulls only once the bike is rolling."),
+  "reason.start-pulses": (reason) =>
+    words(
+      `Assist starts after ${plain(reason.angle.leastDeg, 0)}–${plain(reason.angle.mostDeg, 0)}° of crank turn. ${reason.rider === "novice" ? "Calm for a rider new to it." : "Soon enough to pull away, late enough not to jump."}`,
+      [
+        `360 × ${reason.pulses - 1} ÷ ${reason.crankPulses} = ${plain(reason.angle.leastDeg, 0)}°`,
+        `360 × ${reason.pulses} ÷ ${reason.crankPulses} = ${plain(reason.angle.mostDeg, 0)}°`,
+      ],
+    ),
+  "reason.start-strength": (reason) =>
+    words(
+      reason.heavy
+        ? "A loaded bike bogs down on a soft start, so this one starts firmly."
+        : "A soft start spares the rider and the gears. Too soft bogs down on hills and in mud.",
+    ),
+  "reason.walk-assist": (reason, { unit }) =>
+    words(
+      reason.limitKmh === null
+        ? "The owner’s choice. It stays as found."
+        : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`,
+    ),
+  "reason.current": (reason) => {
+    const { bounds, by, motor, allowedA, within } = reason;
+    const parts = bounds.map(({ part, amps }) => `${partInSentence(part)} ${plain(amps)} A`).join(", ");
+    return words(
+      within
+        ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.`
+        : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
+      [`min(${parts}) = ${plain(allowedA)} A`, ...(motor ? [motorAmpsWorking(motor)] : [])],
+    );
+  },
+  "reason.cut-off": (reason) =>
+    words(
+      `${seriesWords(reason.options)}, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`,
+      [`${reason.series} × ${plain(reason.perCellV, 3)} V = ${plain(reason.advisedV)} V`],
+    ),
+  "reason.nominal": (reason) =>
+    words(
+      `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`,
+    ),
+  "reason.pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`),
+  "reason.power-on-zero": () => words("Level 0 at power-on: nothing moves until the rider asks."),
+  "reason.class-unit": (reason) =>
+    words(
+      `${reason.className} speaks in ${unitName(reason.unit)}, so the rider should see it. The cap line does not follow.`,
+    ),
+  "reason.volts-advised": () => words("Volts are measured; per cent follows somebody’s curve."),
+  "reason.owners-choice": () => words("The owner’s choice. It stays as found."),
+  "reason.technicians-choice": () => words("Nothing about this bike asks for a change. It stays as found."),
+  "reason.not-shown": (reason) => words(`Not in the menu while line ${reason.by} stands as it does.`),
+  "reason.no-effect": () => words("This firmware takes the value and does nothing with it. It stays as found."),
+  "reason.unknown-scale": () =>
+    words("What the numbers stand for is not known until somebody measures it. It stays as found."),
+  "reason.bundle": (reason) => {
+    const names = reason.settings.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ");
+    return words([
+      `One line sets ${names}.`,
+      reason.missed.length === 0
+        ? "All of them come out as wanted."
+        : `Not as wanted on any better choice: ${reason.missed.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ")}.`,
+    ]);
+  },
+  "reason.assist-only": (reason) =>
+    words(`${reason.className} has no free throttle, so the motor drives with pedalling only.`),
+  "reason.walk-speed": (reason, { unit, className }) =>
+    words(`${className} says ${speed(reason.limitKmh, unit)} for a walking aid, rounded down.`),
+  "reason.level-zero": () => words("Level 0 is kept: a bike that can be ridden and wheeled with the motor asleep."),
+  "reason.cruise-off": () => words("Off: cruise pushes on with nobody pedalling."),
+  "reason.regeneration-off": () =>
+    words("Off: only a direct-drive hub can charge, and only where the BMS is known to take it."),
+  "reason.softness": (reason) =>
+    words(reason.heavy ? "A loaded bike: too soft a ramp bogs down." : "A soft ramp spares spokes and riders."),
+  "reason.readiness": (reason) =>
+    words(
+      reason.rider === "novice" ? "A rider new to it: a calm start." : "A ready start that still waits for the pedals.",
+    ),
+  "reason.chemistry": (reason) => words(`Cells: ${CHEMISTRY_NAMES[reason.chemistry]}.`),
+};
+
+/** Why a line has its target, and the working behind it. */
+export const reasonWords = <K extends Reason["key"]>(
+  reason: Extract<Reason, { key: K }>,
+  displayName: string,
+  voice: Voice,
+): ReasonWords => REASON_WORDS[reason.key as K](reason, { ...voice, displayName });
 
 export const describeOff = (r: number): string =>
   Math.abs(r - 1) < 0.0005 ? "true" : `${plain(Math.abs(r - 1) * 100)} % ${r < 1 ? "low" : "high"}`;

@@ -1,0 +1,86 @@
+"use client";
+import type { FieldProblem } from "@/core/facts";
+import type { ClassRule } from "@/core/law";
+import { CLASSES } from "@/catalog/classes/classes";
+import type { Job } from "@/core/record";
+import { Choice } from "@/ui/primitives";
+import { fieldProblemText, plain } from "@/ui/wording";
+import { JobField } from "../job/JobField";
+import type { ChangeJob } from "../job/stageProps";
+import { DisplayOnTheBike } from "./DisplayOnTheBike";
+
+/** Which display is on the bike, and as what it must leave. */
+export function DisplayAndClass({
+  job,
+  change,
+  rule,
+  setClass,
+  acceptReading,
+  readingProblem,
+  acknowledged,
+}: {
+  readonly job: Job;
+  readonly change: ChangeJob;
+  readonly rule: ClassRule | null;
+  readonly setClass: (edit: Partial<Job["classChoice"]>) => void;
+  readonly acceptReading: boolean;
+  readonly readingProblem: FieldProblem | null;
+  readonly acknowledged: string;
+}) {
+  return (
+    <section aria-labelledby="leaves-as">
+      <h3 id="leaves-as" className="mb-3 text-[1.35rem]">
+        Display and class
+      </h3>
+      <div className="grid gap-4">
+        <DisplayOnTheBike job={job} change={change} />
+        <Choice
+          label="Must leave as"
+          value={rule?.id ?? ""}
+          options={CLASSES.map((each) => ({ value: each.id, label: each.name }))}
+          onChoose={(id) =>
+            setClass({
+              rule: CLASSES.find((each) => each.id === id) ?? null,
+              acceptReading: false,
+              acceptedKmh: "",
+            })
+          }
+        />
+        {rule?.acceptedReading ? (
+          <div className="grid gap-3 sm:grid-cols-2">
+            <Choice
+              label={`How ${plain(rule.assist?.value ?? 0)} ${rule.assist?.unit === "mph" ? "mph" : "km/h"} is read`}
+              value={acceptReading ? "accepted" : "exact"}
+              options={[
+                { value: "exact", label: "As written" },
+                { value: "accepted", label: "Accepted as equivalent" },
+              ]}
+              onChoose={(how) => setClass({ acceptReading: how === "accepted" })}
+            />
+            {acceptReading ? (
+              <JobField
+                job={job}
+                place={{ in: "accepted-reading" }}
+                label="Accepted as"
+                unit="km/h"
+                numeric
+                guess={plain(rule.acceptedReading.value)}
+                problem={readingProblem ? fieldProblemText(readingProblem) : null}
+              />
+            ) : null}
+          </div>
+        ) : null}
+        {rule && !rule.publicRoad ? (
+          <JobField
+            job={job}
+            place={{ in: "acknowledged" }}
+            label="Acknowledged in writing"
+            long
+            hint="Whose land, and that it is not for public roads. It does not cure a law against tampering."
+            problem={acknowledged.trim() === "" ? "Write whose land it is, before it is programmed." : null}
+          />
+        ) : null}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,42 @@
+"use client";
+import { WHEEL_WORDS } from "@/ui/wording/figures/wheel";
+import dynamic from "next/dynamic";
+import { Part } from "./Bench";
+import { FigureFields } from "./FigureFields";
+import type { BenchProps } from "./benchProps";
+
+/** Loaded when a sidewall is typed. */
+const Sidewall = dynamic(() => import("./Sidewall").then((module) => module.Sidewall), { ssr: false });
+
+/** What is known of the wheel and its pick-up, and typed here. */
+export function WheelFacts(props: BenchProps & { readonly shown: string }) {
+  const { figures, shown } = props;
+  return (
+    <>
+      <Part title="The wheel" hint="A measured rollout beats the tape across, and that the sidewall.">
+        <FigureFields
+          {...props}
+          words={WHEEL_WORDS}
+          keys={["rolloutMm", "rolloutTurns", "tapeErrorMm", "outerDiameterMm", "sidewall"]}
+        />
+        {figures.text("sidewall") === "" ? null : <Sidewall {...props} typed={figures.text("sidewall")} />}
+      </Part>
+      <Part title="The pick-up" hint="One steady reading tells which of these it is.">
+        <FigureFields
+          {...props}
+          words={WHEEL_WORDS}
+          keys={[
+            "pulsesPerTurn",
+            "spokeMagnets",
+            "motorPoles",
+            "gearRatio",
+            "oneTrueKmh",
+            "oneTrueErrorKmh",
+            "oneShown",
+          ]}
+          units={{ oneShown: shown }}
+        />
+      </Part>
+    </>
+  );
+}

@@ -1,0 +1,42 @@
+"use client";
+import type { Sheet, SheetCounts, SheetRow } from "@/core/sheet";
+import { SpokeDial } from "@/ui/dial/SpokeDial";
+import { count } from "@/ui/wording";
+import type { StageProps } from "../job/stageProps";
+import { spokesOf } from "../rack/ticket";
+import { Newer } from "./Newer";
+import { Tally, TrueCap } from "./Standing";
+
+/** The dial, the tally of what stands out, and the true cap. */
+export function HowItStands(
+  props: StageProps & { readonly counts: SheetCounts; readonly selected: SheetRow | undefined; readonly sheet: Sheet },
+) {
+  const { job, workings, setLine, counts, selected, sheet } = props;
+  return (
+    <section aria-label="How it stands" className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[252px_1fr]">
+      <SpokeDial
+        spokes={spokesOf(job, workings)}
+        size={252}
+        showCodes
+        centre={{ figure: String(counts.odd), word: "odd" }}
+        selected={selected?.code}
+        onSelect={setLine}
+      />
+      <div>
+        <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
+          <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "odd line")} />
+          <Tally
+            sign="breach"
+            when={counts.breaches > 0}
+            text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.targetFindings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`}
+          />
+          <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
+          <Tally sign="unknown" when={counts.unknown > 0} text={`${count(counts.unknown, "line")} unread`} />
+          <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left alone`} />
+        </ul>
+        <TrueCap workings={workings} />
+        <Newer {...props} />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,117 @@
+"use client";
+import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
+import { stateFromShown, type Slip } from "@/core/keys";
+import { Button } from "@/ui/primitives";
+import { lineName } from "@/ui/wording";
+
+/** Any line and value, entry or screen it may show instead. */
+export function AnythingElse({
+  chosen,
+  setLine,
+  profile,
+  choices,
+  onPick,
+  tracked,
+  places,
+}: {
+  readonly chosen: number;
+  readonly setLine: (next: number | null) => void;
+  readonly profile: DisplayProfile;
+  readonly choices: readonly { raw: number; shows: string }[];
+  readonly onPick: (slip: Pick<Slip, "state" | "how">) => void;
+  readonly tracked: MenuState;
+  readonly places: { page: number; at: number; code: string }[];
+}) {
+  return (
+    <div className="mt-5 flex flex-col gap-3 border-t border-rule pt-4">
+      <label className="flex flex-wrap items-center gap-3">
+        <span className="font-semibold">Or line</span>
+        <select
+          value={chosen}
+          onChange={(event) => setLine(Number(event.target.value))}
+          className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
+        >
+          {linesOf(profile).map((each, i) => (
+            <option key={each.code} value={i}>
+              {each.code} {lineName(each)}
+            </option>
+          ))}
+        </select>
+        <span>which shows</span>
+      </label>
+      <div
+        className="flex max-h-52 flex-wrap gap-1.5 overflow-y-auto"
+        role="group"
+        aria-label="Value it shows"
+        tabIndex={0}
+      >
+        {choices.map(({ raw, shows }) => (
+          <button
+            key={raw}
+            type="button"
+            onClick={() =>
+              onPick({
+                state: stateFromShown(profile, tracked, { kind: "line", line: chosen, raw }),
+                how: "other-key",
+              })
+            }
+            className="min-h-11 min-w-12 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet"
+          >
+            {shows}
+          </button>
+        ))}
+      </div>
+      {places.length > 0 ? (
+        <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Or it stands on">
+          <span className="text-quiet">Or it stands on</span>
+          {places.map(({ page, at, code }) => (
+            <button
+              key={`${page}.${at}`}
+              type="button"
+              onClick={() =>
+                onPick({ state: stateFromShown(profile, tracked, { kind: "entry", page, at }), how: "other-key" })
+              }
+              className="min-h-11 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet"
+            >
+              {code}
+            </button>
+          ))}
+        </div>
+      ) : null}
+      <OtherScreens onPick={onPick} profile={profile} tracked={tracked} />
+    </div>
+  );
+}
+
+/** Screens without a line: home, saved or not, and dark. */
+function OtherScreens({
+  onPick,
+  profile,
+  tracked,
+}: {
+  readonly onPick: (slip: Pick<Slip, "state" | "how">) => void;
+  readonly profile: DisplayProfile;
+  readonly tracked: MenuState;
+}) {
+  return (
+    <div className="flex flex-wrap gap-2">
+      <Button
+        onClick={() =>
+          onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: false }), how: "menu-closed" })
+        }
+      >
+        Home screen, nothing saved
+      </Button>
+      <Button
+        onClick={() =>
+          onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: true }), how: "saved-already" })
+        }
+      >
+        Home screen, saved
+      </Button>
+      <Button onClick={() => onPick({ state: stateFromShown(profile, tracked, { kind: "off" }), how: "other-key" })}>
+        Dark
+      </Button>
+    </div>
+  );
+}

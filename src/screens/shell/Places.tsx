@@ -1,0 +1,32 @@
+"use client";
+import Link from "next/link";
+
+const PLACES = [
+  { href: "/", label: "Rack", match: (path: string) => path === "/" || path.startsWith("/job") },
+  { href: "/displays", label: "Displays", match: (path: string) => path.startsWith("/displays") },
+  { href: "/tables", label: "Tables", match: (path: string) => path.startsWith("/tables") },
+] as const;
+
+/** The places of the product. */
+export function Places({ path }: { readonly path: string }) {
+  return (
+    <nav
+      aria-label="Places"
+      className="no-print w-[92px] shrink-0 border-r border-rule pt-4 max-md:flex max-md:w-full max-md:border-r-0 max-md:border-b max-md:pt-0 md:sticky md:top-0 md:h-[calc(100vh-53px)] md:self-start"
+    >
+      {PLACES.map(({ href, label, match }) => {
+        const here = match(path);
+        return (
+          <Link
+            key={href}
+            href={href}
+            aria-current={here ? "page" : undefined}
+            className={`flex min-h-11 items-center border-l-4 px-4 max-md:border-b-4 max-md:border-l-0 ${here ? "border-action font-bold" : "border-transparent text-quiet hover:text-ink"}`}
+          >
+            {label}
+          </Link>
+        );
+      })}
+    </nav>
+  );
+}

@@ -1,0 +1,93 @@
+"use client";
+import { db } from "@/store";
+import { day } from "@/ui/wording";
+import { useLiveQuery } from "dexie-react-hooks";
+import Link from "next/link";
+import { useSyncExternalStore } from "react";
+import { Mark } from "./Mark";
+
+/** What is kept where, and when it last left this machine. */
+function KeptWhere() {
+  // Where storage cannot be opened the page says so itself; this corner then says nothing.
+  const facts = useLiveQuery(() =>
+    db.facts.get("last-export").then(
+      (fact) => ({ exported: fact?.value ?? null, ready: true }),
+      () => null,
+    ),
+  );
+  if (!facts?.ready) return <span className="max-md:hidden">&nbsp;</span>;
+  return (
+    <span className="max-md:hidden">
+      Kept in this browser · {facts.exported ? `last export ${day(facts.exported)}` : "never exported"}
+    </span>
+  );
+}
+
+const THEME = "odd-spoke.theme";
+const listeners = new Set<() => void>();
+const subscribeTheme = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+function ThemeSwitch() {
+  const theme = useSyncExternalStore(
+    subscribeTheme,
+    () => document.documentElement.dataset.theme ?? "light",
+    () => "light",
+  );
+  const other = theme === "dark" ? "light" : "dark";
+  return (
+    <button
+      type="button"
+      className="min-h-9 px-1 capitalize hover:text-ink"
+      aria-label={`Switch to the ${other} theme`}
+      onClick={() => {
+        document.documentElement.dataset.theme = other;
+        localStorage.setItem(THEME, other);
+        listeners.forEach((listener) => listener());
+      }}
+    >
+      {other}
+    </button>
+  );
+}
+
+/** Where everything is found from, and where the data lies. */
+export function TopBar({
+  setPalette,
+  setHelp,
+}: {
+  readonly setPalette: (next: boolean) => void;
+  readonly setHelp: (next: boolean) => void;
+}) {
+  return (
+    <header className="no-print flex min-h-[52px] items-center gap-4 border-b border-rule px-5 max-sm:gap-2 max-sm:px-3">
+      <Link href="/" className="flex items-center gap-2.5 font-head text-[1.35rem] font-bold whitespace-nowrap">
+        <Mark />
+        Odd Spoke
+      </Link>
+      <button
+        type="button"
+        onClick={() => setPalette(true)}
+        className="ml-3 flex min-h-9 w-full max-w-[360px] items-center justify-between rounded-md border border-rule bg-sheet px-3 text-left text-[0.92rem] text-quiet hover:border-quiet max-sm:ml-0 max-sm:w-auto"
+      >
+        <span className="max-sm:hidden">Find a bike, a line, a place</span>
+        <span className="sm:hidden">Find</span>
+        <kbd className="code rounded border border-rule px-1.5 text-ink max-sm:hidden">/</kbd>
+      </button>
+      <div className="ml-auto flex items-center gap-5 text-[0.9rem] text-quiet max-sm:gap-2">
+        <KeptWhere />
+        <button
+          type="button"
+          onClick={() => setHelp(true)}
+          className="min-h-9 px-1 hover:text-ink"
+          aria-label="Keyboard shortcuts"
+        >
+          <kbd className="code">?</kbd>
+        </button>
+        <ThemeSwitch />
+      </div>
+    </header>
+  );
+}

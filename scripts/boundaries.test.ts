@@ -14,7 +14,7 @@ const rulesBroken = async (filePath: string, code: string): Promise<readonly (st
 
 describe("import boundaries", () => {
   it.each([
-    ["src/core/units/x.ts", 'export * from "@/ui/wording";'],
+    ["src/core/units/x.ts", 'export * from "@/words";'],
     ["src/core/units/x.ts", 'export * from "../wheel";'],
     ["src/core/law/x.ts", 'export * from "../display";'],
     ["src/core/display/x.ts", 'export * from "../decide";'],

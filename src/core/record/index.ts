@@ -1,5 +1,6 @@
 export * from "./job";
 export * from "./format";
+export { STAGES, type Stage, type StageState } from "./stages";
 export * from "./found";
 export * from "./columns";
 export * from "./seal";

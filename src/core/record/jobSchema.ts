@@ -6,7 +6,8 @@ import * as v from "valibot";
 import { DisplayProfileSchema } from "../display/profileSchema";
 import { ClassRuleSchema } from "../law/classRuleSchema";
 import { LARGEST_JOB_NUMBER, LONGEST_CODE, LONGEST_TYPED } from "../units/limits";
-import { JOB_FORMAT, JOB_VERSION, STAGES } from "./format";
+import { JOB_FORMAT, JOB_VERSION } from "./format";
+import { STAGES } from "./stages";
 
 const Typed = v.pipe(v.string(), v.maxLength(LONGEST_TYPED));
 /** Says what was done, in words that may quote a whole field. */

@@ -1,7 +1,7 @@
 /** What the rack and the finder say of a job: plain data, worked out once and kept beside the job until it changes. */
 import type { Severity } from "../law";
 import type { Mark } from "../sheet";
-import type { Stage } from "./format";
+import type { Stage } from "./stages";
 
 export interface TicketAction {
   readonly label: string;

@@ -13,14 +13,8 @@ import { own } from "../units/limits";
 import { changedSince } from "./checking";
 import { asSealed, byCode, foundRawsOf, heldRaws } from "./columns";
 import { baselineOf, choiceOf, foundLines, type Baseline, type FoundLine } from "./found";
-import { STAGES, type Stage } from "./format";
+import { nextStage, stagesOf, type Stage, type StageState } from "./stages";
 import type { Job } from "./job";
-
-export interface StageState {
-  readonly stage: Stage;
-  /** Nothing more is asked of this stage. */
-  readonly done: boolean;
-}
 
 export interface CheckState {
   readonly check: DueCheck;
@@ -86,24 +80,9 @@ export function workOut(job: Job): Workings {
   const unit = (profile && shownUnit(profile, program ? left : presentRaws)) ?? choice?.rule.speedUnit ?? "kmh";
   const verdicts = profile ? readBack(profile, job.readBack, left) : [];
   const checks = profile ? checksDue(job, profile, bike, choice, left, unit) : [];
-  const done: Record<Stage, boolean> = {
-    intake:
-      intake.missing.length === 0 && Object.keys(intake.problems).length === 0 && profile !== null && choice !== null,
-    "as-found": profile !== null && baseline.kind !== "missing",
-    plan:
-      program !== null ||
-      (sheet !== null &&
-        baseline.kind !== "missing" &&
-        sheet.targetFindings.every((finding) => finding.severity !== "breach")),
-    program: program?.done ?? false,
-    prove:
-      (program?.done ?? false) &&
-      verdicts.length > 0 &&
-      verdicts.every((verdict) => SETTLED.has(verdict.kind)) &&
-      checks.every(({ verdict }) => verdict === "passed"),
-    "hand-over": job.handedOverAt !== null,
-  };
-  const stages = STAGES.map((stage) => ({ stage, done: done[stage] }));
+  const hasBaseline = baseline.kind !== "missing";
+  const stages = stagesOf({ job, intake, choice, hasBaseline, sheet, readBack: verdicts, checks });
+  const programmed = program?.done ?? false;
   return {
     intake,
     bike,
@@ -122,13 +101,10 @@ export function workOut(job: Job): Workings {
     checks,
     readBack: verdicts,
     stages,
-    next: stages.find((state) => !state.done && (state.stage !== "plan" || !done.program))?.stage ?? "hand-over",
-    notToBeRidden: outOfBox && !done.program,
+    next: nextStage(stages, programmed),
+    notToBeRidden: outOfBox && !programmed,
   };
 }
-
-/** Verdicts of the read-back with which nothing more is to be read. */
-const SETTLED: ReadonlySet<ReadBackVerdict["kind"]> = new Set(["as-planned", "hidden", "read-only"]);
 
 const mergeRaws = (read: Raws, otherwise: readonly number[]): Raws => otherwise.map((raw, i) => read[i] ?? raw);
 

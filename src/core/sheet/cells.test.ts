@@ -1,7 +1,7 @@
 // Cut-offs of packs whose cells practice counts in more than one way: the larger pack is spared, and judged.
 import { describe, expect, it } from "vitest";
 import { LATHE } from "@/catalog/displays/lathe";
-import { reasonWords } from "@/ui/wording";
+import { reasonWords } from "@/words";
 import { factoryRaws, lineSetting, type DisplayProfile } from "../display";
 import { cutOffFloor } from "../battery";
 import { readIntake, type IntakeText } from "../facts/bike";

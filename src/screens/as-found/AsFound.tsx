@@ -4,7 +4,7 @@ import { linesOf, type DisplayProfile } from "@/core/display";
 import { addUnknownLine } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { buttonClass, Caution, Choice, SignShape, useKeptState } from "@/ui/primitives";
-import { count, lineName } from "@/ui/wording";
+import { count, lineName } from "@/words";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
 import type { DisplayStageProps, StageProps } from "../job/stageProps";

@@ -4,7 +4,7 @@ import { linesOf } from "@/core/display";
 import { typedAt } from "@/core/record";
 import { keepTyped } from "@/store";
 import { useDraft } from "@/ui/primitives";
-import { count, lineName } from "@/ui/wording";
+import { count, lineName } from "@/words";
 import type { DisplayStageProps } from "../job/stageProps";
 
 /** The whole column typed as numbers, one a line. Only rows that were typed in are kept, each with its own line. */

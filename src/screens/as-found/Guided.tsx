@@ -4,7 +4,7 @@ import { contextOf, decodeAll, linesOf, rawValues, shows, type DisplayProfile, t
 import { isUnread, type FoundLine } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { Button, Caution, isTyping } from "@/ui/primitives";
-import { keyNames, lineName, shownProblemText, valueMeaning } from "@/ui/wording";
+import { keyNames, lineName, shownProblemText, valueMeaning } from "@/words";
 import { toLineAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import { usePlan } from "../job/usePlan";

@@ -3,7 +3,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo } from "react";
 import { addPhoto, photosOf, removePhoto, restorePhoto, type Photo } from "@/store";
 import { FilePick, useTell } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 
 /** Longest side a photo is kept at, px: enough to read a display, small enough to keep many. */
 const LONGEST_PX = 900;

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { linesOf, type DisplayProfile } from "@/core/display";
 import { Button } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 import { readList } from "@/workers/textClient";
 import { ReadingProgress, useReading } from "../job/useReading";
 

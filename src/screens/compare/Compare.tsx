@@ -3,8 +3,8 @@ import Link from "next/link";
 import type { SettingKey } from "@/core/display";
 import { compareDisplays, type AbilityRow } from "@/core/sheet";
 import { RuledTable, SignShape, useKeptState } from "@/ui/primitives";
-import { count, SETTING_NAMES } from "@/ui/wording";
-import { abilityWords } from "@/ui/wording/abilities";
+import { count, SETTING_NAMES } from "@/words";
+import { abilityWords } from "@/words/abilities";
 import { useDisplays } from "../displays/useDisplays";
 
 /** Two displays side by side: what each can set, in what range, and what one has that the other lacks. */

@@ -1,7 +1,7 @@
 "use client";
 import type { DisplayProfile } from "@/core/display";
 import { Button } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 import dynamic from "next/dynamic";
 import type { KnownDisplays } from "./useDisplays";
 

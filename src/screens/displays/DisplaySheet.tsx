@@ -15,7 +15,7 @@ import { AT_REST, readingsOf, rigAfter, type RigState } from "@/core/rig";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, Caution, RuledTable } from "@/ui/primitives";
-import { deedWords, gestureWords, keyNames, lineName, ruleConditions, secondsOf, WHO_SETS } from "@/ui/wording";
+import { deedWords, gestureWords, keyNames, lineName, ruleConditions, secondsOf, WHO_SETS } from "@/words";
 
 const SCREENS = {
   off: "Off",

@@ -2,7 +2,7 @@
 import type { DisplayProfile } from "@/core/display";
 import { removeDisplay, restoreDisplay } from "@/store";
 import { useKeptState, useTell } from "@/ui/primitives";
-import { profileProblemText } from "@/ui/wording/profiles";
+import { profileProblemText } from "@/words/profiles";
 import dynamic from "next/dynamic";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useState } from "react";

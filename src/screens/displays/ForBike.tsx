@@ -5,7 +5,7 @@ import type { DisplayProfile } from "@/core/display";
 import { checkProfile } from "@/core/display/check";
 import { getJob } from "@/store";
 import { buttonClass } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 
 /** A bike waits for its display: the way back to it, with this one. */
 export function ForBike({ jobId, display }: { readonly jobId: string; readonly display: DisplayProfile }) {

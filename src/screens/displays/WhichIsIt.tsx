@@ -3,7 +3,7 @@ import { useState } from "react";
 import { nextLook, partsOf, type DisplayProfile, type Look } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 
 const QUESTIONS: Readonly<Record<Look["kind"], (code: string) => string>> = {
   mark: (code) => `What does line ${code} show, that cannot be changed?`,

@@ -1,37 +1,33 @@
 import type { ReactNode } from "react";
-import type { Paper, Standing } from "@/core/record";
+import type { Paper } from "@/core/record";
 import { FindingLine } from "@/ui/primitives";
-import { sealFaultText } from "@/ui/wording";
+import { sealFaultText } from "@/words";
+import { ENGLISH } from "@/words/ownersCard/english";
+import type { OwnersWords } from "@/words/ownersCard/ownersWords";
 
 export const CARD = "print-page rounded-xl bg-sheet p-6 max-sm:p-4 print:rounded-none print:p-0";
-
-/** What stands across a paper while its values are less than proven. */
-const STAMPS: Readonly<Record<Standing, string | null>> = {
-  "planned-not-set": "Planned, not set",
-  "under-way": "Keys under way, not all set",
-  "not-read-back": "Set, as told; not read back",
-  "partly-read-back": "Not all read back",
-  "read-back": null,
-};
 
 interface CardProps {
   readonly title: string;
   readonly paper: Paper;
+  /** Its words, where the card is in another language. */
+  readonly words?: Pick<OwnersWords, "stamps" | "newBike" | "noClass">;
+  readonly language?: string;
   readonly children: ReactNode;
 }
 
 /** One paper: whose it is, how far it can be trusted, and what is wrong with the record where something is. */
-export function Card({ title, paper, children }: CardProps) {
+export function Card({ title, paper, words = ENGLISH, language, children }: CardProps) {
   const { job, workings, standing, fault } = paper;
-  const stamp = STAMPS[standing];
+  const stamp = words.stamps[standing];
   return (
-    <article className={CARD} aria-label={title}>
+    <article className={CARD} aria-label={title} lang={language}>
       <header className="mb-3 flex flex-wrap items-baseline justify-between gap-x-6 border-b-2 border-ink pb-2">
         <h3 className="text-[1.5rem]">{title}</h3>
         <p className="min-w-0 break-words">
-          <strong>{workings.bike.nickname || "New bike"}</strong>{" "}
+          <strong>{workings.bike.nickname || words.newBike}</strong>{" "}
           <span className="code">{String(job.number).padStart(4, "0")}</span>
-          {[workings.bike.frame, job.profile?.name, workings.choice?.rule.badge ?? "no class"]
+          {[workings.bike.frame, job.profile?.name, workings.choice?.rule.badge ?? words.noClass]
             .filter(Boolean)
             .map((part) => ` · ${part}`)}
         </p>

@@ -2,8 +2,9 @@
 import Link from "next/link";
 import { useMemo } from "react";
 import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
-import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
-import { count, dayAndTime, sealFaultText, STAGE_NAMES } from "@/ui/wording";
+import { Button, buttonClass, Caution, Choice, FindingLine, useKeptState, useTell } from "@/ui/primitives";
+import { count, dayAndTime, sealFaultText, STAGE_NAMES } from "@/words";
+import { isLanguage, LANGUAGES } from "@/words/ownersCard/languages";
 import { workAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
@@ -25,6 +26,7 @@ export function HandOver(props: StageProps) {
     return job.profile && task ? workAsk(job.profile, task.state, task.goal) : null;
   }, [job]);
   const { plan: back, waiting } = usePlan(ask);
+  const [language, setLanguage] = useKeptState("owners-language", "en");
   if (!paper) return <NoDisplay job={job} />;
   return (
     <div>
@@ -34,7 +36,10 @@ export function HandOver(props: StageProps) {
       </section>
       <div className="flex flex-col gap-8 print:block">
         <WorkshopSheet paper={paper} />
-        <OwnersCard paper={paper} />
+        <div>
+          <OwnersLanguage language={language} onChoose={setLanguage} />
+          <OwnersCard paper={paper} language={isLanguage(language) ? language : "en"} />
+        </div>
         {back ? <WayBackCard paper={paper} work={back} /> : null}
       </div>
       {back ? null : (
@@ -52,6 +57,23 @@ export function HandOver(props: StageProps) {
     </div>
   );
 }
+
+interface OwnersLanguageProps {
+  readonly language: string;
+  readonly onChoose: (language: string) => void;
+}
+
+/** The language the rider reads; kept for the next bike. */
+const OwnersLanguage = ({ language, onChoose }: OwnersLanguageProps) => (
+  <div className="no-print mb-2">
+    <Choice
+      label="Owner’s card in"
+      value={isLanguage(language) ? language : "en"}
+      options={Object.entries(LANGUAGES).map(([value, { name }]) => ({ value, label: name }))}
+      onChoose={onChoose}
+    />
+  </div>
+);
 
 /** Whether the bike can leave, and what is still open. */
 function Standing({ job, workings }: StageProps) {

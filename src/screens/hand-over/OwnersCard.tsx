@@ -1,28 +1,19 @@
-import { atHome, levelsInForce, type Deed, type DisplayProfile } from "@/core/display";
+"use client";
+import { atHome, levelsInForce, type DisplayProfile } from "@/core/display";
 import type { Paper } from "@/core/record";
 import { appliedCap, decoded, type Raws } from "@/core/applied";
 import { KeyCap } from "@/ui/keys/KeyCap";
-import { deedWords, gestureWords, keyNames, keyOf, plain, ruleConditions, speed, valueMeaning } from "@/ui/wording";
+import { keyNames, keyOf } from "@/words";
+import { LANGUAGES, type LanguageCode } from "@/words/ownersCard/languages";
+import { ownersKeys } from "@/words/ownersCard/ownersKeys";
+import type { OwnersFact, OwnersWords } from "@/words/ownersCard/ownersWords";
 import { voiceOf } from "../job/voice";
 import { Card } from "./Cards";
 
-/** Deeds that are the rider's own business. */
-const OWNERS: ReadonlySet<Deed["kind"]> = new Set<Deed["kind"]>([
-  "power-on",
-  "power-off",
-  "start-walk-assist",
-  "step-level",
-  "toggle-lamp",
-  "toggle-hazard-lamp",
-  "next-info",
-  "open-monitor",
-  "start-cruise",
-  "end-cruise",
-  "step-backlight",
-]);
+type Facts = Readonly<Record<OwnersFact, string | null>>;
 
 /** What one column of values comes to for the rider; null where the column does not say. */
-function factsOn(paper: Paper, profile: DisplayProfile, raws: Raws): Readonly<Record<string, string | null>> {
+function factsOn(paper: Paper, profile: DisplayProfile, raws: Raws, words: OwnersWords): Facts {
   const { bike } = paper.workings;
   const { unit } = voiceOf(paper.workings);
   const cap = appliedCap(profile, raws, bike);
@@ -32,84 +23,77 @@ function factsOn(paper: Paper, profile: DisplayProfile, raws: Raws): Readonly<Re
   const levels =
     decoded(profile, raws, "assistLevels") === null ? null : levelsInForce(profile, atHome(profile, known));
   const throttle = decoded(profile, raws, "throttleMode");
-  const starts = powerOn === "last-used" ? "the one last used" : `level ${powerOn ?? 0}`;
   return {
     cap:
       cap.kind === "true"
-        ? `${speed(cap.kmh.nominal, unit)} true, ${speed(cap.shownKmh, unit)} set`
+        ? words.cap(words.speed(cap.kmh.nominal, unit), words.speed(cap.shownKmh, unit))
         : cap.kind === "uncapped"
-          ? "no cap"
+          ? words.uncapped
           : cap.kind === "not-read"
             ? null
-            : "measured, see the workshop sheet",
-    levels: levels === null ? null : `0 to ${levels}, starts in ${starts}`,
-    throttle: throttle === null ? null : (valueMeaning({ throttleMode: throttle }) ?? throttle),
-    cutOff: cutOff === null ? null : `${plain(cutOff)} V. Charge well before.`,
+            : words.measured,
+    levels: levels === null ? null : words.levels(levels, powerOn ?? 0),
+    throttle: throttle === null ? null : words.throttle[throttle],
+    cutOff: cutOff === null ? null : words.cutOff(cutOff),
   };
 }
 
+interface FactsProps {
+  readonly paper: Paper;
+  readonly profile: DisplayProfile;
+  readonly words: OwnersWords;
+}
+
 /** The bike's facts for its rider: as read back, and where nobody has, as planned and said to be. */
-function Facts({ paper, profile }: { readonly paper: Paper; readonly profile: DisplayProfile }) {
-  const left = factsOn(paper, profile, paper.leftRaws);
-  const planned = factsOn(paper, profile, paper.plannedRaws);
+function FactList({ paper, profile, words }: FactsProps) {
+  const left = factsOn(paper, profile, paper.leftRaws, words);
+  const planned = factsOn(paper, profile, paper.plannedRaws, words);
   const isSet = paper.standing !== "planned-not-set";
-  const rows: readonly (readonly [string, string])[] = [
-    ["Assist ends at", "cap"],
-    ["Levels", "levels"],
-    ["Throttle", "throttle"],
-    ["Battery cuts off at", "cutOff"],
-  ];
+  const said = (fact: OwnersFact): string => {
+    if (fact === "throttle" && paper.workings.bike.throttleFitted === false) return words.noThrottle;
+    const value = isSet ? left[fact] : null;
+    const plan = planned[fact];
+    return value ?? (plan === null ? words.elsewhere : isSet ? words.notReadBack(plan) : words.notSet(plan));
+  };
   return (
     <dl className="flex flex-col gap-2">
-      {rows.map(([what, key]) => {
-        const noThrottle = key === "throttle" && paper.workings.bike.throttleFitted === false;
-        const value = noThrottle ? "none fitted" : isSet ? left[key] : null;
-        const plan = planned[key];
-        return (
-          <div key={key}>
-            <dt className="text-[0.85rem] text-quiet">{what}</dt>
-            <dd className="text-[1.15rem] font-semibold">
-              {value ??
-                (plan
-                  ? `${plan} · ${isSet ? "planned, not read back" : "planned, not set"}`
-                  : "see the workshop sheet")}
-            </dd>
-          </div>
-        );
-      })}
+      {(["cap", "levels", "throttle", "cutOff"] as const).map((fact) => (
+        <div key={fact}>
+          <dt className="text-[0.85rem] text-quiet">{words.facts[fact]}</dt>
+          <dd className="text-[1.15rem] font-semibold">{said(fact)}</dd>
+        </div>
+      ))}
     </dl>
   );
 }
 
-/** Owner's card: their keys, their levels, their limits. */
-export function OwnersCard({ paper }: { readonly paper: Paper }) {
+/** Owner's card: their keys, their levels, their limits, in the language they read. */
+export function OwnersCard({ paper, language = "en" }: { readonly paper: Paper; readonly language?: LanguageCode }) {
   const { job, workings, leftRaws, standing } = paper;
   const { choice, bike } = workings;
   const { profile } = job;
   if (!profile) return null;
+  const words: OwnersWords = LANGUAGES[language].words;
   const { unit } = voiceOf(workings);
   const cap = appliedCap(profile, leftRaws, bike);
   return (
-    <Card title="Owner’s card" paper={paper}>
+    <Card title={words.title} paper={paper} words={words} language={language}>
       <div className="grid gap-6 sm:grid-cols-2">
-        <Facts paper={paper} profile={profile} />
+        <FactList paper={paper} profile={profile} words={words} />
         <div>
-          <h4 className="mb-2 font-head text-[1.1rem] font-bold">Your keys</h4>
+          <h4 className="mb-2 font-head text-[1.1rem] font-bold">{words.keys}</h4>
           <ul className="flex flex-col gap-2">
-            {profile.rules
-              .filter((rule) => (rule.on === "home" || rule.on === "off") && OWNERS.has(rule.does.kind))
-              .map((rule, i) => {
-                const key = rule.keys[0] ? keyOf(profile, rule.keys[0]) : null;
-                return (
-                  <li key={i} className="flex items-center gap-3">
-                    {key ? <KeyCap displayKey={key} size={36} /> : null}
-                    <span>
-                      <strong>{keyNames(profile, rule.keys)}</strong> {gestureWords(rule)}: {deedWords(profile, rule)}
-                      {ruleConditions(profile, rule) ? `, ${ruleConditions(profile, rule)}` : ""}
-                    </span>
-                  </li>
-                );
-              })}
+            {ownersKeys(profile, words).map(({ rule, words: said }, i) => {
+              const key = rule.keys[0] ? keyOf(profile, rule.keys[0]) : null;
+              return (
+                <li key={i} className="flex items-center gap-3">
+                  {key ? <KeyCap displayKey={key} size={36} /> : null}
+                  <span>
+                    <strong>{keyNames(profile, rule.keys)}</strong> {said}
+                  </span>
+                </li>
+              );
+            })}
           </ul>
         </div>
       </div>
@@ -117,16 +101,18 @@ export function OwnersCard({ paper }: { readonly paper: Paper }) {
         <p className="mt-4 border-t border-rule pt-3 break-words whitespace-pre-line">{job.handOverNote}</p>
       ) : null}
       <p className="mt-4 border-t border-rule pt-3 text-[0.9rem]">
-        Never read the display while riding. {choice?.rule.publicRoad === false ? "Not for public roads. " : ""}Speed,
-        current and cut-off were {standing === "planned-not-set" ? "planned" : "set"} for this tyre, motor and battery:
-        a change of any of them makes these numbers stale.
+        {[
+          words.whileRiding,
+          ...(choice?.rule.publicRoad === false ? [words.notForRoads] : []),
+          words.heldFor(standing !== "planned-not-set"),
+        ].join(" ")}
       </p>
       {choice ? (
         <p className="mt-2 text-[0.95rem]">
-          Label: <strong>{choice.rule.name}</strong>
+          {words.label} <strong>{choice.rule.name}</strong>
           {bike.motorRatedW ? ` · ${bike.motorRatedW} W` : ""}
-          {cap.kind === "true" ? ` · ${speed(cap.kmh.nominal, unit)}` : ""}.{" "}
-          {standing === "read-back" ? "Checked against the class text, not certified." : "Not proven yet."}
+          {cap.kind === "true" ? ` · ${words.speed(cap.kmh.nominal, unit)}` : ""}.{" "}
+          {standing === "read-back" ? words.checked : words.notProven}
         </p>
       ) : null}
     </Card>

@@ -1,5 +1,5 @@
 import type { KeyWork, Paper } from "@/core/record";
-import { count, duration, planProblemText, stepRunWords } from "@/ui/wording";
+import { count, duration, planProblemText, stepRunWords } from "@/words";
 import { stepName } from "../program/stepWords";
 import { Card } from "./Cards";
 

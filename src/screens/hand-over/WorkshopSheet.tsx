@@ -1,6 +1,6 @@
 import type { Paper, PaperCell, PaperLine } from "@/core/record";
 import { RuledTable } from "@/ui/primitives";
-import { dayAndTime, lineName, reasonWords } from "@/ui/wording";
+import { dayAndTime, lineName, reasonWords } from "@/words";
 import { voiceOf } from "../job/voice";
 import { Card } from "./Cards";
 

@@ -180,3 +180,24 @@ describe("a bike handed over", () => {
     expect(wayBackWords(since)).toBe(wayBackWords(gone));
   });
 });
+
+describe("the owner's card in another language", () => {
+  const german = (job: Job): string => says(<OwnersCard paper={paper(job)} language="de" />);
+
+  it("says every fact the English one says, with a comma for the point", () => {
+    expect(german(READ)).toContain("Unterstützung endet bei");
+    expect(german(READ)).toMatch(/Aufkleber: EU EPAC · 250 W · \d+(,\d)? km\/h\./);
+    expect(german(READ)).toContain("Am Text der Klasse geprüft, nicht zertifiziert.");
+    expect(german(SNOWPLOUGH)).toContain("Geplant, nicht eingestellt");
+    expect(german(SNOWPLOUGH)).toMatch(/\d+,\d V\. Rechtzeitig vorher laden\./);
+  });
+
+  it("leaves no sentence of the English card", () => {
+    const english = new Set(owners(READ).split("\n"));
+    const same = german(READ)
+      .split("\n")
+      .filter((row) => english.has(row));
+    // What is the same in both is a name or a number.
+    expect(same.filter((row) => /[a-z]{3,} [a-z]{3,} [a-z]{3,}/.test(row))).toEqual([]);
+  });
+});

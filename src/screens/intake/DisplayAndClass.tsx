@@ -4,7 +4,7 @@ import type { ClassRule } from "@/core/law";
 import { CLASSES } from "@/catalog/classes/classes";
 import type { Job } from "@/core/record";
 import { Choice } from "@/ui/primitives";
-import { fieldProblemText, plain } from "@/ui/wording";
+import { fieldProblemText, plain } from "@/words";
 import { JobField } from "../job/JobField";
 import type { ChangeJob } from "../job/stageProps";
 import { DisplayOnTheBike } from "./DisplayOnTheBike";

@@ -4,7 +4,7 @@ import type { DisplayProfile } from "@/core/display";
 import { swapDisplay, type Job } from "@/core/record";
 import { ownDisplay, ownDisplays } from "@/store";
 import { Choice, FindingLine, useTell } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 import { useLiveQuery } from "dexie-react-hooks";
 import dynamic from "next/dynamic";
 import Link from "next/link";

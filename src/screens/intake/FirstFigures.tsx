@@ -4,7 +4,7 @@ import type { Bike } from "@/core/facts";
 import type { AssistLimit, ClassChoice } from "@/core/law";
 import type { Job } from "@/core/record";
 import { Figure } from "@/ui/primitives";
-import { count, plain, speed } from "@/ui/wording";
+import { count, plain, speed } from "@/words";
 
 /** What the facts so far come to. */
 export function FirstFigures({

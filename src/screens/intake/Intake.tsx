@@ -3,7 +3,7 @@ import { INTAKE_FIELDS, type IntakeKey } from "@/core/facts";
 import { assistLimit } from "@/core/law";
 import { acceptedReadingProblem } from "@/core/record";
 import { buttonClass, Caution, FindingLine } from "@/ui/primitives";
-import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS } from "@/ui/wording";
+import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS } from "@/words";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import type { StageProps } from "../job/stageProps";

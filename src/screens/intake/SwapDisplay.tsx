@@ -4,8 +4,8 @@ import { swapOutlook, type Job } from "@/core/record";
 import type { Fate } from "@/core/sheet";
 import { Button, Caution, RuledTable, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { count, SETTING_NAMES, settingValueWords } from "@/ui/wording";
-import { FATE_WORDS, fateReasonText } from "@/ui/wording/profiles";
+import { count, SETTING_NAMES, settingValueWords } from "@/words";
+import { FATE_WORDS, fateReasonText } from "@/words/profiles";
 
 interface SwapDisplayProps {
   readonly job: Job;

@@ -1,6 +1,6 @@
 import type { SealFault } from "@/core/record";
 import { FindingLine } from "@/ui/primitives";
-import { sealFaultText } from "@/ui/wording";
+import { sealFaultText } from "@/words";
 
 /** Says that the record was changed behind its seals. */
 export const BrokenSeal = ({ fault }: { readonly fault: SealFault }) => (

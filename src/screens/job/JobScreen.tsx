@@ -6,21 +6,27 @@ import { useEffect, useMemo, useRef, type ComponentType } from "react";
 import { STAGES, sealFault, workOut, type Job, type Stage, type Workings } from "@/core/record";
 import { changeJob, getJob } from "@/store";
 import { useKeptState, useShortcuts } from "@/ui/primitives";
-import { STAGE_NAMES } from "@/ui/wording";
+import { STAGE_NAMES } from "@/words";
 import { BadJob } from "./BadJob";
 import { StageRail } from "./StageRail";
 import type { ChangeJob, StageProps } from "./stageProps";
 import { useOutlook } from "./usePlan";
 
-/** Each stage is loaded when it is first opened. */
-const SCREENS: Readonly<Record<Stage, ComponentType<StageProps>>> = {
-  intake: dynamic(() => import("../intake/Intake").then((module) => module.Intake)),
-  "as-found": dynamic(() => import("../as-found/AsFound").then((module) => module.AsFound)),
-  plan: dynamic(() => import("../plan/Plan").then((module) => module.Plan)),
-  program: dynamic(() => import("../program/Program").then((module) => module.Program)),
-  prove: dynamic(() => import("../prove/Prove").then((module) => module.Prove)),
-  "hand-over": dynamic(() => import("../hand-over/HandOver").then((module) => module.HandOver)),
-};
+interface StageModule {
+  readonly Stage: ComponentType<StageProps>;
+}
+
+interface StageModule {
+  readonly Stage: ComponentType<StageProps>;
+}
+
+/** Each stage is loaded when it is first opened, from the folder of its name. */
+const SCREENS = Object.fromEntries(
+  STAGES.map((stage) => [
+    stage,
+    dynamic(() => import(`../${stage}/Stage`).then((module: StageModule) => module.Stage)),
+  ]),
+) as Readonly<Record<Stage, ComponentType<StageProps>>>;
 
 /** Beside the stages: the numbers of the bike, which serve all of them. */
 const NUMBERS = "numbers";

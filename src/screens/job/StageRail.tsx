@@ -2,42 +2,13 @@ import Link from "next/link";
 import { useEffect, useRef } from "react";
 import type { Job, ProgramOutlook, Stage, Workings } from "@/core/record";
 import { SignShape } from "@/ui/primitives";
-import { count, duration, STAGE_NAMES } from "@/ui/wording";
+import { STAGE_CAPTIONS, STAGE_NAMES } from "@/words";
 
 interface RailProps {
   readonly job: Job;
   readonly workings: Workings;
   readonly outlook: ProgramOutlook | null;
   readonly stage: Stage | null;
-}
-
-function caption({ job, workings, outlook }: RailProps, stage: Stage): string {
-  const { intake, counts, shownCount, foundCount, baseline } = workings;
-  switch (stage) {
-    case "intake":
-      if (intake.missing.length > 0) return `${count(intake.missing.length, "fact")} missing`;
-      return job.profile && workings.choice ? "all known" : "display or class missing";
-    case "as-found":
-      return job.profile ? `${foundCount} of ${shownCount} lines` : "—";
-    case "plan": {
-      if (!counts) return "—";
-      const breaches = counts.breaches ? count(counts.breaches, "breach", "breaches") : null;
-      return [job.program ? "sealed" : `${counts.odd} odd`, breaches].filter(Boolean).join(" · ");
-    }
-    case "program":
-      if (job.program?.done) return "in force, as told";
-      if (job.program) return "under way";
-      if (!job.profile) return "—";
-      if (baseline.kind === "missing") return "baseline first";
-      return outlook ? `${duration(outlook.totalMs)} of keys` : "…";
-    case "prove": {
-      if (!job.program?.done) return "—";
-      const due = workings.checks.filter(({ verdict }) => verdict !== "passed").length;
-      return due > 0 ? `${count(due, "check")} due` : "all passed";
-    }
-    case "hand-over":
-      return job.handedOverAt ? "handed over" : "—";
-  }
 }
 
 /** The stages of a job in working order, how far each has come, and the numbers beside them. */
@@ -73,7 +44,9 @@ export function StageRail(props: RailProps) {
                   {done ? <SignShape sign="done" size={11} /> : null}
                   {done ? <span className="sr-only">done</span> : null}
                 </span>
-                <span className="block text-[0.82rem] whitespace-nowrap text-quiet">{caption(props, target)}</span>
+                <span className="block text-[0.82rem] whitespace-nowrap text-quiet">
+                  {STAGE_CAPTIONS[target](props)}
+                </span>
               </Link>
             </li>
           );

@@ -7,7 +7,7 @@ import { readTyreMarking } from "@/core/wheel/sidewall";
 import { typedAt, type Job } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { Choice, KeptField } from "@/ui/primitives";
-import { plain, unitName } from "@/ui/wording";
+import { plain, unitName } from "@/words";
 
 interface TypedFieldProps {
   readonly job: Job;

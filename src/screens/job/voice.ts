@@ -1,5 +1,5 @@
 import type { Workings } from "@/core/record";
-import type { Voice } from "@/ui/wording";
+import type { Voice } from "@/words";
 
 /** The unit the display shows, and the class with the unit of its text: what sentences about a bike are said with. */
 export const voiceOf = ({ choice, unit }: Workings): Voice => ({

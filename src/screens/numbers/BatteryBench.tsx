@@ -2,9 +2,9 @@
 import { batteryBench, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
 import type { Series } from "@/ui/charts/LineChart";
 import { Caution, FindingLine } from "@/ui/primitives";
-import { findingText, plain } from "@/ui/wording";
-import { chargerProblemText, mismatchText } from "@/ui/wording/benches";
-import { BATTERY_WORDS } from "@/ui/wording/figures/battery";
+import { findingText, plain } from "@/words";
+import { chargerProblemText, mismatchText } from "@/words/benches";
+import { BATTERY_WORDS } from "@/words/figures/battery";
 import { useMemo } from "react";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";

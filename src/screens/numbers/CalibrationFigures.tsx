@@ -2,8 +2,8 @@ import type { SpeedUnit } from "@/core/units";
 import type { Interval } from "@/core/wheel";
 import type { Calibration, FactorWithInterval } from "@/core/wheel/calibration";
 import { Figure } from "@/ui/primitives";
-import { fixed, offBy, speed } from "@/ui/wording";
-import { factorWorking, fitWorking, halfWidthWords } from "@/ui/wording/workings";
+import { fixed, offBy, speed } from "@/words";
+import { factorWorking, fitWorking, halfWidthWords } from "@/words/workings";
 
 const BY = { runs: "from steady runs", trip: "from a trip against a track", course: "from a timed course" } as const;
 

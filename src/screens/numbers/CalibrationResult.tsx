@@ -1,8 +1,8 @@
 import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import type { SpeedUnit } from "@/core/units";
 import { FindingLine } from "@/ui/primitives";
-import { offBy } from "@/ui/wording";
-import { calibrationNoteText } from "@/ui/wording/benches";
+import { offBy } from "@/words";
+import { calibrationNoteText } from "@/words/benches";
 import { Lacks } from "./Bench";
 import { CalibrationFigures } from "./CalibrationFigures";
 

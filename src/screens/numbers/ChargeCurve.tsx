@@ -3,8 +3,8 @@ import type { CutOff, Pack } from "@/core/battery/gauge";
 import { cellV, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";
-import { fixed, plain } from "@/ui/wording";
-import { MEMORY } from "@/ui/wording/workings";
+import { fixed, plain } from "@/words";
+import { MEMORY } from "@/words/workings";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 

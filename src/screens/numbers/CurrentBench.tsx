@@ -3,7 +3,7 @@ import { currentSense } from "@/core/benches/ladderBench";
 import { currentBench } from "@/core/benches/packBench";
 import { rideOf } from "@/core/benches/rideOf";
 import { Caution, FindingLine } from "@/ui/primitives";
-import { count, partInSentence, plain } from "@/ui/wording";
+import { count, partInSentence, plain } from "@/words";
 import { useMemo } from "react";
 import { Bench, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";

@@ -7,8 +7,8 @@ import type { Bike } from "@/core/facts";
 import type { ClassChoice } from "@/core/law";
 import type { Workings } from "@/core/record";
 import { Figure } from "@/ui/primitives";
-import { PART_WORDS, partInSentence, plain, speed } from "@/ui/wording";
-import { wattsWorking } from "@/ui/wording/workings";
+import { PART_WORDS, partInSentence, plain, speed } from "@/words";
+import { wattsWorking } from "@/words/workings";
 
 /** Which amps and which watts are which. */
 export function CurrentFigures({

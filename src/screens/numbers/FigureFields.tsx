@@ -1,8 +1,8 @@
 "use client";
 import { INTAKE_FIELDS, type FieldProblem, type IntakeField, type IntakeKey } from "@/core/facts";
 import { FIGURES, type FigureKey, type Figures } from "@/core/facts/figures";
-import { fieldProblemText, INTAKE_WORDS } from "@/ui/wording";
-import type { FigureWords } from "@/ui/wording/figures/words";
+import { fieldProblemText, INTAKE_WORDS } from "@/words";
+import type { FigureWords } from "@/words/figures/words";
 import type { StageProps } from "../job/stageProps";
 import { TypedField } from "../job/TypedField";
 

@@ -2,7 +2,7 @@
 import type { Pack } from "@/core/battery/gauge";
 import { cellV, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
 import { NumberTable } from "@/ui/primitives";
-import { count, fixed, plain } from "@/ui/wording";
+import { count, fixed, plain } from "@/words";
 
 /** Where each bar lights, and what a gauge shows of the pack as it is. */
 export function GaugeTables({

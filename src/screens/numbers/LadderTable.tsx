@@ -2,8 +2,8 @@ import type { Ladder } from "@/core/benches/ladderBench";
 import type { Ride } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { NumberTable } from "@/ui/primitives";
-import { distance, plain, speed } from "@/ui/wording";
-import { rideWorking } from "@/ui/wording/workings";
+import { distance, plain, speed } from "@/words";
+import { rideWorking } from "@/words/workings";
 
 interface LadderTableProps {
   readonly title: string;

@@ -5,7 +5,7 @@ import type { Ride } from "@/core/benches/rideOf";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine } from "@/ui/primitives";
-import { count, plain, speed, unitName } from "@/ui/wording";
+import { count, plain, speed, unitName } from "@/words";
 import { useMemo } from "react";
 import { Part } from "./Bench";
 import { LadderTable } from "./LadderTable";

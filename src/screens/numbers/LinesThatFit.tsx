@@ -1,8 +1,8 @@
 "use client";
 import type { WheelBench, WheelChoice } from "@/core/benches/wheelBench";
 import { NumberTable } from "@/ui/primitives";
-import { offBy, speed, type Voice } from "@/ui/wording";
-import { wheelChoiceWorking } from "@/ui/wording/wheelWorking";
+import { offBy, speed, type Voice } from "@/words";
+import { wheelChoiceWorking } from "@/words/wheelWorking";
 import { Lacks } from "./Bench";
 
 const CHOICE_WORDS: Readonly<Record<WheelChoice["what"], string>> = {

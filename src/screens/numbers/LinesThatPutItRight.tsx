@@ -1,8 +1,8 @@
 import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import type { Workings } from "@/core/record";
 import { Button, Figure, NumberTable } from "@/ui/primitives";
-import { count, offBy, plain, speed } from "@/ui/wording";
-import { impliedRolloutWorking, linesWorking, percentWorking } from "@/ui/wording/workings";
+import { count, offBy, plain, speed } from "@/words";
+import { impliedRolloutWorking, linesWorking, percentWorking } from "@/words/workings";
 import { Part } from "./Bench";
 
 interface LinesProps {

@@ -3,8 +3,8 @@ import type { CutOff, Pack } from "@/core/battery/gauge";
 import { cellV, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
 import type { PackReading } from "@/core/facts/pack";
 import { Figure } from "@/ui/primitives";
-import { fixed, plain } from "@/ui/wording";
-import { cutOffWorking, packWorking } from "@/ui/wording/workings";
+import { fixed, plain } from "@/words";
+import { cutOffWorking, packWorking } from "@/words/workings";
 
 const FROM = {
   said: "as said",

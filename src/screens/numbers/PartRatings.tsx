@@ -3,7 +3,7 @@ import { AMPS_PER_MM2, type AllowedCurrent } from "@/core/battery/current";
 import type { CurrentBench } from "@/core/benches/packBench";
 import type { Bike } from "@/core/facts";
 import { NumberTable } from "@/ui/primitives";
-import { motorAmpsWorking, PART_WORDS, plain } from "@/ui/wording";
+import { motorAmpsWorking, PART_WORDS, plain } from "@/words";
 import { Lacks } from "./Bench";
 
 /** What each part bears, and which of them sets the limit. */

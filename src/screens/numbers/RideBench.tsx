@@ -3,7 +3,7 @@ import { rideOf, type Ride } from "@/core/benches/rideOf";
 import { GRADES, hotFromGrade, type SweepAsk } from "@/core/ride";
 import type { SpeedUnit } from "@/core/units";
 import { Button, Choice } from "@/ui/primitives";
-import { INTAKE_WORDS } from "@/ui/wording";
+import { INTAKE_WORDS } from "@/words";
 import { cancelSweep } from "@/workers/rideClient";
 import { useMemo, useState } from "react";
 import { Bench, Lacks } from "./Bench";

@@ -1,7 +1,7 @@
 "use client";
 import { MODEL_FIGURES, RIDE_FIGURES, type RideReading, type Ride } from "@/core/benches/rideOf";
-import { plain } from "@/ui/wording";
-import { RIDE_WORDS } from "@/ui/wording/figures/ride";
+import { plain } from "@/words";
+import { RIDE_WORDS } from "@/words/figures/ride";
 import { Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { FigureFields } from "./FigureFields";

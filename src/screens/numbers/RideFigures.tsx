@@ -4,8 +4,8 @@ import { FULL_DRIVE, topSpeedKmh, wheelOffGroundKmh } from "@/core/ride";
 import type { Ride } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { Figure, FindingLine } from "@/ui/primitives";
-import { plain, speed } from "@/ui/wording";
-import { chargeWorking, massWorking, offGroundWorking, topSpeedWorking } from "@/ui/wording/workings";
+import { plain, speed } from "@/words";
+import { chargeWorking, massWorking, offGroundWorking, topSpeedWorking } from "@/words/workings";
 
 interface RideFiguresProps {
   readonly ride: Ride;

@@ -2,8 +2,8 @@ import type { Ride } from "@/core/benches/rideOf";
 import { FASTEST_KMH, GRADES, runsHot, START_TO_KMH, type RidePoint } from "@/core/ride";
 import type { SpeedUnit } from "@/core/units";
 import { Choice, NumberTable } from "@/ui/primitives";
-import { distance, fixed, plain, speed, whPer } from "@/ui/wording";
-import { rideWorking } from "@/ui/wording/workings";
+import { distance, fixed, plain, speed, whPer } from "@/words";
+import { rideWorking } from "@/words/workings";
 import { gradeWords } from "./gradeWords";
 import type { SweptSetup } from "./useSweep";
 

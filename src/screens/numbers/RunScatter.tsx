@@ -4,8 +4,8 @@ import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";
-import { fixed, speed, unitName } from "@/ui/wording";
-import { residualWorking } from "@/ui/wording/workings";
+import { fixed, speed, unitName } from "@/words";
+import { residualWorking } from "@/words/workings";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 

@@ -3,8 +3,8 @@ import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import { runCells, runRows, withRunCell, withRunsPasted } from "@/core/facts/lists";
 import { keepTyped, typedNow } from "@/store";
 import { KeptField } from "@/ui/primitives";
-import { unitName } from "@/ui/wording";
-import { listProblemText } from "@/ui/wording/benches";
+import { unitName } from "@/words";
+import { listProblemText } from "@/words/benches";
 import type { BenchProps } from "./benchProps";
 
 const RUNS = { in: "intake", name: "runs" } as const;

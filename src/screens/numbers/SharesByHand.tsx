@@ -2,8 +2,8 @@
 import type { Job } from "@/core/record";
 import type { LadderBench } from "@/core/benches/ladderBench";
 import { keepTyped } from "@/store";
-import { plain } from "@/ui/wording";
-import { listProblemText } from "@/ui/wording/benches";
+import { plain } from "@/words";
+import { listProblemText } from "@/words/benches";
 
 /** Shares by hand: each level dragged or typed. */
 export function SharesByHand({ bench, job }: { readonly job: Job; readonly bench: LadderBench }) {

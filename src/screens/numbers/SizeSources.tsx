@@ -4,9 +4,9 @@ import type { Bike } from "@/core/facts";
 import type { SourcedRollout } from "@/core/wheel/sources";
 import type { Change } from "@/store";
 import { Button, NumberTable } from "@/ui/primitives";
-import { offBy, plain } from "@/ui/wording";
-import { SOURCE_WORDS } from "@/ui/wording/figures/wheel";
-import { SOURCE_WORKING } from "@/ui/wording/wheelWorking";
+import { offBy, plain } from "@/words";
+import { SOURCE_WORDS } from "@/words/figures/wheel";
+import { SOURCE_WORKING } from "@/words/wheelWorking";
 
 /** Where the size comes from: every source, how sure, and whether they agree. */
 export function SizeSources({

@@ -2,7 +2,7 @@
 import { useMemo } from "react";
 import { startBench } from "@/core/benches/ladderBench";
 import { NumberTable } from "@/ui/primitives";
-import { fixed, plain } from "@/ui/wording";
+import { fixed, plain } from "@/words";
 import { Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 

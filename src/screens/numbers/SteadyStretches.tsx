@@ -2,7 +2,7 @@
 import type { SpeedUnit } from "@/core/units";
 import type { Track } from "@/core/wheel/track";
 import { Button, NumberTable } from "@/ui/primitives";
-import { duration, speed } from "@/ui/wording";
+import { duration, speed } from "@/words";
 
 /** Stretches of steady speed, each of which can be taken as a run. */
 export function SteadyStretches({

@@ -1,7 +1,7 @@
 "use client";
 import type { Track } from "@/core/wheel/track";
 import { Figure } from "@/ui/primitives";
-import { duration, fixed, plain } from "@/ui/wording";
+import { duration, fixed, plain } from "@/words";
 
 /** How long the way was, how far that may be off, and why. */
 export function TrackLength({

@@ -1,7 +1,7 @@
 "use client";
 import { pickUpBench, shownUnitOf, wheelBench } from "@/core/benches/wheelBench";
 import { FindingLine } from "@/ui/primitives";
-import { offBy, plain, unitName } from "@/ui/wording";
+import { offBy, plain, unitName } from "@/words";
 import { useMemo } from "react";
 import { voiceOf } from "../job/voice";
 import { Bench } from "./Bench";

@@ -1,5 +1,5 @@
 "use client";
-import { WHEEL_WORDS } from "@/ui/wording/figures/wheel";
+import { WHEEL_WORDS } from "@/words/figures/wheel";
 import dynamic from "next/dynamic";
 import { Part } from "./Bench";
 import { FigureFields } from "./FigureFields";

@@ -3,8 +3,8 @@ import type { Job } from "@/core/record";
 import type { WheelChoice } from "@/core/benches/wheelBench";
 import type { Bike } from "@/core/facts";
 import { Figure } from "@/ui/primitives";
-import { offBy, plain, type Voice } from "@/ui/wording";
-import { wheelChoiceWorking } from "@/ui/wording/wheelWorking";
+import { offBy, plain, type Voice } from "@/words";
+import { wheelChoiceWorking } from "@/words/wheelWorking";
 
 /** How big the wheel is, and how far the read-out is off as the lines stand. */
 export function WheelFigures({

@@ -1,8 +1,8 @@
 "use client";
 import type { WorkedBack } from "@/core/wheel/pickUp";
 import { Figure, NumberTable } from "@/ui/primitives";
-import { fixed, offBy, plain } from "@/ui/wording";
-import { PICK_UP_WORDS } from "@/ui/wording/figures/wheel";
+import { fixed, offBy, plain } from "@/words";
+import { PICK_UP_WORDS } from "@/words/figures/wheel";
 import { Part } from "./Bench";
 
 /** The pulses worked back from one steady reading, held against what the pick-up could be. */

@@ -11,7 +11,7 @@ import {
   valueMeaning,
   WHO_SETS,
   type Voice,
-} from "@/ui/wording";
+} from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { ByHand } from "./ByHand";
 import { CapBasis } from "./CapBasis";

@@ -3,7 +3,7 @@ import { capBasisOf } from "@/core/display";
 import { stateCapBasis } from "@/core/record";
 import type { SheetRow } from "@/core/sheet";
 import { Choice } from "@/ui/primitives";
-import { CAP_BASES } from "@/ui/wording/choices";
+import { CAP_BASES } from "@/words/choices";
 import type { StageProps } from "../job/stageProps";
 
 /**

@@ -1,5 +1,5 @@
 import { FindingLine } from "@/ui/primitives";
-import { findingText } from "@/ui/wording";
+import { findingText } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
 

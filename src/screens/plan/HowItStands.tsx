@@ -1,7 +1,7 @@
 "use client";
 import type { Sheet, SheetCounts, SheetRow } from "@/core/sheet";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { spokesOf } from "../rack/ticket";
 import { Newer } from "./Newer";

@@ -1,7 +1,7 @@
 import { shows } from "@/core/display";
 import type { Movable } from "@/core/benches/outcome";
 import { SignShape } from "@/ui/primitives";
-import { lineName } from "@/ui/wording";
+import { lineName } from "@/words";
 
 interface MovableLineProps {
   readonly movable: Movable;

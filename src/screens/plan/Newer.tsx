@@ -1,6 +1,6 @@
 import Link from "next/link";
 import { FindingLine } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 import type { StageProps } from "../job/stageProps";
 
 /** What facts typed since the seal would change: a new proposal beside the sealed plan, which stands. */

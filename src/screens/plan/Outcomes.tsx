@@ -1,7 +1,7 @@
 import type { Outcome } from "@/core/benches/outcome";
 import { NumberTable } from "@/ui/primitives";
-import type { Voice } from "@/ui/wording";
-import { OUTCOMES } from "@/ui/wording/outcomes";
+import type { Voice } from "@/words";
+import { OUTCOMES } from "@/words/outcomes";
 
 interface OutcomesProps {
   readonly found: Outcome;

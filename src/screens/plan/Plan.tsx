@@ -1,7 +1,7 @@
 "use client";
 import type { SheetRow } from "@/core/sheet";
 import { buttonClass, Choice } from "@/ui/primitives";
-import { count, duration } from "@/ui/wording";
+import { count, duration } from "@/words";
 import dynamic from "next/dynamic";
 import Link from "next/link";
 import { useState } from "react";

@@ -1,6 +1,6 @@
 import type { SheetRow } from "@/core/sheet";
 import { MarkSign } from "@/ui/primitives";
-import { lineName, valueMeaning } from "@/ui/wording";
+import { lineName, valueMeaning } from "@/words";
 
 interface SheetLineProps {
   readonly row: SheetRow;

@@ -1,5 +1,5 @@
 import { SignShape } from "@/ui/primitives";
-import { READ_OUT_NEEDS, speed } from "@/ui/wording";
+import { READ_OUT_NEEDS, speed } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
 

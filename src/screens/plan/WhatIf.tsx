@@ -5,7 +5,7 @@ import { readFigures } from "@/core/facts/figures";
 import type { Job } from "@/core/record";
 import type { Sheet } from "@/core/sheet";
 import { Button, FindingLine, useTell } from "@/ui/primitives";
-import { findingText, INTAKE_WORDS, valueMeaning, type Voice } from "@/ui/wording";
+import { findingText, INTAKE_WORDS, valueMeaning, type Voice } from "@/words";
 import { useDeferredValue, useMemo, useState } from "react";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";

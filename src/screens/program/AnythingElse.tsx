@@ -2,7 +2,7 @@
 import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { stateFromShown, type Slip } from "@/core/keys";
 import { Button } from "@/ui/primitives";
-import { lineName } from "@/ui/wording";
+import { lineName } from "@/words";
 
 /** Any line and value, entry or screen it may show instead. */
 export function AnythingElse({

@@ -4,7 +4,7 @@ import { useMemo, useState } from "react";
 import type { DisplayProfile } from "@/core/display";
 import { keyTask, startProgram, startRehearsal, type ProgramOutlook } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine } from "@/ui/primitives";
-import { count, duration, findingText, planProblemText, stepRunWords } from "@/ui/wording";
+import { count, duration, findingText, planProblemText, stepRunWords } from "@/words";
 import { restoreAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import type { StageProps } from "../job/stageProps";

@@ -6,7 +6,7 @@ import { likelySlips, type CardStep } from "@/core/keys";
 import { readingOf, turn, type KeyEvent, type Session } from "@/core/programming";
 import { setKeysAside, startRehearsal, takeTold } from "@/core/record";
 import { Button, useShortcuts, useTell } from "@/ui/primitives";
-import { viewWords } from "@/ui/wording";
+import { viewWords } from "@/words";
 import type { KeysStageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
 import { CardFace } from "./CardFace";

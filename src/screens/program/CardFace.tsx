@@ -4,7 +4,7 @@ import type { DisplayProfile, MenuState } from "@/core/display";
 import type { CardStep } from "@/core/keys";
 import type { KeyWork } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
-import { duration } from "@/ui/wording";
+import { duration } from "@/words";
 import { KeyCardStep } from "./KeyCardStep";
 import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";

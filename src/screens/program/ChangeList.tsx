@@ -1,7 +1,7 @@
 import { linesOf, shows, type DisplayProfile } from "@/core/display";
 import type { ProgramOutlook } from "@/core/record";
 import { SignShape } from "@/ui/primitives";
-import { count, lineName } from "@/ui/wording";
+import { count, lineName } from "@/words";
 
 interface Change {
   readonly index: number;

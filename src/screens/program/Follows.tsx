@@ -1,6 +1,6 @@
 import { viewOf, type MenuState } from "@/core/display";
 import { Button } from "@/ui/primitives";
-import { viewWords } from "@/ui/wording";
+import { viewWords } from "@/words";
 import type { KeysStageProps } from "../job/stageProps";
 
 interface FollowsProps extends KeysStageProps {

@@ -1,6 +1,6 @@
 import type { Slip } from "@/core/keys";
 import { Button } from "@/ui/primitives";
-import { viewWords } from "@/ui/wording";
+import { viewWords } from "@/words";
 
 interface HandsProps {
   readonly done: string;

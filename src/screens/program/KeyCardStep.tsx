@@ -1,6 +1,6 @@
 import { lineAt, linesOf, shows, viewOf, type DisplayProfile } from "@/core/display";
 import type { CardStep } from "@/core/keys";
-import { lineName, viewWords } from "@/ui/wording";
+import { lineName, viewWords } from "@/words";
 import { StrokeRuns } from "./StrokeRuns";
 
 interface KeyCardStepProps {

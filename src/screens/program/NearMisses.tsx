@@ -1,7 +1,7 @@
 import type { DisplayProfile } from "@/core/display";
 import { nearMisses, type CardStep } from "@/core/keys";
 import { Caution } from "@/ui/primitives";
-import { keyNames, missWords, secondsOf } from "@/ui/wording";
+import { keyNames, missWords, secondsOf } from "@/words";
 
 interface NearMissesProps {
   readonly profile: DisplayProfile;

@@ -1,6 +1,6 @@
 import type { PlanProblem as Problem } from "@/core/keys";
 import { FindingLine } from "@/ui/primitives";
-import { planProblemText } from "@/ui/wording";
+import { planProblemText } from "@/words";
 
 /** Why no keys lead there. */
 export const PlanProblem = ({ problem }: { readonly problem: Problem }) => (

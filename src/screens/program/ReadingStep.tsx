@@ -3,7 +3,7 @@ import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { shownChoices } from "@/core/keys";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button } from "@/ui/primitives";
-import { count, lineName } from "@/ui/wording";
+import { count, lineName } from "@/words";
 
 interface ReadingStepProps {
   readonly profile: DisplayProfile;

@@ -5,7 +5,7 @@ import { advanceRehearsal, endRehearsal, startRehearsal, type Keys } from "@/cor
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, FindingLine } from "@/ui/primitives";
-import { planProblemText } from "@/ui/wording";
+import { planProblemText } from "@/words";
 import { useEffect, useRef, useState } from "react";
 import type { StageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";

@@ -3,7 +3,7 @@ import type { DisplayProfile, MenuState } from "@/core/display";
 import { likelySlips, shownChoices, type CardStep, type Slip } from "@/core/keys";
 import { isTyping } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { viewWords } from "@/ui/wording";
+import { viewWords } from "@/words";
 import { useEffect, useState } from "react";
 import { AnythingElse } from "./AnythingElse";
 

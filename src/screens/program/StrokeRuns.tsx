@@ -2,7 +2,7 @@ import { Fragment } from "react";
 import type { DisplayProfile } from "@/core/display";
 import type { StrokeRun } from "@/core/keys";
 import { KeyCap } from "@/ui/keys/KeyCap";
-import { keyOf, strokeWords, viewWords } from "@/ui/wording";
+import { keyOf, strokeWords, viewWords } from "@/words";
 
 /** What a run of strokes passes and where it ends, in few words. */
 function passes({ views, stroke }: StrokeRun): string {

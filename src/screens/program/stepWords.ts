@@ -1,7 +1,7 @@
 /** Steps of the key card in few words. */
 import { linesOf, type DisplayProfile } from "@/core/display";
 import type { KeyWork } from "@/core/record";
-import { lineName } from "@/ui/wording";
+import { lineName } from "@/words";
 
 export function stepName(profile: DisplayProfile, step: KeyWork["steps"][number]): string {
   const line = step.line === null ? undefined : linesOf(profile)[step.line];

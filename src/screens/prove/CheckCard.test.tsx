@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
 import { CHECK_IDS, type CheckId, type Expectation } from "@/core/proof";
 import { withCheck, workOut, type CheckState, type Job } from "@/core/record";
-import { CHECK_WORDS } from "@/ui/wording";
+import { CHECK_WORDS } from "@/words";
 import { checked, demo, programmed, readBack } from "../testing/jobs";
 import { says, stageProps } from "../testing/says";
 import { CheckCard } from "./CheckCard";

@@ -6,7 +6,7 @@ import { own } from "@/core/units/limits";
 import { asAsked } from "@/core/units/quantity";
 import { keepTyped } from "@/store";
 import { Choice, FindingLine, KeptField, SignShape } from "@/ui/primitives";
-import { CHECK_WORDS, fixed, plain, speed, unitName } from "@/ui/wording";
+import { CHECK_WORDS, fixed, plain, speed, unitName } from "@/words";
 import type { StageProps } from "../job/stageProps";
 
 /** The number to expect, in the unit the display shows. */

@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { buttonClass, Caution } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 import { NoDisplay } from "../job/NoDisplay";
 import type { KeysStageProps, StageProps } from "../job/stageProps";
 import { CheckCard } from "./CheckCard";

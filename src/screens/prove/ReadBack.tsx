@@ -6,7 +6,7 @@ import type { ReadBackVerdict } from "@/core/proof";
 import { setKeysAside } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { Button, SignShape } from "@/ui/primitives";
-import { count, lineName, shownProblemText } from "@/ui/wording";
+import { count, lineName, shownProblemText } from "@/words";
 import { JobField } from "../job/JobField";
 import type { KeysStageProps } from "../job/stageProps";
 

@@ -8,7 +8,7 @@ import { speedFromKmh, speedToKmh } from "@/core/units";
 import { readOutCurve } from "@/core/wheel";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";
-import { fixed, plain, unitName } from "@/ui/wording";
+import { fixed, plain, unitName } from "@/words";
 
 interface ReadOutChartProps {
   readonly profile: DisplayProfile;

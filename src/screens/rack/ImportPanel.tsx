@@ -3,7 +3,7 @@ import { workOut } from "@/core/record";
 import type { ImportPreview } from "@/store";
 import { Button, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { count, dayAndTime, fileProblemText, STAGE_NAMES } from "@/ui/wording";
+import { count, dayAndTime, fileProblemText, STAGE_NAMES } from "@/words";
 
 interface ImportPanelProps {
   readonly fileName: string;

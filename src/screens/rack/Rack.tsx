@@ -4,7 +4,7 @@ import type { Ticket } from "@/core/record/ticket";
 import { addJob, changeJob, loadDemo, removeJobs, restoreJobs } from "@/store";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
 import { Button, buttonClass, SignShape, useTell } from "@/ui/primitives";
-import { count, day } from "@/ui/wording";
+import { count, day } from "@/words";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { ImportJob } from "./ImportJob";

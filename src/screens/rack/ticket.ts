@@ -2,7 +2,7 @@
 import { linesOf } from "@/core/display";
 import { asHandedOver, sealFault, STAGES, workOut, type Job, type Stage, type Workings } from "@/core/record";
 import type { Headline, Ticket, TicketSpoke } from "@/core/record/ticket";
-import { count, findingText, INTAKE_WORDS, lineName, sealFaultText, speed, STAGE_NAMES } from "@/ui/wording";
+import { count, findingText, INTAKE_WORDS, lineName, sealFaultText, speed, STAGE_NAMES } from "@/words";
 import { voiceOf } from "../job/voice";
 
 /** Spokes for the dial, from the same rows as the sheet. */

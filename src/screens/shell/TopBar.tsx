@@ -1,6 +1,6 @@
 "use client";
 import { db } from "@/store";
-import { day } from "@/ui/wording";
+import { day } from "@/words";
 import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useSyncExternalStore } from "react";

@@ -2,7 +2,7 @@
 import MiniSearch from "minisearch";
 import { STAGES } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
-import { STAGE_NAMES } from "@/ui/wording";
+import { STAGE_NAMES } from "@/words";
 
 export interface Found {
   readonly key: string;

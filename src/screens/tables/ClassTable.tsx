@@ -1,7 +1,7 @@
 import { CLASSES } from "@/catalog/classes/classes";
 import { limitRow } from "@/core/benches/tables";
 import { NumberTable } from "@/ui/primitives";
-import { fixed, plain } from "@/ui/wording";
+import { fixed, plain } from "@/words";
 import { Source } from "./Source";
 
 /** What each class asks for, in either unit, and what a line of whole numbers may hold. */

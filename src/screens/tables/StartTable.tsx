@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { startTable } from "@/core/benches/tables";
 import { Choice, NumberTable } from "@/ui/primitives";
-import { fixed, plain } from "@/ui/wording";
+import { fixed, plain } from "@/words";
 import { Source } from "./Source";
 
 /** How far a crank turns before so many pulses are counted. */

@@ -3,7 +3,7 @@ import { useId, useState, type PointerEvent } from "react";
 import { ticks, toLower, toUpper, UNIT_PAIRS, upperAt, type UnitPair } from "@/core/units/rule";
 import { readNumbers } from "@/core/facts/lists";
 import { Choice, KeptField } from "@/ui/primitives";
-import { plain } from "@/ui/wording";
+import { plain } from "@/words";
 
 const NAMES: Readonly<Record<UnitPair["id"], string>> = {
   speed: "Speed",

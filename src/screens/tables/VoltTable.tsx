@@ -3,7 +3,7 @@ import { useState } from "react";
 import { CHEMISTRY_IDS, type Chemistry } from "@/core/battery/chemistry";
 import { PACK_CHARGES, packTable } from "@/core/benches/tables";
 import { Choice, NumberTable } from "@/ui/primitives";
-import { CHEMISTRY_NAMES, fixed, plain } from "@/ui/wording";
+import { CHEMISTRY_NAMES, fixed, plain } from "@/words";
 import { Source } from "./Source";
 
 /** Packs by their label: cells, charger, volts at rest, cut-off. */

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { tyreRow, tyreTable } from "@/core/benches/tables";
 import { nominalCircumferenceMm, readTyre } from "@/core/wheel";
 import { KeptField, NumberTable, type NumberRow } from "@/ui/primitives";
-import { fixed, offBy, plain } from "@/ui/wording";
+import { fixed, offBy, plain } from "@/words";
 import { Source } from "./Source";
 
 const WHEEL_HEADINGS = ["Tyre", "Unloaded", "Rider on", "Outer diameter", "Inch code to try", "It then reads"];

@@ -1,7 +1,7 @@
 "use client";
 import type { DisplayProfile } from "@/core/display";
 import { Button } from "@/ui/primitives";
-import { deedWords, gestureWords, keyNames, ruleConditions } from "@/ui/wording";
+import { deedWords, gestureWords, keyNames, ruleConditions } from "@/words";
 
 /** Every rule of the keys, as the machine has them; each can be taken out. */
 export function AllRules({

@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { withCell, type CellField } from "@/core/display";
 import { KeptField } from "@/ui/primitives";
-import { cellProblemText } from "@/ui/wording/profiles";
+import { cellProblemText } from "@/words/profiles";
 import type { LineProps } from "./workbenchProps";
 
 /** A cell that keeps what is typed, right or wrong, until it can be taken. */

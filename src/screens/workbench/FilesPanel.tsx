@@ -5,8 +5,8 @@ import { readLinesCsv, writeLinesCsv } from "@/core/display/profileCsv";
 import { readProfileFile } from "@/core/display/readProfile";
 import { Button, FilePick, SignShape, useTell } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
-import { count } from "@/ui/wording";
-import { csvProblemText, profileProblemText } from "@/ui/wording/profiles";
+import { count } from "@/words";
+import { csvProblemText, profileProblemText } from "@/words/profiles";
 import type { WorkbenchProps } from "./workbenchProps";
 
 /**

@@ -10,7 +10,7 @@ import {
 } from "@/core/display";
 import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
 import { Button, useKeptState } from "@/ui/primitives";
-import { count } from "@/ui/wording";
+import { count } from "@/words";
 import { readLeafletText } from "@/workers/textClient";
 import { useState } from "react";
 import { ReadingProgress, useReading } from "../job/useReading";

@@ -2,8 +2,8 @@
 import { chooseClaim, claimState, type Line, type Claim } from "@/core/display";
 import { useState } from "react";
 import { Button, KeptField, SignShape } from "@/ui/primitives";
-import { SETTING_NAMES } from "@/ui/wording";
-import { CLAIM_SOURCES } from "@/ui/wording/profiles";
+import { SETTING_NAMES } from "@/words";
+import { CLAIM_SOURCES } from "@/words/profiles";
 import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
 
 /** Who says what a line means, how sure they are, and which of them is believed. */

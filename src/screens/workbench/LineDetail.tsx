@@ -2,7 +2,7 @@
 import { capBasisOf, cellsOf, measuredText, withCapBasis, withMeasured, type Line } from "@/core/display";
 import { useState, type ReactNode } from "react";
 import { Choice, KeptField } from "@/ui/primitives";
-import { AT_ENDS, CAP_BASES, EFFECTS, HELD_IN, LARGER_IS, WHO_MAY_SET, YES_OR_NO } from "@/ui/wording/choices";
+import { AT_ENDS, CAP_BASES, EFFECTS, HELD_IN, LARGER_IS, WHO_MAY_SET, YES_OR_NO } from "@/words/choices";
 import { Cell } from "./Cell";
 import { LineClaims } from "./LineClaims";
 import { LONGEST_NOTE, type LineProps } from "./workbenchProps";

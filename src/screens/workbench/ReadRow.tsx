@@ -2,8 +2,8 @@
 import { SETTING_KEYS, type Line, type SettingKey } from "@/core/display";
 import type { ReadLine } from "@/core/display/leaflet";
 import { SignShape } from "@/ui/primitives";
-import { SETTING_NAMES } from "@/ui/wording";
-import { DOUBT_WORDS, SURENESS_WORDS } from "@/ui/wording/profiles";
+import { SETTING_NAMES } from "@/words";
+import { DOUBT_WORDS, SURENESS_WORDS } from "@/words/profiles";
 
 /** One line as it was read, how sure, and what the technician says it is. */
 export function ReadRow({

@@ -1,7 +1,7 @@
 "use client";
 import type { Manner } from "@/core/display";
 import { Choice } from "@/ui/primitives";
-import { CHANGES_KEPT, LEFT_ALONE, VALUES_ACT } from "@/ui/wording/choices";
+import { CHANGES_KEPT, LEFT_ALONE, VALUES_ACT } from "@/words/choices";
 import { ChordKeys } from "./ChordKeys";
 import { Seconds } from "./Seconds";
 

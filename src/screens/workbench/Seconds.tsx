@@ -2,7 +2,7 @@
 import { useState } from "react";
 import { typedNumber } from "@/core/units/typedNumber";
 import { KeptField } from "@/ui/primitives";
-import { plain } from "@/ui/wording";
+import { plain } from "@/words";
 
 interface SecondsProps {
   readonly label: string;

@@ -1,7 +1,7 @@
 "use client";
 import { useState } from "react";
 import { meaning, SETTING_KEYS, type SettingKey } from "@/core/display";
-import { SETTING_NAMES } from "@/ui/wording";
+import { SETTING_NAMES } from "@/words";
 import type { LineProps } from "./workbenchProps";
 
 const BY_NAME: ReadonlyMap<string, SettingKey> = new Map(

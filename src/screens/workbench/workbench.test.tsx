@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
 import { newProfile, type Line } from "@/core/display";
-import * as choices from "@/ui/wording/choices";
+import * as choices from "@/words/choices";
 import { says } from "../testing/says";
 import { LineClaims } from "./LineClaims";
 import { LineDetail } from "./LineDetail";

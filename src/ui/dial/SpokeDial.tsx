@@ -1,7 +1,7 @@
 "use client";
 import type { KeyboardEvent } from "react";
 import type { Mark } from "@/core/sheet";
-import { MARK_NAMES } from "@/ui/wording";
+import { MARK_NAMES } from "@/words";
 
 export interface Spoke {
   readonly code: string;

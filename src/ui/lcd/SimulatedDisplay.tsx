@@ -1,7 +1,7 @@
 "use client";
 import { contextOf, levelsInForce, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
 import type { RigReadings } from "@/core/rig";
-import { keyNames } from "@/ui/wording";
+import { keyNames } from "@/words";
 import { KeyGlyph } from "../keys/KeyCap";
 import { Lcd } from "./Lcd";
 import { usePresses } from "./usePresses";

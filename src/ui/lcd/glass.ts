@@ -1,7 +1,7 @@
 /** What both kinds of glass show, and how they write it. */
 import type { View } from "@/core/display";
 import type { RigReadings } from "@/core/rig";
-import { fixed } from "@/ui/wording";
+import { fixed } from "@/words";
 
 export interface LcdProps {
   readonly view: View;

@@ -1,6 +1,6 @@
 import type { Severity } from "@/core/law";
 import type { Mark } from "@/core/sheet";
-import { MARK_NAMES } from "@/ui/wording";
+import { MARK_NAMES } from "@/words";
 
 type Sign = Exclude<Mark, "same"> | "done";
 

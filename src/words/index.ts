@@ -10,3 +10,4 @@ export * from "./reasons";
 export * from "./seals";
 export * from "./settings";
 export * from "./speak";
+export * from "./stages";

@@ -36,7 +36,9 @@ export function duration(ms: number): string {
   return seconds < 60 ? `${seconds} s` : `${Math.floor(seconds / 60)} min ${seconds % 60} s`;
 }
 
-export const secondsOf = (ms: number): string => plain(ms / 1000, 1);
+/** Seconds as they are said, to a tenth. */
+export const secondsSaid = (seconds: number): string => plain(seconds, 1);
+export const secondsOf = (ms: number): string => secondsSaid(ms / 1000);
 
 const DAY = new Intl.DateTimeFormat("en-GB", { day: "numeric", month: "short", timeZone: "UTC" });
 const DAY_AND_TIME = new Intl.DateTimeFormat("en-GB", {

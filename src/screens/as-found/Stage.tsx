@@ -1,0 +1,1 @@
+export { AsFound as Stage } from "./AsFound";

@@ -1,0 +1,1 @@
+export { HandOver as Stage } from "./HandOver";

@@ -1,0 +1,1 @@
+export { Intake as Stage } from "./Intake";

@@ -1,0 +1,1 @@
+export { Program as Stage } from "./Program";

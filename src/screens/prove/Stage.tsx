@@ -1,0 +1,1 @@
+export { Prove as Stage } from "./Prove";

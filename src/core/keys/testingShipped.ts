@@ -42,7 +42,7 @@ export const testShipped = (profiles: readonly DisplayProfile[]): void =>
   describe.each(profiles.map((profile) => [profile.name, profile] as const))("plans on %s", (_, profile) => {
     it(
       "2,000 random pairs end exactly at the target, saved and in force, with no time-out and nothing set off",
-      { timeout: 400_000 },
+      { timeout: 3_600_000 },
       () => {
         const random = seeded(20261124);
         for (let i = 0; i < PAIRS; i++) {

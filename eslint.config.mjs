@@ -54,6 +54,11 @@ const KINDS_APART = {
   message: "Ask kindOf(encoding): what a kind can do stands in src/core/display/encodings.",
 };
 
+const SAID_BY_NAME = {
+  selector: "ExportAllDeclaration[exported=null]",
+  message: "An index says by name what its room gives away.",
+};
+
 const eslintConfig = [
   { ignores: [".next/**", "node_modules/**", "test-results/**", "playwright-report/**", "next-env.d.ts"] },
   ...nextCoreWebVitals,
@@ -105,7 +110,7 @@ const eslintConfig = [
     files: ["src/**/*.{ts,tsx}"],
     ignores: ["src/core/display/encodings/**", "src/core/display/migrate.ts"],
     rules: {
-      "no-restricted-syntax": ["error", KINDS_APART],
+      "no-restricted-syntax": ["error", KINDS_APART, SAID_BY_NAME],
     },
   },
   {
@@ -151,6 +156,7 @@ const eslintConfig = [
         { selector: "MemberExpression[object.name='Date'][property.name='now']", message: "Pass the time in." },
         { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: "Pass the time in." },
         KINDS_APART,
+        SAID_BY_NAME,
       ],
     },
   },

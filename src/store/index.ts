@@ -1,8 +1,32 @@
-export * from "./db";
-export * from "./failures";
-export * from "./tab";
-export * from "./changes";
-export * from "./health";
-export * from "./tickets";
-export * from "./jobs";
-export * from "./displays";
+export { db, type Photo } from "./db";
+export { failureNow, watchFailure, type WriteFailure } from "./failures";
+export { laidBy, TYPED_LAID_BY } from "./tab";
+export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } from "./changes";
+export { type Health, healthNow, openStorage, watchHealth } from "./health";
+export { makeTickets, rackList, type StaleTicket } from "./tickets";
+export {
+  addJob,
+  getJob,
+  importJob,
+  type ImportPreview,
+  loadDemo,
+  noteExport,
+  previewImport,
+  removeJobs,
+  restoreJobs,
+  seedOnce,
+  undoImport,
+} from "./jobs";
+export {
+  addPhoto,
+  changeDisplay,
+  isOnScreen,
+  ownDisplay,
+  ownDisplays,
+  photosOf,
+  removeDisplay,
+  removePhoto,
+  restoreDisplay,
+  restorePhoto,
+  takeDisplaysUp,
+} from "./displays";

@@ -1,13 +1,26 @@
-export * from "./checks";
-export * from "./chemistries";
-export * from "./deeds";
-export * from "./fields";
-export * from "./findings";
-export * from "./keys";
-export * from "./names";
-export * from "./problems";
-export * from "./reasons";
-export * from "./seals";
-export * from "./settings";
-export * from "./speak";
-export * from "./stages";
+export { CHECK_WORDS } from "./checks";
+export { CHEMISTRY_NAMES } from "./chemistries";
+export { deedWords, gestureWords, ruleConditions } from "./deeds";
+export { INTAKE_WORDS, PART_WORDS, partInSentence } from "./fields";
+export { findingText, marginText, READ_OUT_NEEDS, type Voice } from "./findings";
+export { keyNames, keyOf, missWords, planProblemText, stepRunWords, strokeWords, viewWords } from "./keys";
+export { MARK_NAMES } from "./names";
+export { disagreementText, encodeProblemText, fieldProblemText, fileProblemText, shownProblemText } from "./problems";
+export { motorAmpsWorking, reasonWords } from "./reasons";
+export { sealFaultText } from "./seals";
+export { lineName, SETTING_NAMES, settingValueWords, valueMeaning, WHO_SETS } from "./settings";
+export {
+  count,
+  day,
+  dayAndTime,
+  distance,
+  duration,
+  fixed,
+  offBy,
+  plain,
+  secondsOf,
+  speed,
+  unitName,
+  whPer,
+} from "./speak";
+export { STAGE_CAPTIONS, STAGE_NAMES } from "./stages";

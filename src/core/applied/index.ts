@@ -1,1 +1,12 @@
-export * from "./applied";
+export {
+  appliedCap,
+  appliedCurrentA,
+  type Counting,
+  countingOf,
+  decoded,
+  type Raws,
+  readOut,
+  type ReadOut,
+  shownUnit,
+  speedometer,
+} from "./applied";

@@ -1,2 +1,13 @@
-export * from "./start";
-export * from "./ladder";
+export { pulsesForAngle, SETTING_OFF_RPM, startAngle, type StartAngle, startDelayS } from "./start";
+export {
+  equalFeelLadder,
+  geometricLadder,
+  holdShare,
+  type LevelFeel,
+  linearLadder,
+  type ShareGrid,
+  shareReaching,
+  TWIN,
+  twins,
+  twinsBySpeed,
+} from "./ladder";

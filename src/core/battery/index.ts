@@ -1,2 +1,2 @@
-export * from "./chemistry";
-export * from "./pack";
+export { type Chemistry, fullPackV } from "./chemistry";
+export { cutOffFloor, labelWatts } from "./pack";

@@ -1,18 +1,107 @@
-export * from "./caps";
-export * from "./check";
-export * from "./encoding";
-export * from "./menuState";
-export * from "./machine";
+export { type CapBasis, capBasisOf, endsThrottle, withCapBasis } from "./caps";
+export { checkProfile } from "./check";
+export {
+  contextOf,
+  decodeAll,
+  type Decoded,
+  type Encoded,
+  encodeLine,
+  type EncodeProblem,
+  type EncodingContext,
+  PLAIN_CONTEXT,
+  rankOf,
+  rawValues,
+  readShown,
+  type ShownProblem,
+  shows,
+  stepOf,
+} from "./encoding";
+export {
+  atHome,
+  entryOf,
+  entryShown,
+  levelsInForce,
+  lineAt,
+  LONG_ON_MS,
+  type MenuState,
+  OFF,
+  type Screen,
+  switchedOff,
+} from "./menuState";
+export {
+  closes,
+  elapse,
+  hold,
+  msToNextEvent,
+  press,
+  ruleActs,
+  rulesFor,
+  rulesOn,
+  stepDigit,
+  stepRaw,
+  stepTo,
+  waitsForSecondTap,
+} from "./machine";
 export { perform } from "./machine/deeds";
 export { closeIdle, entryBeside, moveTo } from "./machine/pages";
 export { actsAtOnce, blinksFirst, savesIdle, savesTogether, savingOf } from "./machine/manners";
-export * from "./view";
-export * from "./danger";
-export * from "./profile";
-export * from "./settings";
-export * from "./claims";
-export * from "./draft";
-export * from "./lineCells";
-export * from "./variants";
-export * from "./lines";
-export * from "./pastedList";
+export { sameView, type View, viewOf } from "./view";
+export { type Danger, dangerOf, dangerOfAction } from "./danger";
+export {
+  type Claim,
+  codeOf,
+  type Condition,
+  type Deed,
+  type DisplayKey,
+  type DisplayProfile,
+  type Encoding,
+  type Entry,
+  factoryRaws,
+  FORMAT,
+  FORMAT_VERSION,
+  isShown,
+  type KeyRule,
+  layoutOf,
+  type Line,
+  lineIndex,
+  lineSetting,
+  linesOf,
+  matters,
+  MOST_LINES,
+  type Page,
+  type PagePlace,
+  settingsOf,
+} from "./profile";
+export {
+  SETTING_KEYS,
+  type SettingKey,
+  type Settings,
+  SETTINGS,
+  type SettingUnit,
+  type SettingValue,
+  type Setup,
+  type WhoSets,
+} from "./settings";
+export { chooseClaim, claimState } from "./claims";
+export {
+  keyId,
+  lineFromLeaflet,
+  type Manner,
+  meaning,
+  newProfile,
+  USUAL_MANNER,
+  usualEncoding,
+  withLineAt,
+  withManner,
+} from "./draft";
+export {
+  acceptedMeanings,
+  type CellField,
+  type CellProblem,
+  cellsOf,
+  measuredText,
+  withCell,
+  withMeasured,
+} from "./lineCells";
+export { type Look, nextLook, partsOf } from "./variants";
+export { newLine, withLines } from "./lines";

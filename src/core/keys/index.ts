@@ -1,9 +1,9 @@
-export * from "./card";
-export * from "./nearMisses";
-export * from "./shown";
-export * from "./change";
-export * from "./goal";
-export * from "./plan";
-export * from "./strokes";
-export * from "./walkTheLeaflet";
-export * from "./restore";
+export { type CardStep, cardSteps, closedByItself, likelySlips, type Slip, type StrokeRun } from "./card";
+export { type NearMiss, nearMisses } from "./nearMisses";
+export { shownChoices, stateFromShown } from "./shown";
+
+export type { KeyGoal, KeyPlan, PlanProblem } from "./goal";
+export { planKeys } from "./plan";
+export { KEY_COSTS, play, pressCount, type Stroke, strokeMs } from "./strokes";
+export { walkTheLeaflet } from "./walkTheLeaflet";
+export { restoreAndReapply } from "./restore";

@@ -1,21 +1,29 @@
-export * from "./job";
-export * from "./format";
+export { type Job, type Keys, newJob, withEvent, writeJobFile } from "./job";
+export { LARGEST_JOB_FILE_BYTES } from "./format";
 export { STAGES, type Stage, type StageState } from "./stages";
-export * from "./found";
-export * from "./columns";
-export * from "./seal";
-export * from "./sealing";
-export * from "./typed";
-export * from "./undo";
-export * from "./checking";
-export * from "./workings";
-export * from "./keyTask";
-export * from "./keyWork";
-export * from "./restOfPlan";
-export * from "./programming";
-export * from "./rehearsing";
-export * from "./handingOver";
-export * from "./swap";
-export * from "./describing";
-export * from "./restoreOutlook";
-export * from "./paper";
+export { acceptedReadingProblem, choiceOf, type FoundLine, foundLines, isUnread, LEAST_REASON } from "./found";
+export { asHandedOver, heldRaws } from "./columns";
+export { sealFault, type SealFault } from "./seal";
+
+export { placeKey, typedAt, type TypedPlace, withCheck, withTyped } from "./typed";
+export { sameValue, undone } from "./undo";
+
+export { type CheckState, type Workings, workOut } from "./workings";
+export { keyTask, type KeyTask, wayBackTask } from "./keyTask";
+export {
+  keyWork,
+  type KeyWork,
+  outlookOfTask,
+  programOutlook,
+  type ProgramOutlook,
+  readingTour,
+  wayBack,
+} from "./keyWork";
+export { restOfPlan, samePlace } from "./restOfPlan";
+export { advanceProgram, keptState, setKeysAside, startProgram, takeReading, takeTold } from "./programming";
+export { advanceRehearsal, endRehearsal, startRehearsal } from "./rehearsing";
+export { handOver, reopen } from "./handingOver";
+export { swapDisplay, swapOutlook } from "./swap";
+export { addUnknownLine, stateCapBasis } from "./describing";
+export { restoreOutlook, type RestoreOutlook } from "./restoreOutlook";
+export { type Paper, type PaperCell, type PaperLine, paperOf, type Standing } from "./paper";

@@ -1,1 +1,1 @@
-export * from "./rig";
+export { AT_REST, readingsOf, rigAfter, type RigReadings, type RigState } from "./rig";

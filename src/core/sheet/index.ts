@@ -1,5 +1,17 @@
-export * from "./hazards";
-export * from "./sheet";
-export * from "./carryOver";
-export * from "./compareDisplays";
-export * from "./classesHeld";
+export {
+  countSheet,
+  definitionsOf,
+  findingsOn,
+  makeSheet,
+  type Mark,
+  type Sheet,
+  type SheetCounts,
+  type SheetFinding,
+  type SheetMessage,
+  type SheetRow,
+  type SheetValue,
+  valueAt,
+} from "./sheet";
+export { carryOver, type CarryOver, type Fate, type FateReason } from "./carryOver";
+export { type Ability, type AbilityRow, compareDisplays } from "./compareDisplays";
+export { classesNotHeld } from "./classesHeld";

@@ -1,4 +1,21 @@
-export * from "./readout";
-export * from "./rollout";
-export * from "./tyre";
-export * from "./wheelCode";
+export {
+  type Interval,
+  readOutCurve,
+  readoutError,
+  type ReadOutNeed,
+  trueCap,
+  type WheelSetting,
+  type WheelTruth,
+} from "./readout";
+export { compareWithTyre, estimatedRollout, measuredRollout, type Rollout, type RolloutDisagreement } from "./rollout";
+export {
+  BEAD_SEATS_MM,
+  designationOf,
+  loadedRolloutMm,
+  outerDiameterMm,
+  readTyre,
+  type TyreDesignation,
+  type TyreProblem,
+  unloadedRolloutMm,
+} from "./tyre";
+export { nominalCircumferenceMm, rankWheels } from "./wheelCode";

@@ -1,14 +1,14 @@
-export * from "./Button";
-export * from "./Chip";
-export * from "./Choice";
-export * from "./Figure";
-export * from "./FilePick";
-export * from "./KeptField";
-export * from "./MarkSign";
-export * from "./NumberTable";
-export * from "./RuledTable";
-export * from "./Toasts";
-export * from "./NumberPad";
-export * from "./useDraft";
-export * from "./useKeptState";
-export * from "./useShortcuts";
+export { Button, buttonClass } from "./Button";
+export { Chip } from "./Chip";
+export { Choice } from "./Choice";
+export { Figure } from "./Figure";
+export { FilePick } from "./FilePick";
+export { KeptField, type KeptFieldProps } from "./KeptField";
+export { Caution, FindingLine, MarkSign, SignShape } from "./MarkSign";
+export { type NumberRow, NumberTable } from "./NumberTable";
+export { RuledTable } from "./RuledTable";
+export { Toasts, useTell } from "./Toasts";
+
+export { useDraft } from "./useDraft";
+export { useKeptState } from "./useKeptState";
+export { isTyping, setSingleKeys, singleKeysOn, useShortcuts } from "./useShortcuts";

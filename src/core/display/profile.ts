@@ -6,8 +6,20 @@ import { kindOf } from "./encodings/table";
 import type { Condition, DisplayProfile, Entry, Line, Page } from "./profileTypes";
 import type { SettingKey } from "./settings";
 
-export * from "./profileFormat";
-export type * from "./profileTypes";
+export { FORMAT, FORMAT_VERSION, MOST_LINES } from "./profileFormat";
+export type {
+  Action,
+  Claim,
+  Condition,
+  Deed,
+  DisplayKey,
+  DisplayProfile,
+  Encoding,
+  Entry,
+  KeyRule,
+  Line,
+  Page,
+} from "./profileTypes";
 
 /** The value lines in the order the menu shows them; a raw column has one value for each. */
 export const linesOf = (profile: DisplayProfile): readonly Line[] => profile.lines;

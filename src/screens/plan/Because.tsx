@@ -2,16 +2,7 @@
 import { type Reason } from "@/core/decide";
 import { definitionsOf, type Sheet, type SheetRow } from "@/core/sheet";
 import { SignShape } from "@/ui/primitives";
-import {
-  findingText,
-  lineName,
-  marginText,
-  offBy,
-  reasonWords,
-  valueMeaning,
-  WHO_SETS,
-  type Voice,
-} from "@/words";
+import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { ByHand } from "./ByHand";
 import { CapBasis } from "./CapBasis";

@@ -1,5 +1,6 @@
 /** Plain wording of findings, in one place. The core carries the numbers; these carry the words. */
 import type { SheetFinding, SheetMessage } from "@/core/sheet";
+import type { SpeedometerMistake } from "@/core/decide";
 import type { SpeedUnit } from "@/core/units";
 import type { ReadOutNeed } from "@/core/wheel";
 import { partInSentence } from "./fields";
@@ -74,6 +75,8 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return `Throttle drive really reaches ${v(message.trueKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.may-be-over":
       return `Throttle drive ends at ${v(message.trueKmh)}, but may reach ${v(message.highKmh)} within what was measured; ${className} says ${limitWords(message.limitKmh, voice)}.`;
+    case "throttle.uncapped":
+      return `Nothing ends throttle drive; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.cap-unknown":
       return `Where throttle drive ends is not known; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.not-read":
@@ -83,7 +86,9 @@ export function findingText(message: SheetMessage, voice: Voice): string {
     case "walk.measure":
       return `Walk assist is on. Measure it: ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "walk.over":
-      return `Walk assist is set to ${v(message.setKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}.`;
+      return `Walk assist is set to ${v(message.setKmh)}${message.trueKmh === message.setKmh ? "" : `, really ${v(message.trueKmh)}`}; ${className} says ${limitWords(message.limitKmh, voice)}.`;
+    case "walk.may-be-over":
+      return `Walk assist is set to ${v(message.setKmh)} and may reach ${v(message.highKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}. Measure it.`;
     case "motor.over":
       return `The motor is rated ${message.ratedW} W; ${className} says ${message.limitW} W. No line mends that.`;
     case "motor.at-limit":
@@ -106,6 +111,10 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return `${plain(message.currentA)} A is more than the ${plain(message.allowedA)} A the ${partInSentence(message.by)} ${message.by === "controller" ? "gives" : message.by === "motor" ? "bears for the time of a hill" : "bears"}.`;
     case "hazard.moves-at-power-on":
       return `It switches on in ${message.level === "last-used" ? "the level last used" : `level ${message.level}`} with a live throttle. A touch moves the bike.`;
+    case "hazard.throttle-live":
+      return "It switches on with a live throttle, and no line says in which level. A touch moves the bike.";
+    case "hazard.speedometer-mistake":
+      return mistakeText(message);
     case "hazard.cruise-on":
       return "Cruise is on: the motor goes on pushing with nobody pedalling.";
     case "hazard.pin-on":
@@ -114,6 +123,29 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return "Regeneration is on without a direct-drive hub. It charges nothing, and a BMS that takes no charge can cut out.";
     case "hazard.no-brake-cut-off":
       return "No brake cut-off levers. The motor can push against the brakes.";
+  }
+}
+
+/** What a display that is far off takes for what, and the line that mends it. */
+function mistakeText({ r, cause, code, holds, wants, mends, locked }: SpeedometerMistake): string {
+  const off = `The speedometer reads ${plain(Math.abs(r - 1) * 100, 0)} % ${r > 1 ? "high: it robs the rider of speed and range" : "low: the bike is faster than it says"}`;
+  const must =
+    wants !== null && mends === null
+      ? `It cannot hold ${plain(wants)}: this display cannot count this pick-up.`
+      : `${locked ? "Unlock it" : "Set it"}${mends === null ? "" : ` to ${mends}`} and leave the others.`;
+  switch (cause) {
+    case "pulses":
+      return `${off}. Line ${code} is ${holds}; this pick-up gives ${plain(wants ?? 0)}. ${must}`;
+    case "poles-for-pairs":
+      return `${off}. Line ${code} is ${holds}, twice what this pick-up gives: poles taken for pole pairs. ${must}`;
+    case "pairs-for-poles":
+      return `${off}. Line ${code} is ${holds}, half of what this pick-up gives: pole pairs taken for poles. ${must}`;
+    case "calibration":
+      return `${off}. Line ${code} corrects by ${holds} %, and the wheel is right without it. ${must}`;
+    case "wheel":
+      return `${off}. Line ${code} stands for a wheel of another size. ${must}`;
+    case "several":
+      return `${off}, and no one line explains it. Read wheel, pulses and calibration again before anything is set.`;
   }
 }
 

@@ -123,6 +123,23 @@ const REASON_WORDS: {
   },
   "reason.cap-not-shown": (reason) =>
     words(`This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`),
+  "reason.cap-safe": (reason, { unit }) =>
+    words([
+      reason.basis === "scale"
+        ? "What its numbers stand for is not known."
+        : `This cap is kept ${BASES[reason.basis]}, so its number is not a true speed yet.`,
+      reason.found
+        ? `${reason.shows} stays: it is safe however the number is read.`
+        : `${reason.shows} is safe however the number is read.`,
+      `One ride at full assist settles it: write the top speed down under Prove. The class says ${speed(reason.limitKmh, unit)}.`,
+    ]),
+  "reason.wheel-not-the-cause": ({ mistake }) =>
+    words(
+      mistake.code === ""
+        ? "The display is far off, and no one line explains it. The wheel line is not trimmed to hide that."
+        : `The display is far off because of line ${mistake.code}. The wheel line is not trimmed to hide that.`,
+    ),
+  "reason.calm-already": () => words("Calmer than would be proposed already. It stays."),
   "reason.no-limit": () => words("This class sets no cap. It stays as found."),
   "reason.throttle-off": (reason) => words(`${reason.className} leaves no room for a throttle, so it is switched off.`),
   "reason.throttle-follows-level": () => words("New to it: the throttle follows the level, so level 1 stays gentle."),

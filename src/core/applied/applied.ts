@@ -248,13 +248,16 @@ export function appliedCurrentA(profile: DisplayProfile, raws: Raws, bike: Bike)
 
 /** Everything a class is judged on, under these raw values. */
 export function asApplied(profile: DisplayProfile, raws: Raws, bike: Bike): AsApplied {
+  const walkAssistKmh = decoded(profile, raws, "walkAssistKmh");
+  const meter = speedometer(profile, raws, bike);
   return {
     assistCap: appliedCap(profile, raws, bike),
     throttleCap: throttleCap(profile, raws, bike),
     throttleFitted: bike.throttleFitted,
     throttleMode: throttleMode(profile, raws),
     walkAssistOn: decoded(profile, raws, "walkAssistOn"),
-    walkAssistKmh: decoded(profile, raws, "walkAssistKmh"),
+    walkAssistKmh,
+    walkAssistTrueKmh: walkAssistKmh === null || !meter ? null : trueCap(walkAssistKmh, meter.r),
     motorRatedW: bike.motorRatedW,
     nominalV: bike.packV,
     currentLimitA: appliedCurrentA(profile, raws, bike),

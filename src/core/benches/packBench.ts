@@ -25,7 +25,7 @@ import { batteryWatts, type BatteryWatts } from "../battery/watts";
 import { appliedCurrentA, decoded, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
 import { sparedSeries, stepInVolts } from "../decide/battery";
-import { allowedOn, isOver, motorFacts, unknownParts, type MotorFacts } from "../decide/currentBounds";
+import { allowedBySaid, isOver, motorFacts, unknownParts, type MotorFacts } from "../decide/currentBounds";
 import { numberOr, type Figures } from "../facts/figures";
 import { readPack, type PackReading } from "../facts/pack";
 import type { Ride } from "./rideOf";
@@ -145,7 +145,7 @@ export function currentBench(
   ride: Ride | null,
 ): CurrentBench {
   const { controllerA, packV } = bike;
-  const allowed = allowedOn(bike);
+  const allowed = allowedBySaid(bike);
   const setA = profile ? appliedCurrentA(profile, raws, bike) : null;
   const { pack } = readPack(bike, figures);
   const flowing = setA === null ? controllerA : controllerA === null ? setA : Math.min(setA, controllerA);

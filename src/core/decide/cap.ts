@@ -2,24 +2,27 @@
  * Decides a speed cap: the fastest setting with which drive really ends within the class even at the worse end of what
  * is known of the speedometer.
  */
-import { readOut } from "../applied";
-import { capBasisOf, contextOf, encodeLine, shows } from "../display";
-import { assistLimit } from "../law";
+import { readOut, type Raws } from "../applied";
+import { capBasisOf, contextOf, decodeAll, encodeLine, rawValues, shows, type DisplayProfile } from "../display";
+import type { Bike } from "../facts";
+import { assistLimit, throttleLimit, type AssistLimit } from "../law";
 import { trueCap } from "../wheel";
-import { stay, type Solver } from "./context";
+import { stay, type Asked, type ProposedLine, type Solver } from "./context";
 
-export const decideCap: Solver = ({ profile, bike, choice }, asked) => {
+export const decideCap: Solver = ({ profile, bike, choice, asFound }, asked) => {
   const { line, index, others } = asked;
   const { encoding } = line;
   const basis = capBasisOf(encoding);
   if (basis === null) return stay(asked, { key: "reason.as-found" });
   if (!choice) return stay(asked, { key: "reason.no-fact", needs: "class" });
   const of = encoding.setting === "assistCapKmh" ? "assist" : "throttle";
-  const limit = assistLimit(choice);
-  if (!limit) return stay(asked, { key: "reason.no-limit" });
-  if (of === "throttle" && choice.rule.throttle.kind !== "to-assist-limit")
-    return stay(asked, { key: "reason.throttle-as-class", className: choice.rule.name });
-  if (basis !== "shown") return stay(asked, { key: "reason.cap-not-shown", basis });
+  const limit = of === "assist" ? assistLimit(choice) : throttleLimit(choice);
+  if (!limit)
+    return stay(
+      asked,
+      of === "assist" ? { key: "reason.no-limit" } : { key: "reason.throttle-as-class", className: choice.rule.name },
+    );
+  if (basis === "own" || basis === "unknown") return safeUnderEither(profile, bike, asked, limit, basis, asFound);
   const meter = readOut(profile, others, bike);
   if (meter.kind === "unknown") return stay(asked, { key: "reason.no-read-out", needs: meter.needs });
   const context = contextOf(profile, others);
@@ -45,6 +48,71 @@ export const decideCap: Solver = ({ profile, bike, choice }, asked) => {
       shows: shows(encoding, encoded.raw),
       of,
       beyond: encoded.beyond,
+    },
+  };
+};
+
+/**
+ * A cap nobody knows the basis of, never left as it is for that: no faster than the limit whether it compares with the
+ * speed shown or with a speed of its own. What is already as slow stays.
+ */
+function safeUnderEither(
+  profile: DisplayProfile,
+  bike: Bike,
+  asked: Asked,
+  limit: AssistLimit,
+  basis: "own" | "unknown",
+  asFound: Raws,
+): ProposedLine {
+  const { line, index, others } = asked;
+  const { encoding } = line;
+  const meter = readOut(profile, others, bike);
+  const safeKmh = limit.kmh * Math.min(1, meter.kind === "known" ? meter.r.low : 1);
+  const context = contextOf(profile, others);
+  const setting = encoding.setting === "throttleCapKmh" ? "throttleCapKmh" : "assistCapKmh";
+  const found = asFound[index] ?? null;
+  const holds = found === null ? null : decodeAll(line, found, context)[setting];
+  const reason = (raw: number, isFound: boolean) =>
+    ({
+      key: "reason.cap-safe",
+      basis,
+      shows: shows(encoding, raw),
+      limitKmh: limit.kmh,
+      found: isFound,
+    }) as const;
+  if (found !== null && typeof holds === "number" && holds <= safeKmh)
+    return { line, index, raw: found, reason: reason(found, true) };
+  const encoded = encodeLine(encoding, safeKmh, limit.strict, context);
+  return encoded.ok
+    ? { line, index, raw: encoded.raw, reason: reason(encoded.raw, false) }
+    : stay(asked, { key: "reason.cannot-hold", problem: encoded.problem });
+}
+
+/**
+ * A cap of which not even the scale is known: the slowest end where it is known which that is, and never "no cap".
+ * Where the direction is not known either, what stands there stays, and is to be measured.
+ */
+export const decideUnscaledCap: Solver = ({ choice, asFound }, asked) => {
+  const { line, index } = asked;
+  const { encoding } = line;
+  if (encoding.kind !== "unknown-scale" || encoding.larger === "unknown")
+    return stay(asked, { key: "reason.unknown-scale" });
+  if (!choice) return stay(asked, { key: "reason.no-fact", needs: "class" });
+  const limit = encoding.setting === "throttleCapKmh" ? throttleLimit(choice) : assistLimit(choice);
+  if (!limit) return stay(asked, { key: "reason.no-limit" });
+  const capped = rawValues(encoding).filter((raw) => raw !== encoding.noneRaw);
+  const slowest = encoding.larger === "more" ? Math.min(...capped) : Math.max(...capped);
+  const isFound = asFound[index] === slowest;
+  return {
+    line,
+    index,
+    raw: slowest,
+    reason: {
+      key: "reason.cap-safe",
+      basis: "scale",
+      shows: shows(encoding, slowest),
+      limitKmh: limit.kmh,
+      found: isFound,
     },
   };
 };

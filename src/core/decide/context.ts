@@ -46,8 +46,8 @@ export interface Position {
   readonly strict?: boolean;
 }
 
-/** Positions on settings of one matter. */
-export type Positions = { readonly [K in SettingKey]?: (context: ProposalContext) => Position };
+/** Positions on settings of one matter; `others` is what the lines hold or will hold by then. */
+export type Positions = { readonly [K in SettingKey]?: (context: ProposalContext, others: Raws) => Position };
 
 export const keep = (reason: Reason): Position => ({ value: null, reason });
 

@@ -4,7 +4,7 @@
  */
 import { appliedCurrentA } from "../applied";
 import { keep, type Position, type Positions, type ProposalContext } from "./context";
-import { allowedOn, isOver, motorFacts } from "./currentBounds";
+import { allowedBySaid, isOver } from "./currentBounds";
 import type { Reason } from "./reason";
 
 /** Holds a line to the amps allowed, written as `asWritten` has them; a line already within them stays. */
@@ -12,12 +12,12 @@ function withinAllowed(
   { profile, bike, asFound }: ProposalContext,
   asWritten: (allowedA: number) => number | null,
 ): Position {
-  const allowed = allowedOn(bike);
+  const allowed = allowedBySaid(bike);
   const value = allowed && asWritten(allowed.allowedA);
   if (!allowed || value === null) return keep({ key: "reason.no-fact", needs: "current" });
   const foundA = appliedCurrentA(profile, asFound, bike);
   const within = foundA !== null && !allowed.bounds.some((bound) => isOver(foundA, bound));
-  const reason: Reason = { key: "reason.current", ...allowed, motor: motorFacts(bike), within };
+  const reason: Reason = { key: "reason.current", ...allowed, motor: null, within };
   return within ? keep(reason) : { value, reason };
 }
 

@@ -2,7 +2,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readIntake, type IntakeText } from "../facts/bike";
-import { allowedOn, isOver, motorFacts, partAmps, unknownParts } from "./currentBounds";
+import { allowedBySaid, isOver, motorFacts, partAmps, unknownParts } from "./currentBounds";
 
 const bike = (intake: IntakeText) => readIntake(intake).bike;
 const WHOLE: IntakeText = {
@@ -28,8 +28,10 @@ describe("the parts that bound the current", () => {
     ["the BMS", { bmsA: "15" }, "bms"],
     ["the connector", { connectorA: "12" }, "connector"],
     ["the wire", { wireMm2: "1" }, "wire"],
-    ["the motor", { motorRatedW: "250" }, "motor"],
-  ])("%s sets it where it bears least", (_, edit, by) => expect(allowedOn(bike({ ...WHOLE, ...edit }))?.by).toBe(by));
+    ["the motor, from memory, sets none: the controller", { motorRatedW: "250" }, "controller"],
+  ])("%s sets it where it bears least", (_, edit, by) =>
+    expect(allowedBySaid(bike({ ...WHOLE, ...edit }))?.by).toBe(by),
+  );
   it("a wire is known by its area, or by its gauge where no area is said", () => {
     // ASTM B258: 14 AWG is 2.08 mm².
     expect(bike({ wireGauge: "14" }).wireMm2).toBeCloseTo(2.08, 2);
@@ -42,7 +44,7 @@ describe("the parts that bound the current", () => {
       expect(unknownParts(lacking)).toEqual(["motor"]);
     }
     expect(unknownParts(bike({}))).toEqual(["controller", "bms", "motor", "connector", "wire"]);
-    expect(allowedOn(bike({}))).toBeNull();
+    expect(allowedBySaid(bike({}))).toBeNull();
   });
   it("what is from memory binds no closer than half an amp; what was said binds to the letter", () => {
     expect([
@@ -67,8 +69,9 @@ describe("the parts that bound the current", () => {
         (parts) => {
           const said = Object.fromEntries(Object.entries(parts).map(([key, value]) => [key, String(value)]));
           const reading = bike({ motorKind: "mid-drive", packV: "36", ...said });
-          const allowed = allowedOn(reading);
-          const known = Object.values(partAmps(reading)).filter((each): each is number => each !== null);
+          const allowed = allowedBySaid(reading);
+          const { motor: _, ...saidAmps } = partAmps(reading);
+          const known = Object.values(saidAmps).filter((each): each is number => each !== null);
           expect(allowed?.allowedA ?? null).toBe(known.length === 0 ? null : Math.min(...known));
           expect(allowed?.bounds.length ?? 0).toBe(known.length);
         },

@@ -54,6 +54,10 @@ export const unknownParts = (bike: Bike): readonly CurrentPart[] =>
 
 const entriesOf = (bike: Bike) => Object.entries(partAmps(bike)) as readonly (readonly [CurrentPart, number | null])[];
 
-/** Battery amps this bike may draw, A, and which part says so; null while no part is known. */
-export const allowedOn = (bike: Bike): AllowedCurrent | null =>
-  allowedCurrent(entriesOf(bike).flatMap(([part, amps]): CurrentBound[] => (amps === null ? [] : [{ part, amps }])));
+/** Battery amps by the ratings somebody said, A: what the motor bears is from memory, and moves no line. */
+export const allowedBySaid = (bike: Bike): AllowedCurrent | null =>
+  allowedCurrent(
+    entriesOf(bike).flatMap(([part, amps]): CurrentBound[] =>
+      amps === null || part === "motor" ? [] : [{ part, amps }],
+    ),
+  );

@@ -55,9 +55,10 @@ describe("the wheel line", () => {
   const inMotor: IntakeText = { pickUp: "inside-motor", pulsesPerTurn: "80" };
 
   it("reads with the pulses that will be set, and tells the r the speedometer then has", () => {
-    const asked = context(TARN, inMotor, { wishes: { overrides: {}, unlocked: { [PULSES]: "another motor" } } });
+    const unlocked = { overrides: {}, unlocked: { [PULSES]: "another motor" } };
+    const asked = context(TARN, { ...inMotor, pulsesPerTurn: "20" }, { wishes: unlocked });
     const proposed = propose(asked);
-    expect(lineOf(proposed, PULSES).reason).toMatchObject({ key: "reason.pulses", pulses: 80 });
+    expect(lineOf(proposed, PULSES).reason).toMatchObject({ key: "reason.pulses", pulses: 20 });
     const { reason } = lineOf(proposed, WHEEL);
     if (reason.key !== "reason.wheel") throw new Error(reason.key);
     const meter = readOut(TARN, columnOf(asked, proposed), asked.bike);
@@ -65,9 +66,14 @@ describe("the wheel line", () => {
     expect(meter.kind === "known" && meter.r.nominal).toBeCloseTo(chosen?.r ?? Number.NaN, 12);
   });
 
-  it("reads with the pulses that stand there where their line is locked", () => {
-    const { reason } = lineOf(propose(context(TARN, inMotor)), WHEEL);
-    expect(reason).toMatchObject({ counting: { given: 80, set: factoryRaws(TARN)[lineIndex(TARN, PULSES)] } });
+  it("is left alone where the pulses are the mistake and their line is locked", () => {
+    const { raw, reason } = lineOf(propose(context(TARN, inMotor)), WHEEL);
+    expect(raw).toBeNull();
+    expect(reason).toMatchObject({
+      key: "reason.wheel-not-the-cause",
+      // Its line ends at 24: it cannot count this motor at all.
+      mistake: { cause: "pulses", code: PULSES, wants: 80, mends: null, locked: true },
+    });
   });
 
   it("is not decided while nobody has counted what a pick-up in the motor gives", () => {
@@ -140,10 +146,9 @@ describe("a cap written as a code", () => {
     const wanted = [15, 20, 25, 32].findLastIndex((kmh) => kmh <= 20 * 1.609344 * least);
     expect(line).toMatchObject({ raw: wanted, reason: { key: "reason.cap", shows: String(wanted) } });
   });
-  it("is not touched where nobody has said what it goes by, and says so", () => {
+  it("is held safe where nobody has said what it goes by, and says so", () => {
     expect(decided(undefined, "us-class-1").line).toMatchObject({
-      raw: null,
-      reason: { key: "reason.cap-not-shown", basis: "unknown" },
+      reason: { key: "reason.cap-safe", basis: "unknown" },
     });
     const { profile } = decided(undefined, "us-class-1");
     expect(

@@ -1,3 +1,4 @@
 export type { ProposalContext, ProposedLine, Wishes } from "./context";
 export { propose } from "./propose";
 export type { Reason, WheelOption } from "./reason";
+export { diagnose, type MistakeCause, type SpeedometerMistake } from "./diagnose";

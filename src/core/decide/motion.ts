@@ -1,13 +1,18 @@
 /** The position on all that may move a bike without pedals: as the class allows, and off where it need not be. */
+import { decoded, speedometer } from "../applied";
 import { keep, type Positions } from "./context";
+import type { Reason } from "./reason";
 
 export const MOTION_POSITIONS: Positions = {
   walkAssistOn: ({ choice }) => keep({ key: "reason.walk-assist", limitKmh: choice?.rule.walkAssistKmh ?? null }),
-  walkAssistKmh: ({ choice }) => {
+  walkAssistKmh: ({ profile, bike, choice, asFound }, others) => {
     const limitKmh = choice?.rule.walkAssistKmh ?? null;
-    return limitKmh === null
-      ? keep({ key: "reason.walk-assist", limitKmh })
-      : { value: limitKmh, reason: { key: "reason.walk-speed", limitKmh } };
+    if (limitKmh === null) return keep({ key: "reason.walk-assist", limitKmh });
+    // The display walks by the speed it shows.
+    const value = limitKmh * (speedometer(profile, others, bike)?.r.low ?? 1);
+    const foundKmh = decoded(profile, asFound, "walkAssistKmh");
+    const reason: Reason = { key: "reason.walk-speed", limitKmh };
+    return foundKmh !== null && foundKmh <= value ? keep(reason) : { value, reason };
   },
   cruiseOn: () => ({ value: false, reason: { key: "reason.cruise-off" } }),
   regenShare: ({ bike }) =>

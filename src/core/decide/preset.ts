@@ -3,6 +3,7 @@
  * law, then of what can hurt, then of all; among those alike the one whose figures lie nearest on the safe side. The
  * present one stays where none misses less.
  */
+import type { Raws } from "../applied";
 import { settingsOf, SETTINGS, type Decoded, type SettingKey, type SettingValue } from "../display";
 import { assistLimit } from "../law";
 import type { SafeDirection } from "../units";
@@ -28,13 +29,13 @@ function figureAgainst(has: number, wanted: number, direction: SafeDirection | n
   return isSafe ? { missed: false, far } : MISSED;
 }
 
-function against(context: ProposalContext, setting: SettingKey, has: SettingValue | undefined): Against {
+function against(context: ProposalContext, others: Raws, setting: SettingKey, has: SettingValue | undefined): Against {
   if (setting === "assistCapKmh") {
     const limit = context.choice && assistLimit(context.choice);
     if (!limit) return MET;
     return typeof has === "number" ? figureAgainst(has, limit.kmh, "down", limit.strict) : MISSED;
   }
-  const { value, strict = false } = positionOn(context, setting);
+  const { value, strict = false } = positionOn(context, setting, others);
   if (value === null || has === undefined) return MET;
   if (typeof has === "number" && typeof value === "number")
     return figureAgainst(has, value, SETTINGS[setting].safeDirection, strict);
@@ -66,7 +67,7 @@ export const decidePreset: Solver = (context, asked) => {
   const settings = settingsOf(line);
   const ranked = encoding.options
     .map(({ raw, means }) => {
-      const stands = settings.map((setting) => against(context, setting, (means as Decoded)[setting]));
+      const stands = settings.map((setting) => against(context, asked.others, setting, (means as Decoded)[setting]));
       return {
         raw,
         missed: settings.filter((_, i) => stands[i]?.missed),

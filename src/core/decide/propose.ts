@@ -35,6 +35,7 @@ function restsOn(line: Line): readonly SettingKey[] {
   const settings = settingsOf(line);
   if (capBasisOf(line.encoding) !== null) return READING;
   if (settings.includes("circumferenceMm")) return COUNTING;
+  if (settings.includes("walkAssistKmh")) return READING;
   return settings.includes("cutOffV") ? ["nominalV"] : [];
 }
 

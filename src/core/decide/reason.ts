@@ -10,6 +10,7 @@ import type { Bike } from "../facts";
 import type { AssistLimit } from "../law";
 import type { Interval, ReadOutNeed, Rollout } from "../wheel";
 import type { MotorFacts } from "./currentBounds";
+import type { SpeedometerMistake } from "./diagnose";
 
 /** One candidate of a wheel line, for the picture beside the reason. */
 export interface WheelOption {
@@ -52,6 +53,18 @@ export type Reason =
       readonly beyond: EncodeProblem | null;
     }
   | { readonly key: "reason.cap-not-shown"; readonly basis: "own" | "share" | "unknown" }
+  /** Nobody knows what the cap compares with: a value that is safe under every reading of it, until a run settles it. */
+  | {
+      readonly key: "reason.cap-safe";
+      readonly basis: "own" | "unknown" | "scale";
+      readonly shows: string;
+      readonly limitKmh: number;
+      readonly found: boolean;
+    }
+  /** Far off by another line: what the wheel holds is not what is wrong. */
+  | { readonly key: "reason.wheel-not-the-cause"; readonly mistake: SpeedometerMistake }
+  /** On the calm side of what would be proposed: it stays. */
+  | { readonly key: "reason.calm-already" }
   | { readonly key: "reason.no-limit" }
   | { readonly key: "reason.throttle-off"; readonly className: string }
   | { readonly key: "reason.throttle-follows-level" }

@@ -1,5 +1,6 @@
 /** Decides a line that sets one thing: the product's position on it, as the line can hold it. */
 import { contextOf, decodeAll, encodeLine } from "../display";
+import { decideUnscaledCap } from "./cap";
 import { fromEncoded, stay, type Solver } from "./context";
 import { positionOn } from "./positions";
 
@@ -8,8 +9,10 @@ export const decideSingle: Solver = (context, asked) => {
   const { encoding } = line;
   if (encoding.setting === null) return stay(asked, { key: "reason.as-found" });
   if (encoding.kind === "unknown-scale" && encoding.measured.length === 0)
-    return stay(asked, { key: "reason.unknown-scale" });
-  const { value, reason, strict = false } = positionOn(context, encoding.setting);
+    return encoding.setting === "assistCapKmh" || encoding.setting === "throttleCapKmh"
+      ? decideUnscaledCap(context, asked)
+      : stay(asked, { key: "reason.unknown-scale" });
+  const { value, reason, strict = false } = positionOn(context, encoding.setting, others);
   if (value === null) return stay(asked, reason);
   const column = contextOf(context.profile, others);
   const encoded = encodeLine(encoding, value, strict, column);

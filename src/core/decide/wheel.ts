@@ -6,6 +6,7 @@ import { countingOf } from "../applied";
 import { contextOf, decodeAll, rawValues, shows } from "../display";
 import { rankWheels } from "../wheel";
 import { stay, type Solver } from "./context";
+import { diagnose } from "./diagnose";
 import type { WheelOption } from "./reason";
 
 /** Candidates told beside the chosen one. */
@@ -18,6 +19,8 @@ export const decideWheel: Solver = ({ profile, bike, asFound }, asked) => {
   if (!rollout) return stay(asked, { key: "reason.no-fact", needs: "rollout" });
   const counting = countingOf(profile, others, bike);
   if ("length" in counting) return stay(asked, { key: "reason.no-read-out", needs: counting });
+  const mistake = diagnose(profile, others, bike);
+  if (mistake && mistake.cause !== "wheel") return stay(asked, { key: "reason.wheel-not-the-cause", mistake });
   const context = contextOf(profile, others);
   const candidates = rawValues(encoding).flatMap((raw) => {
     const { circumferenceMm } = decodeAll(line, raw, context);

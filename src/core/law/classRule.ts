@@ -25,6 +25,25 @@ export interface AssistLimit {
   readonly textUnit: SpeedUnit;
 }
 
+/** Where a throttle may drive the bike to, or null where the class lets it not drive at all, or sets no limit. */
+export function throttleLimit(choice: ClassChoice): AssistLimit | null {
+  const { throttle } = choice.rule;
+  switch (throttle.kind) {
+    case "to-assist-limit":
+      return assistLimit(choice);
+    case "to-limit": {
+      const { value, unit, strict } = throttle.limit;
+      const kmh = speedToKmh(value, unit);
+      return { kmh, strict, aboveTextKmh: 0, textKmh: kmh, textValue: value, textUnit: unit };
+    }
+    case "any":
+    case "none":
+    case "only-while-pedalling":
+    case "walking-pace":
+      return null;
+  }
+}
+
 /** The assist limit in force for a choice, or null where the class sets none. */
 export function assistLimit({ rule, acceptedKmh }: ClassChoice): AssistLimit | null {
   if (!rule.assist) return null;

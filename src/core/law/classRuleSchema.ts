@@ -25,6 +25,7 @@ export const ClassRuleSchema = v.strictObject({
     v.strictObject({ kind: v.literal("none") }),
     v.strictObject({ kind: v.literal("only-while-pedalling") }),
     v.strictObject({ kind: v.literal("to-assist-limit") }),
+    v.strictObject({ kind: v.literal("to-limit"), limit: SpeedLimitSchema }),
     v.strictObject({ kind: v.literal("walking-pace"), limitKmh: v.number() }),
   ]),
   /** Fastest walking aid, km/h; null where the class is silent. */

@@ -1,4 +1,4 @@
-export { assistLimit, type AssistLimit, type ClassChoice, type ClassRule } from "./classRule";
+export { assistLimit, throttleLimit, type AssistLimit, type ClassChoice, type ClassRule } from "./classRule";
 export {
   type AppliedCap,
   type AsApplied,

@@ -4,7 +4,7 @@
  */
 import { labelWatts } from "../battery";
 import type { Interval, ReadOutNeed } from "../wheel";
-import { assistLimit, type ClassChoice } from "./classRule";
+import { assistLimit, throttleLimit, type ClassChoice } from "./classRule";
 
 /** What a cap line comes to on the road. Only a cap on the shown speed can be turned into a true one. */
 export type AppliedCap =
@@ -38,6 +38,8 @@ export interface AsApplied {
   readonly walkAssistOn: boolean | null;
   /** Speed walk assist is set to, km/h; null where no line says. */
   readonly walkAssistKmh: number | null;
+  /** What that comes to on the road; null where no line says or how far the display is off is not known. */
+  readonly walkAssistTrueKmh: Interval | null;
   readonly motorRatedW: number | null;
   readonly nominalV: number | null;
   readonly currentLimitA: number | null;
@@ -85,11 +87,13 @@ export type LawMessage =
       readonly trueKmh: number;
       readonly limitKmh: number;
     }
+  | { readonly key: "throttle.uncapped"; readonly limitKmh: number }
   | { readonly key: "throttle.cap-unknown"; readonly limitKmh: number }
   | { readonly key: "throttle.not-read" }
   | { readonly key: "throttle.off-by-line-only" }
   | { readonly key: "walk.measure"; readonly limitKmh: number }
-  | { readonly key: "walk.over"; readonly setKmh: number; readonly limitKmh: number }
+  | { readonly key: "walk.over"; readonly setKmh: number; readonly trueKmh: number; readonly limitKmh: number }
+  | { readonly key: "walk.may-be-over"; readonly setKmh: number; readonly highKmh: number; readonly limitKmh: number }
   | { readonly key: "motor.over"; readonly ratedW: number; readonly limitW: number }
   | { readonly key: "motor.at-limit"; readonly ratedW: number; readonly limitW: number }
   | { readonly key: "motor.not-known"; readonly limitW: number }
@@ -195,47 +199,45 @@ function judgeThrottle(choice: ClassChoice, applied: AsApplied): Finding[] {
       return [found("breach", { key: "throttle.not-in-class", rule: rule.throttle.kind })];
     case "walking-pace":
       return [found("breach", { key: "throttle.walking-pace-only", limitKmh: rule.throttle.limitKmh })];
-    case "to-assist-limit": {
-      const limit = assistLimit(choice);
-      if (!limit) return [];
-      const cap = applied.throttleCap;
-      if (cap.kind !== "true") return [found("unknown", { key: "throttle.cap-unknown", limitKmh: limit.kmh })];
-      if (!exceeds(cap.kmh.nominal, limit))
-        // One cap that ends both drives is said once, of the assist.
-        return exceeds(cap.kmh.high, limit) && !isSameCap(cap, applied.assistCap)
-          ? [
-              found("caution", {
-                key: "throttle.may-be-over",
-                highKmh: cap.kmh.high,
-                trueKmh: cap.kmh.nominal,
-                limitKmh: limit.kmh,
-              }),
-            ]
-          : [];
-      return [
-        found("breach", {
-          key: "throttle.over",
-          trueKmh: cap.kmh.nominal,
-          limitKmh: limit.kmh,
-          overKmh: cap.kmh.nominal - limit.kmh,
-        }),
-      ];
-    }
+    case "to-limit":
+    case "to-assist-limit":
+      return judgeThrottleCap(choice, applied);
   }
 }
 
-function judgeWalkAssist({ rule }: ClassChoice, { walkAssistOn, walkAssistKmh }: AsApplied): Finding[] {
-  if (rule.walkAssistKmh === null || (walkAssistOn !== true && walkAssistKmh === null) || walkAssistOn === false)
-    return [];
-  if (walkAssistKmh !== null && walkAssistKmh > rule.walkAssistKmh)
-    return [
-      {
-        severity: "breach",
-        subject: "walk-assist",
-        message: { key: "walk.over", setKmh: walkAssistKmh, limitKmh: rule.walkAssistKmh },
-      },
-    ];
-  return [{ severity: "note", subject: "walk-assist", message: { key: "walk.measure", limitKmh: rule.walkAssistKmh } }];
+/** Where throttle drive ends, against where the class lets it. */
+function judgeThrottleCap(choice: ClassChoice, { throttleCap: cap, assistCap }: AsApplied): Finding[] {
+  const limit = throttleLimit(choice);
+  if (!limit) return [];
+  const limitKmh = limit.kmh;
+  const found = (severity: Severity, message: LawMessage): Finding => ({ severity, subject: "throttle", message });
+  if (cap.kind === "uncapped")
+    // One line that caps neither drive is said once, of the assist.
+    return assistCap.kind === "uncapped" && limitKmh === assistLimit(choice)?.kmh
+      ? []
+      : [found("breach", { key: "throttle.uncapped", limitKmh })];
+  if (cap.kind !== "true") return [found("unknown", { key: "throttle.cap-unknown", limitKmh })];
+  const { nominal, high } = cap.kmh;
+  if (exceeds(nominal, limit))
+    return [found("breach", { key: "throttle.over", trueKmh: nominal, limitKmh, overKmh: nominal - limitKmh })];
+  // One cap that ends both drives is said once, of the assist.
+  return exceeds(high, limit) && !(isSameCap(cap, assistCap) && limitKmh === assistLimit(choice)?.kmh)
+    ? [found("caution", { key: "throttle.may-be-over", highKmh: high, trueKmh: nominal, limitKmh })]
+    : [];
+}
+
+function judgeWalkAssist({ rule }: ClassChoice, applied: AsApplied): Finding[] {
+  const { walkAssistOn, walkAssistKmh: setKmh, walkAssistTrueKmh } = applied;
+  const limitKmh = rule.walkAssistKmh;
+  if (limitKmh === null || walkAssistOn === false || (walkAssistOn === null && setKmh === null)) return [];
+  const found = (severity: Severity, message: LawMessage): Finding => ({ severity, subject: "walk-assist", message });
+  if (setKmh !== null) {
+    const { nominal, high } = walkAssistTrueKmh ?? { nominal: setKmh, high: setKmh };
+    const limit = { kmh: limitKmh, strict: false };
+    if (exceeds(nominal, limit)) return [found("breach", { key: "walk.over", setKmh, trueKmh: nominal, limitKmh })];
+    if (exceeds(high, limit)) return [found("caution", { key: "walk.may-be-over", setKmh, highKmh: high, limitKmh })];
+  }
+  return [found("note", { key: "walk.measure", limitKmh })];
 }
 
 function judgeMotor({ rule }: ClassChoice, { motorRatedW, nominalV, currentLimitA }: AsApplied): Finding[] {

@@ -23,6 +23,7 @@ const bike = (edit: Partial<AsApplied> = {}): AsApplied => ({
   throttleMode: "off",
   walkAssistOn: false,
   walkAssistKmh: null,
+  walkAssistTrueKmh: null,
   motorRatedW: 250,
   nominalV: 36,
   currentLimitA: 6,
@@ -59,8 +60,10 @@ describe("the cap", () => {
       expect(finding?.message.key === "cap.over" && finding.message.overKmh).toBeCloseTo(2.8, 9);
     }
   });
-  it("fails at equality under a limit that says before, and passes under one that says at", () => {
-    expect(found("eu-epac", { assistCap: capAt(25) })).toContain("breach cap.over");
+  it("passes at the limit itself, and fails just over it", () => {
+    // A cut-off at exactly 25.0 is accepted.
+    expect(found("eu-epac", { assistCap: capAt(25) })).toEqual([]);
+    expect(found("eu-epac", { assistCap: capAt(25.01) })).toContain("breach cap.over");
     expect(found("us-class-1", { assistCap: capAt(20 * 1.609344) })).toEqual([]);
   });
   it("is a caution when only the far end of the measurement passes the limit", () => {

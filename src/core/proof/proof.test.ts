@@ -72,7 +72,7 @@ describe("the checks a bike is due", () => {
       kind: "at-most",
       expectedKmh: 24.1,
       atMostKmh: 25,
-      strict: true,
+      strict: false,
     });
     expect(due.find((check) => check.id === "walk-assist")?.expect).toMatchObject({ kind: "at-most", atMostKmh: 6 });
   });

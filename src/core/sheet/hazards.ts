@@ -7,9 +7,10 @@ import { sparedSeries } from "../decide/battery";
 import type { CurrentPart } from "../battery/current";
 import type { DisplayProfile } from "../display";
 import type { Severity } from "../law";
-import { appliedCurrentA, decoded, type Raws } from "../applied/applied";
+import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
 import { isOver, partAmps } from "../decide/currentBounds";
+import { diagnose, type SpeedometerMistake } from "../decide/diagnose";
 
 export type HazardMessage =
   | {
@@ -33,13 +34,24 @@ export type HazardMessage =
       readonly by: CurrentPart;
     }
   | { readonly key: "hazard.moves-at-power-on"; readonly level: number | "last-used" }
+  | { readonly key: "hazard.throttle-live" }
+  | ({ readonly key: "hazard.speedometer-mistake" } & SpeedometerMistake)
   | { readonly key: "hazard.cruise-on" }
   | { readonly key: "hazard.pin-on" }
   | { readonly key: "hazard.regeneration" }
   | { readonly key: "hazard.no-brake-cut-off" };
 
 export type HazardSubject =
-  "battery" | "cut-off" | "nominal" | "current" | "power-on" | "cruise" | "pin" | "regeneration" | "brakes";
+  | "battery"
+  | "speedometer"
+  | "cut-off"
+  | "nominal"
+  | "current"
+  | "power-on"
+  | "cruise"
+  | "pin"
+  | "regeneration"
+  | "brakes";
 
 export interface HazardFinding {
   readonly severity: Severity;
@@ -51,9 +63,24 @@ export interface HazardFinding {
 export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readonly HazardFinding[] {
   return [
     ...packHazards(profile, raws, bike),
+    ...speedometerHazards(profile, raws, bike),
     ...currentHazards(profile, raws, bike),
     ...ridingHazards(profile, raws, bike),
   ].sort((a, b) => Number(a.severity !== "breach") - Number(b.severity !== "breach"));
+}
+
+/** Both directions are a fault: low hides speed, high robs the rider of it. */
+function speedometerHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
+  const mistake = diagnose(profile, raws, bike);
+  return mistake
+    ? [
+        {
+          severity: mistake.r < 1 ? "breach" : "caution",
+          subject: "speedometer",
+          message: { key: "hazard.speedometer-mistake", ...mistake },
+        },
+      ]
+    : [];
 }
 
 function packHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
@@ -99,13 +126,13 @@ function packHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFin
 }
 
 /**
- * How grave it is to pass what a part bears. The motor's and the wire's figures are from memory, so they caution only.
+ * How grave it is to pass what a part bears. What the motor bears is from memory: a note, never a reason to change.
  */
 const HURT = {
   bms: "breach",
   connector: "breach",
   wire: "caution",
-  motor: "caution",
+  motor: "note",
   controller: "caution",
 } as const satisfies Record<CurrentPart, Severity>;
 const BY_WEIGHT: readonly CurrentPart[] = ["bms", "connector", "wire", "motor", "controller"];
@@ -146,6 +173,8 @@ function ridingHazards(
     decoded(profile, raws, "throttleFromStandstill") !== false;
   if (level !== null && level !== 0 && liveThrottle)
     findings.push({ severity: "caution", subject: "power-on", message: { key: "hazard.moves-at-power-on", level } });
+  else if (level === null && liveThrottle && !canSet(profile, "levelAtPowerOn"))
+    findings.push({ severity: "caution", subject: "power-on", message: { key: "hazard.throttle-live" } });
   if (decoded(profile, raws, "cruiseOn") === true)
     findings.push({ severity: "caution", subject: "cruise", message: { key: "hazard.cruise-on" } });
   if (decoded(profile, raws, "startPinOn") === true)

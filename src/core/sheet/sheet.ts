@@ -103,6 +103,7 @@ const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly Settin
   "walk-assist": ["walkAssistKmh", "walkAssistOn"],
   motor: ["currentLimitA", "currentShare"],
   battery: ["nominalV"],
+  speedometer: ["motorPulses", "pulsesPerTurn", "circumferenceMm", "speedCalibrationPercent"],
   nominal: ["nominalV"],
   "cut-off": ["cutOffV"],
   current: ["currentLimitA", "currentShare"],

@@ -32,8 +32,8 @@ describe("the rail of a job", () => {
   });
 
   it("tells the time the keys take, until they are begun", () => {
-    expect(captions(demo(207))[3]).toBe("17 s of keys");
-    expect(captions(startRehearsal(demo(207)))[3]).toBe("17 s of keys");
+    expect(captions(demo(207))[3]).toBe("13 s of keys");
+    expect(captions(startRehearsal(demo(207)))[3]).toBe("13 s of keys");
     expect(captions(startProgram(demo(207), AT))[3]).toBe("under way");
     expect(captions(programmed(demo(207)))[3]).toBe("in force, as told");
   });

@@ -16,14 +16,24 @@ export function PartRatings({
   readonly bench: CurrentBench;
   readonly bike: Bike;
 }) {
+  const motor = bench.motor ? [{ part: "motor" as const, amps: bench.motor.amps }] : [];
   return allowed ? (
     <NumberTable
       caption="What each part bears"
       headings={["Part", "Amps", "Verdict"]}
-      rows={allowed.bounds.map(({ part, amps }) => ({
+      rows={[...allowed.bounds, ...motor].map(({ part, amps }) => ({
         key: part,
         head: PART_WORDS[part],
-        cells: [`${plain(amps)} A`, part === allowed.by ? <strong key="b">sets the limit</strong> : ""],
+        cells: [
+          `${plain(amps)} A`,
+          part === "motor" ? (
+            "from memory: moves no line"
+          ) : part === allowed.by ? (
+            <strong key="b">sets the limit</strong>
+          ) : (
+            ""
+          ),
+        ],
         working:
           part === "motor" && bench.motor
             ? [motorAmpsWorking(bench.motor), "Electrical input a rating permits; not rated watts over volts."]

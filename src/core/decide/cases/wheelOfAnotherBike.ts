@@ -1,0 +1,21 @@
+import type { Case } from "./case";
+import { counted, wheelCodes } from "./lines";
+
+export const CASE: Case = {
+  lesson: "Pulses right and the wheel a 16 on a 28: the wheel alone explains it and is set.",
+  bike: {
+    tyre: "50-622",
+    rolloutMm: "2190",
+    motorKind: "geared-hub",
+    motorRatedW: "250",
+    throttleFitted: "no",
+    packV: "36",
+    controllerA: "15",
+  },
+  leavesAs: "eu-epac",
+  lines: [wheelCodes("w", [16, 20, 24, 26, 27.5, 28, 29]), counted("n", "pulsesPerTurn", { min: 1, max: 6 })],
+  found: { w: "16", n: "1" },
+  plan: { w: "27.5", n: "1" },
+  says: { "hazard.speedometer-mistake": "breach" },
+  gone: ["hazard.speedometer-mistake"],
+};

@@ -53,6 +53,10 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   controllerV: { label: "Controller takes", hint: "Volts on its label: 36/48" },
   connectorA: { label: "Connector bears", hint: "From its data sheet, for long." },
   wireMm2: { label: "Thinnest battery wire" },
+  leavesThough: {
+    label: "It leaves all the same, because",
+    hint: "Who decided it, and on what. It stands on the papers with today’s date; the class does not.",
+  },
   wireGauge: { label: "Or by its gauge", hint: "American wire gauge, as printed on it." },
   overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
 };

@@ -53,7 +53,7 @@ export type Reason =
       readonly beyond: EncodeProblem | null;
     }
   | { readonly key: "reason.cap-not-shown"; readonly basis: "own" | "share" | "unknown" }
-  /** Nobody knows what the cap compares with: a value that is safe under every reading of it, until a run settles it. */
+  /** Nobody knows what the cap compares with: a value safe under every reading of it, until a run settles it. */
   | {
       readonly key: "reason.cap-safe";
       readonly basis: "own" | "unknown" | "scale";

@@ -54,6 +54,7 @@ export const INTAKE_FIELDS = {
   wireMm2: number("mm²", 0.5, 50),
   wireGauge: number("AWG", 0, 24, null, true),
   overload: number("×", 1, 3, USUAL_OVERLOAD),
+  leavesThough: text(400),
 } as const satisfies Record<string, IntakeField>;
 
 export type IntakeKey = keyof typeof INTAKE_FIELDS;

@@ -9,7 +9,12 @@ export function handOver(job: Job, at: string): Job {
   if (job.handedOverAt !== null || !job.profile) return job;
   const left: Raws = workOut(job).readBack.map((verdict) => ("raw" in verdict ? verdict.raw : null));
   return {
-    ...withEvent(sealOnto(job, "as-left", left, at, job.handOverNote), at, "handed-over"),
+    ...withEvent(
+      sealOnto(job, "as-left", left, at, job.handOverNote),
+      at,
+      "handed-over",
+      workOut(job).against.length > 0 ? (job.intake.leavesThough ?? "") : "",
+    ),
     handedOverAt: at,
     onTheStand: false,
   };

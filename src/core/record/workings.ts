@@ -15,6 +15,7 @@ import { asSealed, byCode, foundRawsOf, heldRaws } from "./columns";
 import { baselineOf, choiceOf, foundLines, type Baseline, type FoundLine } from "./found";
 import { nextStage, stagesOf, type Stage, type StageState } from "./stages";
 import type { Job } from "./job";
+import { isDecision, standingAgainst } from "./leaving";
 
 export interface CheckState {
   readonly check: DueCheck;
@@ -52,6 +53,10 @@ export interface Workings {
   readonly presentRaws: Raws;
   /** Findings of the values that are on the display at present, gravest first. */
   readonly findings: readonly SheetFinding[];
+  /** Of these, what keeps the bike from being called ready. */
+  readonly against: readonly SheetFinding[];
+  /** Why it may leave all the same, in writing; null where nobody has said. */
+  readonly leavesThough: string | null;
   readonly checks: readonly CheckState[];
   readonly readBack: readonly ReadBackVerdict[];
   readonly stages: readonly StageState[];
@@ -80,6 +85,7 @@ export function workOut(job: Job): Workings {
   const unit = (profile && shownUnit(profile, program ? left : presentRaws)) ?? choice?.rule.speedUnit ?? "kmh";
   const verdicts = profile ? readBack(profile, job.readBack, left) : [];
   const checks = profile ? checksDue(job, profile, bike, choice, left, unit) : [];
+  const findings = profile ? findingsOn(profile, presentRaws, bike, choice) : [];
   const hasBaseline = baseline.kind !== "missing";
   const stages = stagesOf({ job, intake, choice, hasBaseline, sheet, readBack: verdicts, checks });
   const programmed = program?.done ?? false;
@@ -97,7 +103,9 @@ export function workOut(job: Job): Workings {
     counts: sheet && countSheet(sheet),
     newer,
     presentRaws,
-    findings: profile ? findingsOn(profile, presentRaws, bike, choice) : [],
+    findings,
+    against: standingAgainst(findings, checks),
+    leavesThough: isDecision(job.intake.leavesThough) ? (job.intake.leavesThough ?? "").trim() : null,
     checks,
     readBack: verdicts,
     stages,

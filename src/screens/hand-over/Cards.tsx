@@ -13,11 +13,13 @@ interface CardProps {
   /** Its words, where the card is in another language. */
   readonly words?: Pick<OwnersWords, "stamps" | "newBike" | "noClass">;
   readonly language?: string;
+  /** Whether the class may stand on it. */
+  readonly namesClass?: boolean;
   readonly children: ReactNode;
 }
 
 /** One paper: whose it is, how far it can be trusted, and what is wrong with the record where something is. */
-export function Card({ title, paper, words = ENGLISH, language, children }: CardProps) {
+export function Card({ title, paper, words = ENGLISH, language, namesClass = true, children }: CardProps) {
   const { job, workings, standing, fault } = paper;
   const stamp = words.stamps[standing];
   return (
@@ -27,7 +29,7 @@ export function Card({ title, paper, words = ENGLISH, language, children }: Card
         <p className="min-w-0 break-words">
           <strong>{workings.bike.nickname || words.newBike}</strong>{" "}
           <span className="code">{String(job.number).padStart(4, "0")}</span>
-          {[workings.bike.frame, job.profile?.name, workings.choice?.rule.badge ?? words.noClass]
+          {[workings.bike.frame, job.profile?.name, (namesClass && workings.choice?.rule.badge) || words.noClass]
             .filter(Boolean)
             .map((part) => ` · ${part}`)}
         </p>

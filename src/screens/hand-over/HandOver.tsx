@@ -3,7 +3,8 @@ import Link from "next/link";
 import { useMemo } from "react";
 import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
 import { Button, buttonClass, Caution, Choice, FindingLine, useKeptState, useTell } from "@/ui/primitives";
-import { count, dayAndTime, sealFaultText, STAGE_NAMES } from "@/words";
+import { count, dayAndTime, findingText, INTAKE_WORDS, sealFaultText, STAGE_NAMES } from "@/words";
+import { voiceOf } from "../job/voice";
 import { isLanguage, LANGUAGES } from "@/words/ownersCard/languages";
 import { workAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
@@ -75,6 +76,30 @@ const OwnersLanguage = ({ language, onChoose }: OwnersLanguageProps) => (
   </div>
 );
 
+/** What stands against the bike as its display holds it now, and the only way past it: a decision in writing. */
+function Against({ job, workings }: Pick<StageProps, "job" | "workings">) {
+  const voice = voiceOf(workings);
+  return (
+    <section aria-labelledby="against" className="flex flex-col gap-2">
+      <h3 id="against" className="text-[1.5rem]">
+        {workings.leavesThough ? "It leaves with this standing against it" : "Not ready: this stands against it"}
+      </h3>
+      <ul className="flex flex-col gap-1">
+        {workings.against.map((finding) => (
+          <li key={finding.message.key + finding.lines.join()}>
+            <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
+          </li>
+        ))}
+      </ul>
+      <p className="text-quiet">
+        Mend it in the plan and program it again, or show by a ride that it is not so. No class is named on the owner’s
+        card until then.
+      </p>
+      <JobField job={job} place={{ in: "intake", name: "leavesThough" }} long {...INTAKE_WORDS.leavesThough} />
+    </section>
+  );
+}
+
 /** Whether the bike can leave, and what is still open. */
 function Standing({ job, workings }: StageProps) {
   const open = workings.stages.filter(({ stage, done }) => !done && stage !== "hand-over" && stage !== "plan");
@@ -99,8 +124,11 @@ function Standing({ job, workings }: StageProps) {
           </ul>
           <p className="text-quiet">The cards below can be printed as they stand; what is missing is said on them.</p>
         </>
-      ) : (
+      ) : workings.against.length === 0 ? (
         <h3 className="text-[1.5rem]">Proven. Ready to leave.</h3>
+      ) : null}
+      {job.handedOverAt || !job.program?.done || workings.against.length === 0 ? null : (
+        <Against job={job} workings={workings} />
       )}
       {job.handedOverAt ? null : (
         <JobField
@@ -126,7 +154,9 @@ function Deeds({
   waiting,
 }: StageProps & { readonly paper: Paper; readonly waiting: boolean }) {
   const tell = useTell();
-  const ready = workings.stages.every(({ stage, done }) => done || stage === "hand-over" || stage === "plan");
+  const ready =
+    workings.stages.every(({ stage, done }) => done || stage === "hand-over" || stage === "plan") &&
+    (workings.against.length === 0 || workings.leavesThough !== null);
   const give = async () => {
     const deed = await change((now) => handOver(now, nowIso()));
     if (deed) tell("Handed over.", () => void deed.undo("handed over"));

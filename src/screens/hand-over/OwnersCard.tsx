@@ -76,8 +76,9 @@ export function OwnersCard({ paper, language = "en" }: { readonly paper: Paper; 
   const words: OwnersWords = LANGUAGES[language].words;
   const { unit } = voiceOf(workings);
   const cap = appliedCap(profile, leftRaws, bike);
+  const namesClass = workings.against.length === 0 || standing === "planned-not-set";
   return (
-    <Card title={words.title} paper={paper} words={words} language={language}>
+    <Card title={words.title} paper={paper} words={words} language={language} namesClass={namesClass}>
       <div className="grid gap-6 sm:grid-cols-2">
         <FactList paper={paper} profile={profile} words={words} />
         <div>
@@ -107,7 +108,8 @@ export function OwnersCard({ paper, language = "en" }: { readonly paper: Paper; 
           words.heldFor(standing !== "planned-not-set"),
         ].join(" ")}
       </p>
-      {choice ? (
+      {choice && !namesClass ? <p className="mt-2 text-[0.95rem] font-semibold">{words.noLabel}</p> : null}
+      {choice && namesClass ? (
         <p className="mt-2 text-[0.95rem]">
           {words.label} <strong>{choice.rule.name}</strong>
           {bike.motorRatedW ? ` · ${bike.motorRatedW} W` : ""}

@@ -1,6 +1,6 @@
 import type { Paper, PaperCell, PaperLine } from "@/core/record";
-import { RuledTable } from "@/ui/primitives";
-import { dayAndTime, lineName, reasonWords } from "@/words";
+import { FindingLine, RuledTable } from "@/ui/primitives";
+import { dayAndTime, findingText, lineName, reasonWords } from "@/words";
 import { voiceOf } from "../job/voice";
 import { Card } from "./Cards";
 
@@ -17,7 +17,7 @@ function Why({ line, paper }: { readonly line: PaperLine; readonly paper: Paper 
 /** Workshop sheet: every line as found, as planned, as read back, and why. */
 export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
   const { job, workings, standing, lines } = paper;
-  const { choice, checks } = workings;
+  const { choice, checks, against, leavesThough } = workings;
   const isSet = standing !== "planned-not-set";
   const lastSeal = job.sheets[job.sheets.length - 1];
   const passed = checks.filter(({ verdict }) => verdict === "passed").length;
@@ -57,6 +57,23 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
           ? `As left is what was read back off the display; what nobody read back stands as unread. Checks passed: ${passed} of ${checks.length}.`
           : "Nothing has been set on the bike: these values are a plan."}
       </p>
+      {isSet && against.length > 0 ? (
+        <div className="mt-3">
+          <p className="font-semibold">Stands against it</p>
+          <ul>
+            {against.map((finding) => (
+              <li key={finding.message.key + finding.lines.join()}>
+                <FindingLine severity={finding.severity}>{findingText(finding.message, voiceOf(workings))}</FindingLine>
+              </li>
+            ))}
+          </ul>
+          <p>
+            {leavesThough
+              ? `Decided${job.handedOverAt ? ` ${dayAndTime(job.handedOverAt)}` : ""}: ${leavesThough}`
+              : "Nobody has decided in writing that it leaves so."}
+          </p>
+        </div>
+      ) : null}
       {choice ? (
         <p className="mt-2 text-[0.85rem] text-quiet">
           Checked against {choice.rule.name} ({choice.rule.source}, as known on {choice.rule.knownOn}). Not checked by

@@ -65,6 +65,14 @@ export function headline(job: Job, workings: Workings): Headline {
   }
   if (next === "hand-over") {
     const gone = job.handedOverAt !== null;
+    const [against] = workings.against;
+    if (against && !gone && workings.leavesThough === null)
+      return {
+        sign: against.severity === "breach" ? "breach" : "unknown",
+        text: `Not ready: ${findingText(against.message, voiceOf(workings))}`,
+        action: go("Look at it", "hand-over"),
+        place,
+      };
     const text = gone ? "Handed over." : "Proven. Ready to hand over.";
     return { sign: "done", text, action: go(gone ? "See the cards" : "Hand it over", "hand-over"), place };
   }

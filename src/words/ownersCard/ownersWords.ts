@@ -61,6 +61,8 @@ export interface OwnersWords {
   /** What the numbers hold for, planned or set. */
   readonly heldFor: (set: boolean) => string;
   readonly label: string;
+  /** In place of the label, where something speaks against the class. */
+  readonly noLabel: string;
   readonly checked: string;
   readonly notProven: string;
 }

@@ -6,7 +6,7 @@ import { classById } from "@/catalog/classes/classes";
 import { checkProfile, linesOf, readShown, shows, type DisplayProfile } from "../../display";
 import { readIntake } from "../../facts";
 import { smallProfile } from "../../keys/testing";
-import { makeSheet } from "../../sheet";
+import { makeSheet } from "../sheet";
 import { seeded } from "../../units/seeded";
 import type { Case } from "./case";
 

@@ -5,8 +5,8 @@
  */
 import type { IntakeText } from "../../facts";
 import type { Severity } from "../../law";
-import type { SheetMessage } from "../../sheet";
-import type { Reason } from "../reason";
+import type { SheetMessage } from "../sheet";
+import type { Reason } from "../../decide";
 import type { CaseLine } from "./lines";
 
 export interface Case {

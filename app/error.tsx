@@ -1,8 +1,8 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 
 /** Loaded when it is needed; should even that fail, the last resort takes over, which is always there. */
-const ScreenError = dynamic(() => import("@/screens/shell/ScreenError").then((module) => module.ScreenError));
+const ScreenError = later(() => import("@/screens/shell/ScreenError").then((module) => module.ScreenError));
 
 /** A screen that cannot be shown takes nothing else with it. */
 export default function RouteError({ error, reset }: { readonly error: Error; readonly reset: () => void }) {

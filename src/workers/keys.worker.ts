@@ -1,5 +1,4 @@
 /** Key plans off the main thread: a deep menu takes seconds, and no key on screen may wait for that. */
-import { expose } from "comlink";
 import { atHome, factoryRaws, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
 import {
@@ -12,6 +11,7 @@ import {
   type ProgramOutlook,
   type RestoreOutlook,
 } from "@/core/record";
+import { answerWith } from "./talk";
 
 export interface Tour {
   readonly presses: number;
@@ -55,4 +55,4 @@ const api = {
 };
 
 export type KeysApi = typeof api;
-expose(api);
+answerWith(api);

@@ -1,7 +1,7 @@
 /** The ride model off the main thread. */
-import { expose } from "comlink";
 import { sweep, type SweepAsk, type SweepResult } from "@/core/ride";
 import { newestOnly, runStepwise } from "./stepwise";
+import { answerWith } from "./talk";
 
 const asks = newestOnly();
 
@@ -13,4 +13,4 @@ const api = {
 };
 
 export type RideApi = typeof api;
-expose(api);
+answerWith(api);

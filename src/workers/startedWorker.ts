@@ -1,6 +1,6 @@
 /** Workers that are started when they are first asked, and started anew when they do not come up. */
-import { wrap, type Remote } from "comlink";
 import { sayStuck } from "./stuck";
+import { remoteOf, type Remote } from "./talk";
 
 /** How often a worker that does not come up is started anew before somebody is told. */
 const MOST_STARTS = 3;
@@ -32,7 +32,7 @@ export function startedWorker<Api>(start: () => Worker): StartedWorker<Api> {
       const next = (api = begin());
       open.forEach((again) => again(next));
     });
-    return wrap<Api>(worker);
+    return remoteOf<Api>(worker);
   };
   const running = (): Remote<Api> => (api ??= begin());
   return {

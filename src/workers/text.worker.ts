@@ -1,10 +1,10 @@
 /** Pasted texts read off the main thread, in slices: a long leaflet or list never holds up a key. */
-import { expose } from "comlink";
 import type { DisplayProfile } from "@/core/display";
 import { readingLeaflet, type LeafletReading } from "@/core/display/leaflet";
 import { readingPastedList, type PastedList } from "@/core/display/pastedList";
 import { readingLinesCsv, type CsvReading } from "@/core/display/profileCsv";
 import { newestOnly, runStepwise } from "./stepwise";
+import { answerWith } from "./talk";
 
 type Tell = (share: number) => void;
 const asks = newestOnly();
@@ -21,4 +21,4 @@ const api = {
 };
 
 export type TextApi = typeof api;
-expose(api);
+answerWith(api);

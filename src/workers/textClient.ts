@@ -1,5 +1,4 @@
 /** Asks the text worker, which is started when it is first asked. */
-import { proxy } from "comlink";
 import type { DisplayProfile } from "@/core/display";
 import type { LeafletReading } from "@/core/display/leaflet";
 import type { PastedList } from "@/core/display/pastedList";
@@ -13,12 +12,12 @@ const texts = startedWorker<TextApi>(
 
 /** Pasted texts, read in slices; each is null where a newer one or a cancel came in between. */
 export const readLeafletText = (text: string, tell: (share: number) => void): Promise<LeafletReading | null> =>
-  texts.ask<LeafletReading | null>((worker) => worker.leaflet(text, proxy(tell)));
+  texts.ask<LeafletReading | null>((worker) => worker.leaflet(text, tell));
 export const readList = (
   profile: DisplayProfile,
   text: string,
   tell: (share: number) => void,
-): Promise<PastedList | null> => texts.ask<PastedList | null>((worker) => worker.list(profile, text, proxy(tell)));
+): Promise<PastedList | null> => texts.ask<PastedList | null>((worker) => worker.list(profile, text, tell));
 export const readCsv = (text: string, tell: (share: number) => void): Promise<CsvReading | null> =>
-  texts.ask<CsvReading | null>((worker) => worker.linesCsv(text, proxy(tell)));
+  texts.ask<CsvReading | null>((worker) => worker.linesCsv(text, tell));
 export const cancelReading = (): void => texts.askIfStarted((worker) => worker.cancel());

@@ -1,9 +1,9 @@
 /** GPX files read and solved off the main thread. */
-import { expose } from "comlink";
 import { readGpx, type GpxProblem } from "@/core/wheel/gpx";
 import { thinned } from "@/core/wheel/thinned";
 import { solveTrack, type Track, type TrackProblem } from "@/core/wheel/track";
 import { newestOnly, runStepwise } from "./stepwise";
+import { answerWith } from "./talk";
 
 export type TrackAnswer =
   | { readonly ok: true; readonly track: Track; readonly fixes: number; readonly unreadable: number }
@@ -43,4 +43,4 @@ const api = {
 };
 
 export type TrackApi = typeof api;
-expose(api);
+answerWith(api);

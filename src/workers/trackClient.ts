@@ -1,5 +1,4 @@
 /** Asks the track worker, which is started when it is first asked. */
-import { proxy } from "comlink";
 import type { TrackAnswer, TrackApi } from "./track.worker";
 import { startedWorker } from "./startedWorker";
 
@@ -9,5 +8,5 @@ const track = startedWorker<TrackApi>(
 
 /** Reads and solves a GPX file; null where it was cancelled. */
 export const solveTrackFile = (file: Blob, tell: (share: number) => void): Promise<TrackAnswer | null> =>
-  track.ask<TrackAnswer | null>((worker) => worker.solve(file, proxy(tell)));
+  track.ask<TrackAnswer | null>((worker) => worker.solve(file, tell));
 export const cancelTrack = (): void => track.askIfStarted((worker) => worker.cancel());

@@ -2,10 +2,10 @@
 import type { DisplayProfile } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { count } from "@/words";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import type { KnownDisplays } from "./useDisplays";
 
-const WhichIsIt = dynamic(() => import("./WhichIsIt").then((module) => module.WhichIsIt), { ssr: false });
+const WhichIsIt = later(() => import("./WhichIsIt").then((module) => module.WhichIsIt));
 
 /** The displays by name, and the way to find out which one it is. */
 export function DisplayList({

@@ -3,7 +3,7 @@ import type { DisplayProfile } from "@/core/display";
 import { removeDisplay, restoreDisplay } from "@/store";
 import { useKeptState, useTell } from "@/ui/primitives";
 import { profileProblemText } from "@/words/profiles";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useState } from "react";
 import { ChosenDisplay } from "./ChosenDisplay";
@@ -13,7 +13,7 @@ import { FreeDisplay } from "./DisplaySheet";
 import { RefusedFile } from "./RefusedFile";
 import { useDisplays } from "./useDisplays";
 
-const ForBike = dynamic(() => import("./ForBike").then((module) => module.ForBike), { ssr: false });
+const ForBike = later(() => import("./ForBike").then((module) => module.ForBike));
 
 /** What makes new displays is loaded when one is made. */
 const newDisplays = () => import("@/store/newDisplays");

@@ -2,19 +2,18 @@
 import Link from "next/link";
 import { useMemo } from "react";
 import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
-import { Button, buttonClass, Caution, Choice, FindingLine, useKeptState, useTell } from "@/ui/primitives";
-import { count, dayAndTime, findingText, INTAKE_WORDS, sealFaultText, STAGE_NAMES } from "@/words";
-import { voiceOf } from "../job/voice";
-import { isLanguage, LANGUAGES } from "@/words/ownersCard/languages";
+import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
+import { count, dayAndTime, sealFaultText, STAGE_NAMES } from "@/words";
 import { workAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
 import { SaveJob } from "../job/SaveJob";
 import type { StageProps } from "../job/stageProps";
 import { usePlan } from "../job/usePlan";
-import { OwnersCard } from "./OwnersCard";
+import { OwnersCardInTheirs } from "./OwnersCardInTheirs";
 import { WayBackCard } from "./WayBackCard";
 import { WorkshopSheet } from "./WorkshopSheet";
+import { Against } from "./Against";
 
 const nowIso = (): string => new Date().toISOString();
 
@@ -27,7 +26,6 @@ export function HandOver(props: StageProps) {
     return job.profile && task ? workAsk(job.profile, task.state, task.goal) : null;
   }, [job]);
   const { plan: back, waiting } = usePlan(ask);
-  const [language, setLanguage] = useKeptState("owners-language", "en");
   if (!paper) return <NoDisplay job={job} />;
   return (
     <div>
@@ -37,10 +35,7 @@ export function HandOver(props: StageProps) {
       </section>
       <div className="flex flex-col gap-8 print:block">
         <WorkshopSheet paper={paper} />
-        <div>
-          <OwnersLanguage language={language} onChoose={setLanguage} />
-          <OwnersCard paper={paper} language={isLanguage(language) ? language : "en"} />
-        </div>
+        <OwnersCardInTheirs paper={paper} />
         {back ? <WayBackCard paper={paper} work={back} /> : null}
       </div>
       {back ? null : (
@@ -56,47 +51,6 @@ export function HandOver(props: StageProps) {
         Back to the rack
       </Link>
     </div>
-  );
-}
-
-interface OwnersLanguageProps {
-  readonly language: string;
-  readonly onChoose: (language: string) => void;
-}
-
-/** The language the rider reads; kept for the next bike. */
-const OwnersLanguage = ({ language, onChoose }: OwnersLanguageProps) => (
-  <div className="no-print mb-2">
-    <Choice
-      label="Owner’s card in"
-      value={isLanguage(language) ? language : "en"}
-      options={Object.entries(LANGUAGES).map(([value, { name }]) => ({ value, label: name }))}
-      onChoose={onChoose}
-    />
-  </div>
-);
-
-/** What stands against the bike as its display holds it now, and the only way past it: a decision in writing. */
-function Against({ job, workings }: Pick<StageProps, "job" | "workings">) {
-  const voice = voiceOf(workings);
-  return (
-    <section aria-labelledby="against" className="flex flex-col gap-2">
-      <h3 id="against" className="text-[1.5rem]">
-        {workings.leavesThough ? "It leaves with this standing against it" : "Not ready: this stands against it"}
-      </h3>
-      <ul className="flex flex-col gap-1">
-        {workings.against.map((finding) => (
-          <li key={finding.message.key + finding.lines.join()}>
-            <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
-          </li>
-        ))}
-      </ul>
-      <p className="text-quiet">
-        Mend it in the plan and program it again, or show by a ride that it is not so. No class is named on the owner’s
-        card until then.
-      </p>
-      <JobField job={job} place={{ in: "intake", name: "leavesThough" }} long {...INTAKE_WORDS.leavesThough} />
-    </section>
   );
 }
 

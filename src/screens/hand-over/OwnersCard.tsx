@@ -4,7 +4,7 @@ import type { Paper } from "@/core/record";
 import { appliedCap, decoded, type Raws } from "@/core/applied";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyNames, keyOf } from "@/words";
-import { LANGUAGES, type LanguageCode } from "@/words/ownersCard/languages";
+import { ENGLISH } from "@/words/ownersCard/english";
 import { ownersKeys } from "@/words/ownersCard/ownersKeys";
 import type { OwnersFact, OwnersWords } from "@/words/ownersCard/ownersWords";
 import { voiceOf } from "../job/voice";
@@ -68,17 +68,16 @@ function FactList({ paper, profile, words }: FactsProps) {
 }
 
 /** Owner's card: their keys, their levels, their limits, in the language they read. */
-export function OwnersCard({ paper, language = "en" }: { readonly paper: Paper; readonly language?: LanguageCode }) {
+export function OwnersCard({ paper, words = ENGLISH }: { readonly paper: Paper; readonly words?: OwnersWords }) {
   const { job, workings, leftRaws, standing } = paper;
   const { choice, bike } = workings;
   const { profile } = job;
   if (!profile) return null;
-  const words: OwnersWords = LANGUAGES[language].words;
   const { unit } = voiceOf(workings);
   const cap = appliedCap(profile, leftRaws, bike);
   const namesClass = workings.against.length === 0 || standing === "planned-not-set";
   return (
-    <Card title={words.title} paper={paper} words={words} language={language} namesClass={namesClass}>
+    <Card title={words.title} paper={paper} words={words} language={words.language} namesClass={namesClass}>
       <div className="grid gap-6 sm:grid-cols-2">
         <FactList paper={paper} profile={profile} words={words} />
         <div>
@@ -108,7 +107,11 @@ export function OwnersCard({ paper, language = "en" }: { readonly paper: Paper; 
           words.heldFor(standing !== "planned-not-set"),
         ].join(" ")}
       </p>
-      {choice && !namesClass ? <p className="mt-2 text-[0.95rem] font-semibold">{words.noLabel}</p> : null}
+      {choice && !namesClass ? (
+        <p className="mt-2 text-[0.95rem] font-semibold">
+          {words.noLabel} {standing === "read-back" ? "" : words.notProven}
+        </p>
+      ) : null}
       {choice && namesClass ? (
         <p className="mt-2 text-[0.95rem]">
           {words.label} <strong>{choice.rule.name}</strong>

@@ -6,6 +6,7 @@ import { classById } from "@/catalog/classes/classes";
 import { paperOf, startProgram, wayBack, withTyped, workOut, type Job, type Paper } from "@/core/record";
 import { AT, checked, demo, handedOver, programmed, readBack } from "../testing/jobs";
 import { rowsOf, says } from "../testing/says";
+import { GERMAN } from "@/words/ownersCard/german";
 import { OwnersCard } from "./OwnersCard";
 import { WayBackCard } from "./WayBackCard";
 import { WorkshopSheet } from "./WorkshopSheet";
@@ -182,7 +183,7 @@ describe("a bike handed over", () => {
 });
 
 describe("the owner's card in another language", () => {
-  const german = (job: Job): string => says(<OwnersCard paper={paper(job)} language="de" />);
+  const german = (job: Job): string => says(<OwnersCard paper={paper(job)} words={GERMAN} />);
 
   it("says every fact the English one says, with a comma for the point", () => {
     expect(german(READ)).toContain("Unterstützung endet bei");

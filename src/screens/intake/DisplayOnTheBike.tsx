@@ -6,13 +6,13 @@ import { ownDisplay, ownDisplays } from "@/store";
 import { Choice, FindingLine, useTell } from "@/ui/primitives";
 import { count } from "@/words";
 import { useLiveQuery } from "dexie-react-hooks";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import type { StageProps } from "../job/stageProps";
 
-const SwapDisplay = dynamic(() => import("./SwapDisplay").then((module) => module.SwapDisplay), { ssr: false });
+const SwapDisplay = later(() => import("./SwapDisplay").then((module) => module.SwapDisplay));
 
 /** Whether something of the display now on the bike has been written down or keyed in: another one is then a swap. */
 const isInUse = (job: Job): boolean =>

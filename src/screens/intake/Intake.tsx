@@ -4,7 +4,7 @@ import { assistLimit } from "@/core/law";
 import { acceptedReadingProblem } from "@/core/record";
 import { buttonClass, Caution, FindingLine } from "@/ui/primitives";
 import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS } from "@/words";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import type { StageProps } from "../job/stageProps";
 import { TypedField } from "../job/TypedField";
@@ -13,7 +13,7 @@ import { DisplayAndClass } from "./DisplayAndClass";
 import { FirstFigures } from "./FirstFigures";
 
 /** Loaded when something else than a designation stands in the tyre's field. */
-const Sidewall = dynamic(() => import("../numbers/Sidewall").then((module) => module.Sidewall), { ssr: false });
+const Sidewall = later(() => import("../numbers/Sidewall").then((module) => module.Sidewall));
 
 const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
   { title: "The bike", keys: ["nickname", "frame", "visit", "rider", "complaint"] },

@@ -1,10 +1,10 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { Component, type ReactNode } from "react";
 import type { Job } from "@/core/record";
 
 /** Loaded when a job cannot be shown. */
-const BadJobFace = dynamic(() => import("./BadJobFace").then((module) => module.BadJobFace), { ssr: false });
+const BadJobFace = later(() => import("./BadJobFace").then((module) => module.BadJobFace));
 
 interface BadJobProps {
   readonly job: Job;

@@ -1,6 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { useRouter, useSelectedLayoutSegment } from "next/navigation";
 import { useEffect, useMemo, useRef, type ComponentType } from "react";
 import { STAGES, sealFault, workOut, type Job, type Stage, type Workings } from "@/core/record";
@@ -11,6 +11,7 @@ import { BadJob } from "./BadJob";
 import { StageRail } from "./StageRail";
 import type { ChangeJob, StageProps } from "./stageProps";
 import { useOutlook } from "./usePlan";
+import { BrokenSeal } from "./BrokenSeal";
 
 interface StageModule {
   readonly Stage: ComponentType<StageProps>;
@@ -22,21 +23,15 @@ interface StageModule {
 
 /** Each stage is loaded when it is first opened, from the folder of its name. */
 const SCREENS = Object.fromEntries(
-  STAGES.map((stage) => [
-    stage,
-    dynamic(() => import(`../${stage}/Stage`).then((module: StageModule) => module.Stage)),
-  ]),
+  STAGES.map((stage) => [stage, later(() => import(`../${stage}/Stage`).then((module: StageModule) => module.Stage))]),
 ) as Readonly<Record<Stage, ComponentType<StageProps>>>;
 
 /** Beside the stages: the numbers of the bike, which serve all of them. */
 const NUMBERS = "numbers";
-const Numbers = dynamic(() => import("../numbers/Numbers").then((module) => module.Numbers));
+const Numbers = later(() => import("../numbers/Numbers").then((module) => module.Numbers));
 
 /** Loaded when an address names a bike nobody has here. */
-const NotHere = dynamic(() => import("./NotHere").then((module) => module.NotHere), { ssr: false });
-
-/** Loaded when a record has been changed behind its seals. */
-const BrokenSeal = dynamic(() => import("./BrokenSeal").then((module) => module.BrokenSeal));
+const NotHere = later(() => import("./NotHere").then((module) => module.NotHere));
 
 /** One job at one of its six stages, or at its numbers. */
 export function JobScreen({ id }: { readonly id: string }) {
@@ -105,8 +100,8 @@ function StageHeading({ name }: { readonly name: string }) {
 function JobHead({ job, workings }: { readonly job: Job; readonly workings: Workings }) {
   const { bike, choice } = workings;
   const pack = bike.packV ? `${bike.packV} V${bike.packAh ? ` ${bike.packAh} Ah` : ""}` : null;
-  const facts = [bike.frame, bike.motorRatedW ? `${bike.motorRatedW} W` : null, pack, job.profile?.name];
   const fault = useMemo(() => sealFault(job), [job]);
+  const facts = [bike.frame, bike.motorRatedW ? `${bike.motorRatedW} W` : null, pack, job.profile?.name];
   return (
     <div className="no-print mb-2">
       <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">

@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { useMemo, type ComponentType } from "react";
 import { readFigures } from "@/core/facts/figures";
 import type { Raws } from "@/core/applied";
@@ -21,12 +21,12 @@ const TITLES: Readonly<Record<BenchName, string>> = {
 
 /** Each bench is loaded when it is first opened. */
 const SCREENS: Readonly<Record<BenchName, ComponentType<BenchProps>>> = {
-  wheel: dynamic(() => import("./WheelBench").then((module) => module.WheelBench)),
-  speedometer: dynamic(() => import("./SpeedometerBench").then((module) => module.SpeedometerBench)),
-  battery: dynamic(() => import("./BatteryBench").then((module) => module.BatteryBench)),
-  current: dynamic(() => import("./CurrentBench").then((module) => module.CurrentBench)),
-  ladder: dynamic(() => import("./LadderBench").then((module) => module.LadderBench)),
-  ride: dynamic(() => import("./RideBench").then((module) => module.RideBench)),
+  wheel: later(() => import("./WheelBench").then((module) => module.WheelBench)),
+  speedometer: later(() => import("./SpeedometerBench").then((module) => module.SpeedometerBench)),
+  battery: later(() => import("./BatteryBench").then((module) => module.BatteryBench)),
+  current: later(() => import("./CurrentBench").then((module) => module.CurrentBench)),
+  ladder: later(() => import("./LadderBench").then((module) => module.LadderBench)),
+  ride: later(() => import("./RideBench").then((module) => module.RideBench)),
 };
 
 /** The numbers of one bike, worked out from what can be measured, bench by bench. */

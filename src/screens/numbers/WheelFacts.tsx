@@ -1,12 +1,12 @@
 "use client";
 import { WHEEL_WORDS } from "@/words/figures/wheel";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
 import type { BenchProps } from "./benchProps";
 
 /** Loaded when a sidewall is typed. */
-const Sidewall = dynamic(() => import("./Sidewall").then((module) => module.Sidewall), { ssr: false });
+const Sidewall = later(() => import("./Sidewall").then((module) => module.Sidewall));
 
 /** What is known of the wheel and its pick-up, and typed here. */
 export function WheelFacts(props: BenchProps & { readonly shown: string }) {

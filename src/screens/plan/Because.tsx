@@ -1,5 +1,6 @@
 "use client";
 import { type Reason } from "@/core/decide";
+import { capBasisOf } from "@/core/display";
 import { definitionsOf, type Sheet, type SheetRow } from "@/core/sheet";
 import { SignShape } from "@/ui/primitives";
 import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/words";
@@ -71,7 +72,7 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
           {definition.safeDirection ? ` · safe side: ${SAFE_SIDES[definition.safeDirection]}` : ""}
         </p>
       ) : null}
-      <CapBasis job={job} change={change} row={row} />
+      {capBasisOf(row.line.encoding) === null ? null : <CapBasis job={job} change={change} row={row} />}
       <ByHand job={job} change={change} row={row} />
     </section>
   );

@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useState } from "react";
 import { rawValues, shows } from "@/core/display";
@@ -8,7 +8,7 @@ import { Button } from "@/ui/primitives";
 import type { ByHandProps } from "./Unlock";
 
 /** Loaded when a line is to be unlocked. */
-const Unlock = dynamic(() => import("./Unlock").then((module) => module.Unlock), { ssr: false });
+const Unlock = later(() => import("./Unlock").then((module) => module.Unlock));
 
 /** Setting a target by hand, and unlocking a maker-only line with a written reason. */
 export function ByHand({ job, change, row }: ByHandProps) {

@@ -35,7 +35,7 @@ export function HowItStands(
           <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left alone`} />
         </ul>
         <TrueCap workings={workings} />
-        <Newer {...props} />
+        {workings.newer.length > 0 ? <Newer {...props} /> : null}
       </div>
     </section>
   );

@@ -2,7 +2,7 @@
 import type { SheetRow } from "@/core/sheet";
 import { buttonClass, Choice } from "@/ui/primitives";
 import { count, duration } from "@/words";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useState } from "react";
 import { NoDisplay } from "../job/NoDisplay";
@@ -14,7 +14,7 @@ import { HowItStands } from "./HowItStands";
 import { SheetTable } from "./SheetTable";
 
 /** Loaded when somebody asks what if. */
-const WhatIf = dynamic(() => import("./WhatIf").then((module) => module.WhatIf), { ssr: false });
+const WhatIf = later(() => import("./WhatIf").then((module) => module.WhatIf));
 
 type Filter = "all" | "odd" | "findings";
 

@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { useState } from "react";
 import { codeOf, viewOf, type View } from "@/core/display";
 import { likelySlips, type CardStep } from "@/core/keys";
@@ -15,12 +15,10 @@ import { Hands } from "./Hands";
 import { useLead } from "./useLead";
 import { useSession, type Session as Keyed } from "./useSession";
 
-const Follows = dynamic(() => import("./Follows").then((module) => module.Follows), { ssr: false });
-const PlanProblem = dynamic(() => import("./PlanProblem").then((module) => module.PlanProblem), { ssr: false });
-const ReadingStep = dynamic(() => import("./ReadingStep").then((module) => module.ReadingStep), { ssr: false });
-const ShowsSomethingElse = dynamic(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse), {
-  ssr: false,
-});
+const Follows = later(() => import("./Follows").then((module) => module.Follows));
+const PlanProblem = later(() => import("./PlanProblem").then((module) => module.PlanProblem));
+const ReadingStep = later(() => import("./ReadingStep").then((module) => module.ReadingStep));
+const ShowsSomethingElse = later(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse));
 
 const nowIso = (): string => new Date().toISOString();
 

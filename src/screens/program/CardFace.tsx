@@ -1,4 +1,4 @@
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import type { ReactNode } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
 import type { CardStep } from "@/core/keys";
@@ -10,10 +10,10 @@ import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";
 
 /** Loaded where a chord that opens the menu can be missed. */
-const NearMisses = dynamic(() => import("./NearMisses").then((module) => module.NearMisses), { ssr: false });
+const NearMisses = later(() => import("./NearMisses").then((module) => module.NearMisses));
 
 /** Loaded when something went off the plan. */
-const Notice = dynamic(() => import("./Notice").then((module) => module.Notice), { ssr: false });
+const Notice = later(() => import("./Notice").then((module) => module.Notice));
 
 interface CardFaceProps {
   readonly profile: DisplayProfile;

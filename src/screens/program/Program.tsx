@@ -1,13 +1,13 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { NoDisplay } from "../job/NoDisplay";
 import type { StageProps } from "../job/stageProps";
 
 // One of these is shown, and only that one is loaded.
-const BeforeTheKeys = dynamic(() => import("./BeforeTheKeys").then((module) => module.BeforeTheKeys));
-const BikeKeys = dynamic(() => import("./BikeKeys").then((module) => module.BikeKeys));
-const InForce = dynamic(() => import("./InForce").then((module) => module.InForce));
-const Rehearsal = dynamic(() => import("./Rehearsal").then((module) => module.Rehearsal));
+const BeforeTheKeys = later(() => import("./BeforeTheKeys").then((module) => module.BeforeTheKeys));
+const BikeKeys = later(() => import("./BikeKeys").then((module) => module.BikeKeys));
+const InForce = later(() => import("./InForce").then((module) => module.InForce));
+const Rehearsal = later(() => import("./Rehearsal").then((module) => module.Rehearsal));
 
 /**
  * Program: key by key, without the menu closing and without driving off the stand; or rehearsed first, off the bike.

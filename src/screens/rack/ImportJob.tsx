@@ -1,12 +1,12 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { useRouter } from "next/navigation";
 import { useState } from "react";
 import { LARGEST_JOB_FILE_BYTES } from "@/core/record";
 import { importJob, previewImport, undoImport, writeTyped, type ImportPreview } from "@/store";
 import { FilePick, useTell } from "@/ui/primitives";
 
-const ImportPanel = dynamic(() => import("./ImportPanel").then((module) => module.ImportPanel), { ssr: false });
+const ImportPanel = later(() => import("./ImportPanel").then((module) => module.ImportPanel));
 
 interface Looked {
   readonly fileName: string;

@@ -1,11 +1,11 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { useSyncExternalStore } from "react";
 import { failureNow, watchFailure } from "@/store";
 import { isStuck, watchStuck } from "@/workers/stuck";
 
 // What is said when something failed is loaded when it does.
-const AlarmPanels = dynamic(() => import("./AlarmPanels").then((module) => module.AlarmPanels), { ssr: false });
+const AlarmPanels = later(() => import("./AlarmPanels").then((module) => module.AlarmPanels));
 
 /** Says, once and plainly, what the page could not do. */
 export function Alarms() {

@@ -2,7 +2,7 @@
 import { addJob } from "@/store";
 import { Toasts, useShortcuts } from "@/ui/primitives";
 import { setNonce } from "get-nonce";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { usePathname, useRouter } from "next/navigation";
 import { useCallback, useEffect, useRef, useState, type ReactNode } from "react";
 import { Alarms } from "./Alarms";
@@ -11,8 +11,8 @@ import { StorageGate } from "./StorageGate";
 import { TopBar } from "./TopBar";
 
 // Loaded when first asked for: neither is needed to see a screen.
-const Palette = dynamic(() => import("./Palette").then((module) => module.Palette), { ssr: false });
-const ShortcutHelp = dynamic(() => import("./ShortcutHelp").then((module) => module.ShortcutHelp), { ssr: false });
+const Palette = later(() => import("./Palette").then((module) => module.Palette));
+const ShortcutHelp = later(() => import("./ShortcutHelp").then((module) => module.ShortcutHelp));
 
 /** The frame around every screen: where you are, where you can go, what is kept where. */
 export function Shell({ nonce, children }: { readonly nonce: string | undefined; readonly children: ReactNode }) {

@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
 import {
   healthNow,
@@ -12,7 +12,7 @@ import {
   type Health,
 } from "@/store";
 
-const NoStorage = dynamic(() => import("./NoStorage").then((module) => module.NoStorage), { ssr: false });
+const NoStorage = later(() => import("./NoStorage").then((module) => module.NoStorage));
 
 const OPEN: Health = { kind: "open" };
 

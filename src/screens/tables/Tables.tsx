@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import type { ComponentType } from "react";
 import { useKeptState } from "@/ui/primitives";
 import { ClassTable } from "./ClassTable";
@@ -7,7 +7,7 @@ import { StartTable } from "./StartTable";
 import { VoltTable } from "./VoltTable";
 import { WheelTable } from "./WheelTable";
 
-const UnitRule = dynamic(() => import("./UnitRule").then((module) => module.UnitRule), { ssr: false });
+const UnitRule = later(() => import("./UnitRule").then((module) => module.UnitRule));
 
 const PARTS = {
   wheel: "Wheel",

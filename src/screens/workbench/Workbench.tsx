@@ -1,6 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
 import { ForBike } from "../displays/ForBike";
@@ -18,9 +18,9 @@ import type { Tour } from "@/workers/keys.worker";
 import { FreeDisplay } from "../displays/DisplaySheet";
 import { LineGrid } from "./LineGrid";
 
-const MannerForm = dynamic(() => import("./MannerForm").then((module) => module.MannerForm));
-const LeafletPanel = dynamic(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
-const FilesPanel = dynamic(() => import("./FilesPanel").then((module) => module.FilesPanel));
+const MannerForm = later(() => import("./MannerForm").then((module) => module.MannerForm));
+const LeafletPanel = later(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
+const FilesPanel = later(() => import("./FilesPanel").then((module) => module.FilesPanel));
 import type { WorkbenchProps } from "./workbenchProps";
 
 /** Longest name and variant, characters. */

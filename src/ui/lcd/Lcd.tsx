@@ -1,11 +1,12 @@
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import type { DisplayProfile } from "@/core/display";
 import type { LcdProps } from "./glass";
 import { SegmentGlass } from "./SegmentGlass";
 
-const ColourGlass = dynamic(() => import("./ColourGlass").then((module) => module.ColourGlass), {
-  loading: () => <div className="aspect-[6/5] w-full rounded-md bg-glass" />,
-});
+const ColourGlass = later(
+  () => import("./ColourGlass").then((module) => module.ColourGlass),
+  <div className="aspect-[6/5] w-full rounded-md bg-glass" />,
+);
 
 /**
  * The glass of a simulated display: nothing is lit that the machine does not show. Segment glass writes in bars, colour

@@ -1,5 +1,5 @@
 "use client";
-import dynamic from "next/dynamic";
+import { later } from "@/ui/primitives/later";
 import { createContext, useCallback, useContext, useState, type ReactNode } from "react";
 import type { Message } from "./ToastList";
 
@@ -7,7 +7,7 @@ type Tell = (text: string, undo?: () => void) => void;
 const TellContext = createContext<Tell>(() => undefined);
 
 // Loaded with the first message: no screen needs it to be seen.
-const ToastList = dynamic(() => import("./ToastList").then((module) => module.ToastList), { ssr: false });
+const ToastList = later(() => import("./ToastList").then((module) => module.ToastList));
 
 /** Says what was done, with the way to undo it. */
 export const useTell = (): Tell => useContext(TellContext);

@@ -4,6 +4,7 @@ import { plain, secondsSaid, speed } from "../speak";
 import type { OwnersWords } from "./ownersWords";
 
 export const ENGLISH: OwnersWords = {
+  language: "en",
   title: "Owner’s card",
   stamps: {
     "planned-not-set": "Planned, not set",

@@ -7,6 +7,7 @@ const NUMBER = new Intl.NumberFormat("de-DE", { maximumFractionDigits: 1, useGro
 const said = (value: number): string => NUMBER.format(value);
 
 export const GERMAN: OwnersWords = {
+  language: "de",
   title: "Karte für den Besitzer",
   stamps: {
     "planned-not-set": "Geplant, nicht eingestellt",

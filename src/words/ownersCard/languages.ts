@@ -1,17 +1,16 @@
-/** The languages an owner's card can be printed in. */
+/** The languages an owner's card can be printed in. All but English are loaded when they are chosen. */
 import { ENGLISH } from "./english";
-import { GERMAN } from "./german";
 import type { OwnersWords } from "./ownersWords";
 
 interface Language {
   /** As those who speak it call it. */
   readonly name: string;
-  readonly words: OwnersWords;
+  readonly load: () => Promise<OwnersWords>;
 }
 
 export const LANGUAGES = {
-  en: { name: "English", words: ENGLISH },
-  de: { name: "Deutsch", words: GERMAN },
+  en: { name: "English", load: () => Promise.resolve(ENGLISH) },
+  de: { name: "Deutsch", load: () => import("./german").then(({ GERMAN }) => GERMAN) },
 } as const satisfies Record<string, Language>;
 
 export type LanguageCode = keyof typeof LANGUAGES;

@@ -26,6 +26,8 @@ export type OwnersFact = "cap" | "levels" | "throttle" | "cutOff";
 type ThrottleMode = "off" | "follows-level" | "full";
 
 export interface OwnersWords {
+  /** As browsers and readers know it. */
+  readonly language: string;
   readonly title: string;
   /** What stands across the card while its values are less than proven. */
   readonly stamps: Readonly<Record<Standing, string | null>>;

@@ -72,7 +72,7 @@ test("a cap nobody has settled keeps it until a ride has", async ({ page }) => {
     ),
   };
   const all = ready({ profile: unsettled });
-  const { "top-speed-run": _run, ...others } = all.checks;
+  const others = Object.fromEntries(Object.entries(all.checks).filter(([id]) => id !== "top-speed-run"));
   await look(page, { ...all, checks: others });
   await expect(main(page)).toContainText("Measure the top assisted speed");
   await expect(owners(page)).not.toContainText("EU EPAC");

@@ -7,62 +7,13 @@ import { appliedCap, appliedCurrentA, readOut } from "../applied";
 import { outcomeOf } from "../benches/outcome";
 import { batteryBench, currentBench } from "../benches/packBench";
 import { wheelBench } from "../benches/wheelBench";
-import { linesOf, rawValues, shows } from "../display";
 import { readFigures } from "../facts/figures";
-import type { IntakeText } from "../facts";
 import type { Reason } from "../decide";
 import type { SheetRow } from "../sheet";
-import { newJob, type Job } from "./job";
+import type { Job } from "./job";
 import { paperOf } from "./paper";
+import { jobsOf } from "./testingJobs";
 import { workOut } from "./workings";
-
-const some = <Value>(arbitrary: fc.Arbitrary<Value>) => fc.option(arbitrary, { nil: undefined, freq: 4 });
-const oneOf = (...values: readonly string[]) => fc.constantFrom(...values);
-
-/** A bike as people type it, much of it unsaid. */
-const intakes: fc.Arbitrary<IntakeText> = fc.record({
-  tyre: some(oneOf("47-622", "100-559", "54-507", "20 x 2.35", "nonsense")),
-  rolloutMm: some(fc.integer({ min: 1200, max: 2400 }).map(String)),
-  pickUp: some(oneOf("spoke-magnet", "inside-motor")),
-  pulsesPerTurn: some(oneOf("1", "2", "6", "46", "80")),
-  motorKind: some(oneOf("geared-hub", "direct-drive-hub", "mid-drive")),
-  motorRatedW: some(oneOf("250", "500", "1000")),
-  packV: some(oneOf("24", "36", "48", "52", "72")),
-  chemistry: some(oneOf("nmc", "lfp")),
-  controllerA: some(oneOf("12", "15", "22", "30")),
-  bmsA: some(oneOf("15", "25", "40")),
-  throttleFitted: some(oneOf("yes", "no")),
-  rider: some(oneOf("novice", "used-to-it")),
-}) as fc.Arbitrary<IntakeText>;
-
-const jobs: fc.Arbitrary<Job> = fc
-  .record({
-    profile: fc.constantFrom(...SHIPPED_DISPLAYS),
-    rule: fc.constantFrom(...CLASSES),
-    intake: intakes,
-    chargerV: some(oneOf("29.4", "42", "54.6", "58.8", "67.2", "50")),
-    seeds: fc.array(fc.nat(), { minLength: 80, maxLength: 80 }),
-  })
-  .map(({ profile, rule, intake, chargerV, seeds }): Job => {
-    // A fifth of the lines as the maker sets them, a tenth unread, the rest anything.
-    const shown = linesOf(profile).flatMap(({ code, encoding, factoryRaw }, i) => {
-      const raws = rawValues(encoding);
-      const seed = seeds[i % seeds.length] ?? 0;
-      if (seed % 10 === 3) return [];
-      return [[code, shows(encoding, seed % 5 === 0 ? factoryRaw : (raws[seed % raws.length] ?? factoryRaw))] as const];
-    });
-    const job = newJob("one", 1, "2026-01-01T00:00:00.000Z");
-    const said = Object.fromEntries(
-      Object.entries({ ...intake, chargerV }).filter((entry): entry is [string, string] => entry[1] !== undefined),
-    );
-    return {
-      ...job,
-      profile,
-      intake: said,
-      classChoice: { ...job.classChoice, rule },
-      asFound: { shown: Object.fromEntries(shown), waivedReason: "" },
-    };
-  });
 
 /** Everything that is worked out of a job, by the way it is asked for. */
 function asked(job: Job) {
@@ -82,6 +33,7 @@ const reasonOf = <Key extends Reason["key"]>(
     row.reason.key === key ? [{ ...(row.reason as Extract<Reason, { key: Key }>), row }] : [],
   );
 
+const jobs = jobsOf(SHIPPED_DISPLAYS, CLASSES);
 const RUNS = { numRuns: 250 };
 const near = (a: number, b: number): boolean => Math.abs(a - b) <= 1e-9 * Math.max(1, Math.abs(b));
 

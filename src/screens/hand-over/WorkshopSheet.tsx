@@ -77,7 +77,7 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
       {choice ? (
         <p className="mt-2 text-[0.85rem] text-quiet">
           Checked against {choice.rule.name} ({choice.rule.source}, as known on {choice.rule.knownOn}). Not checked by
-          any display: {choice.rule.beyondTheDisplay.join("; ").toLowerCase()}. Check your local code.
+          any display: {choice.rule.beyondTheDisplay.join("; ")}. Check your local code.
         </p>
       ) : null}
       {lastSeal ? (

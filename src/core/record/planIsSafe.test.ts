@@ -1,0 +1,101 @@
+// Whatever bike, display and class: what the plan comes to is never worse than what it found, and never surely wrong.
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { CLASSES } from "@/catalog/classes/classes";
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { readOut } from "../applied";
+import { diagnose } from "../decide";
+import { assistLimit } from "../law";
+import { jobsOf } from "./testingJobs";
+import { workOut } from "./workings";
+
+const jobs = jobsOf(SHIPPED_DISPLAYS, CLASSES);
+const RUNS = { numRuns: 400 };
+
+describe("the plan", () => {
+  it("leaves the speedometer no further off than it was, where both are known", () => {
+    let told = 0;
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const { profile } = job;
+        const { sheet, bike, foundRaws } = workOut(job);
+        if (!profile || !sheet) return;
+        const before = readOut(profile, foundRaws, bike);
+        const after = readOut(profile, sheet.targetRaws, bike);
+        if (before.kind !== "known" || after.kind !== "known") return;
+        const off = (r: number) => Math.abs(Math.log(r));
+        // High by a hair is taken over low by less: the safe side.
+        expect(off(after.r.nominal)).toBeLessThanOrEqual(off(before.r.nominal) + 0.02);
+        told += 1;
+      }),
+      RUNS,
+    );
+    expect(told).toBeGreaterThan(RUNS.numRuns / 20);
+  });
+
+  it("ends assist within the limit at both ends of what is known, or the cap is said to be unsettled", () => {
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const { sheet, choice } = workOut(job);
+        const limit = choice && assistLimit(choice);
+        if (!sheet || !limit || sheet.targetCap.kind !== "true") return;
+        const over = sheet.targetCap.kmh.high > limit.kmh + 1e-6;
+        const said = sheet.targetFindings.some(
+          ({ subject, severity }) => subject === "assist-cap" && (severity === "breach" || severity === "caution"),
+        );
+        expect(over ? said : true).toBe(true);
+      }),
+      RUNS,
+    );
+  });
+
+  it("never lets a value set by hand fall under the table", () => {
+    fc.assert(
+      fc.property(jobs, fc.nat(), (job, pick) => {
+        const { sheet } = workOut(job);
+        const free = sheet?.rows.filter(
+          ({ line, locked, shown }) => !locked && shown.target && line.encoding.kind !== "read-only",
+        );
+        const row = free?.[pick % Math.max(1, free.length)];
+        const raw = row?.line.factoryRaw;
+        if (!row || raw === undefined) return;
+        const again = workOut({ ...job, overrides: { [row.code]: raw } }).sheet?.rows.find(
+          ({ code }) => code === row.code,
+        );
+        if (again?.shown.target) expect([again.target?.raw, again.reason.key]).toEqual([raw, "reason.by-hand"]);
+      }),
+      RUNS,
+    );
+  });
+
+  it("changes no line that nobody can read or knows the meaning of", () => {
+    fc.assert(
+      fc.property(jobs, (job) => {
+        for (const { line, changes } of workOut(job).sheet?.rows ?? [])
+          if (line.encoding.kind === "reserved" || line.encoding.kind === "read-only")
+            expect(changes ?? false).toBe(false);
+      }),
+      RUNS,
+    );
+  });
+
+  it("trims no wheel to hide a mistake of another line", () => {
+    fc.assert(
+      fc.property(jobs, (job) => {
+        const { profile } = job;
+        const { sheet, bike } = workOut(job);
+        if (!profile || !sheet) return;
+        const mistake = diagnose(profile, sheet.targetRaws, bike);
+        for (const { settings, changes, reason } of sheet.rows)
+          if (
+            settings.includes("circumferenceMm") &&
+            mistake &&
+            mistake.cause !== "wheel" &&
+            reason.key !== "reason.bundle"
+          )
+            expect(changes ?? false).toBe(false);
+      }),
+      RUNS,
+    );
+  });
+});

@@ -11,7 +11,7 @@ export const STAGES = ["intake", "as-found", "plan", "program", "prove", "hand-o
 export type Stage = (typeof STAGES)[number];
 
 /** What is known of a job when its stages are judged. */
-export interface Standing {
+export interface StageFacts {
   readonly job: {
     readonly profile: object | null;
     readonly program: { readonly done: boolean } | null;
@@ -35,7 +35,7 @@ export interface StageState {
 /** Verdicts of the read-back with which nothing more is to be read. */
 const SETTLED: ReadonlySet<ReadBackVerdict["kind"]> = new Set(["as-planned", "hidden", "read-only"]);
 
-const DONE: { readonly [S in Stage]: (standing: Standing) => boolean } = {
+const DONE: { readonly [S in Stage]: (facts: StageFacts) => boolean } = {
   intake: ({ job, intake, choice }) =>
     intake.missing.length === 0 && Object.keys(intake.problems).length === 0 && job.profile !== null && choice !== null,
   "as-found": ({ job, hasBaseline }) => job.profile !== null && hasBaseline,
@@ -54,8 +54,8 @@ const DONE: { readonly [S in Stage]: (standing: Standing) => boolean } = {
 const LAST: Stage = STAGES[STAGES.length - 1] ?? "hand-over";
 
 /** How far each stage has come. */
-export const stagesOf = (standing: Standing): readonly StageState[] =>
-  STAGES.map((stage) => ({ stage, done: DONE[stage](standing) }));
+export const stagesOf = (facts: StageFacts): readonly StageState[] =>
+  STAGES.map((stage) => ({ stage, done: DONE[stage](facts) }));
 
 /** The stage where work is to be done next: a plan once programmed is not gone back to. */
 export const nextStage = (stages: readonly StageState[], programmed: boolean): Stage =>

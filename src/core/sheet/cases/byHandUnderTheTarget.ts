@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, oneOf, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "A value set by hand on a line that only appears with the target values counts.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [
     wheelMm("w"),

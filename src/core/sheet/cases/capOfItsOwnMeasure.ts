@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "A cap by the controller’s own measure is held at the limit at most, whatever the wheel line says.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "500",
-    throttleFitted: "no",
-    packV: "48",
-    controllerA: "15",
-  },
+  bike: { ...HUB, motorRatedW: "500", packV: "48" },
   leavesAs: "us-class-1",
   lines: [wheelMm("w"), cap("v", { basis: "own", heldIn: "mph", rawMax: 30 })],
   found: { w: "2190", v: "28" },

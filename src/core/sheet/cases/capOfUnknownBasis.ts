@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "Nobody knows what this cap compares with, and it stands at no cap: it is set safe either way.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), cap("v", { basis: "unknown", none: true })],
   found: { w: "2190", v: "no cap" },

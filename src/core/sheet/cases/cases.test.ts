@@ -10,7 +10,7 @@ import { makeSheet } from "../sheet";
 import { seeded } from "../../units/seeded";
 import type { Case } from "./case";
 
-const NOT_CASES = new Set(["case.ts", "lines.ts", "cases.test.ts"]);
+const NOT_CASES = new Set(["case.ts", "bike.ts", "lines.ts", "cases.test.ts"]);
 const names = readdirSync(import.meta.dirname).filter((name) => name.endsWith(".ts") && !NOT_CASES.has(name));
 const read = async (name: string): Promise<Case> =>
   ((await import(join(import.meta.dirname, name))) as { readonly CASE: Case }).CASE;

@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, oneOf, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "A line the menu does not have under the target is left as it is.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [
     wheelMm("w"),

@@ -1,18 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "A wheel set a little small lets a cap of 25 pass the limit.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-    tapeErrorMm: "0",
-  },
+  bike: { ...HUB, tapeErrorMm: "0" },
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), cap("v")],
   found: { w: "2180", v: "25" },

@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "Private land sets no limit: a cap stays as its owner has it.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "private-land",
   lines: [wheelMm("w"), cap("v", { rawMax: 60 })],
   found: { w: "2190", v: "45" },

@@ -1,20 +1,11 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { counted, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
     "A speedometer 74 % high has its pulses from another motor: the locked pulse line is named, the right wheel is left alone.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-    pickUp: "inside-motor",
-    pulsesPerTurn: "80",
-  },
+  bike: { ...HUB, pickUp: "inside-motor", pulsesPerTurn: "80" },
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), counted("n", "pulsesPerTurn", { min: 1, max: 120 }, { makerOnly: true })],
   found: { w: "2190", n: "46" },

@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "A cap of unknown basis that is slow enough however it is read stays, and is to be measured.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), cap("v", { basis: "unknown" })],
   found: { w: "2190", v: "20" },

@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { counted, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "Walk assist slower than the class allows is somebody’s choice.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), counted("a", "walkAssistKmh", { min: 3, max: 8 })],
   found: { w: "2190", a: "4" },

@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { unscaled } from "./lines";
 
 export const CASE: Case = {
   lesson: "Which end is slower nobody knows: it stays, and is said to be unsettled.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [unscaled("v", "assistCapKmh", 9)],
   found: { v: "4" },

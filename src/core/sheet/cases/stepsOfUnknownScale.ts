@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { unscaled, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "Steps 0 to 9 with 9 for none, more is faster: the slowest until a run says what they are.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), unscaled("v", "assistCapKmh", 9, { larger: "more", noneRaw: 9 })],
   found: { w: "2190", v: "9" },

@@ -1,19 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, counted, oneOf, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "A pick-up in the motor with the switch on the wheel is a misfit, not a read-out of one eightieth.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-    pickUp: "inside-motor",
-    pulsesPerTurn: "80",
-  },
+  bike: { ...HUB, pickUp: "inside-motor", pulsesPerTurn: "80" },
   leavesAs: "eu-epac",
   lines: [
     wheelMm("w"),

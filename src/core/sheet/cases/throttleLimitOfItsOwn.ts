@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, oneOf, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "Class 3 as some states read it: pedalling to 28, throttle to 20.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "500",
-    throttleFitted: "yes",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: { ...HUB, motorRatedW: "500", throttleFitted: "yes" },
   leavesAs: "us-class-3-throttle",
   lines: [
     wheelMm("w"),

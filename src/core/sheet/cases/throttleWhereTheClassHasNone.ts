@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { oneOf } from "./lines";
 
 export const CASE: Case = {
   lesson: "Class 1 has no throttle: a live one is switched off by its line.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "500",
-    throttleFitted: "yes",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: { ...HUB, motorRatedW: "500", throttleFitted: "yes" },
   leavesAs: "us-class-1",
   lines: [oneOf("m", "throttleMode", { off: "off", full: "full" })],
   found: { m: "full" },

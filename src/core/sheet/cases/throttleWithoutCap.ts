@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { cap, oneOf, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson: "A throttle that nothing ends is a breach where the class lets it drive to a limit.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "500",
-    throttleFitted: "yes",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: { ...HUB, motorRatedW: "500", throttleFitted: "yes" },
   leavesAs: "us-class-2",
   lines: [
     wheelMm("w"),

@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { counted } from "./lines";
 
 export const CASE: Case = {
   lesson: "A 24 V pack has a cut-off of its own cells, not of a 36 V one.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "24",
-    controllerA: "15",
-  },
+  bike: { ...HUB, packV: "24" },
   leavesAs: "eu-epac",
   lines: [counted("k", "cutOffV", { min: 180, max: 420, perRaw: 0.1 })],
   found: { k: "190" },

@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { counted, wheelCodes } from "./lines";
 
 export const CASE: Case = {
   lesson: "Walk assist by a display that reads low walks faster than it shows.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [wheelCodes("w", [26]), counted("a", "walkAssistKmh", { min: 3, max: 8 })],
   found: { w: "26", a: "6" },

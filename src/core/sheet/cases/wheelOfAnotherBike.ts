@@ -1,17 +1,10 @@
 import type { Case } from "./case";
+import { HUB } from "./bike";
 import { counted, wheelCodes } from "./lines";
 
 export const CASE: Case = {
   lesson: "Pulses right and the wheel a 16 on a 28: the wheel alone explains it and is set.",
-  bike: {
-    tyre: "50-622",
-    rolloutMm: "2190",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    throttleFitted: "no",
-    packV: "36",
-    controllerA: "15",
-  },
+  bike: HUB,
   leavesAs: "eu-epac",
   lines: [wheelCodes("w", [16, 20, 24, 26, 27.5, 28, 29]), counted("n", "pulsesPerTurn", { min: 1, max: 6 })],
   found: { w: "16", n: "1" },

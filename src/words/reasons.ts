@@ -32,6 +32,14 @@ const seriesWords = (options: readonly number[]): string =>
     ? `Such a pack has ${options.join(" or ")} cells in series; the volts its charger ends at tell which. Spared are ${options.at(-1)}`
     : `${options[0]} cells in series`;
 
+/** What is not known of a cap that is held all the same. */
+const UNSURE_CAPS = {
+  own: "This cap is kept by its own measure, so its number is not a true speed yet.",
+  unknown: "This cap is kept in a way nobody knows, so its number is not a true speed yet.",
+  shown: "Where this cap really ends assist is not known.",
+  scale: "What its numbers stand for is not known.",
+} as const;
+
 /** What comes of drawing more than a part bears. */
 const OVER_PART: Readonly<Record<CurrentPart, string>> = {
   controller: "More would do nothing.",
@@ -125,12 +133,14 @@ const REASON_WORDS: {
     words(`This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`),
   "reason.cap-safe": (reason, { unit }) =>
     words([
-      reason.basis === "scale"
-        ? "What its numbers stand for is not known."
-        : `This cap is kept ${BASES[reason.basis]}, so its number is not a true speed yet.`,
-      reason.found
-        ? `${reason.shows} stays: it is safe however the number is read.`
-        : `${reason.shows} is safe however the number is read.`,
+      UNSURE_CAPS[reason.basis],
+      `${reason.shows} ${reason.found ? "stays" : "is set"}: ${
+        reason.safe
+          ? "it is safe however the number is read."
+          : reason.basis === "scale"
+            ? "the slowest it has."
+            : "no faster than the limit as shown. How far the display is off is not known yet."
+      }`,
       `One ride at full assist settles it: write the top speed down under Prove. The class says ${speed(reason.limitKmh, unit)}.`,
     ]),
   "reason.wheel-not-the-cause": ({ mistake }) =>

@@ -2,14 +2,14 @@
  * Decides a speed cap: the fastest setting with which drive really ends within the class even at the worse end of what
  * is known of the speedometer.
  */
-import { readOut, type Raws } from "../applied";
-import { capBasisOf, contextOf, decodeAll, encodeLine, rawValues, shows, type DisplayProfile } from "../display";
-import type { Bike } from "../facts";
+import { readOut } from "../applied";
+import { capBasisOf, contextOf, decodeAll, encodeLine, rawValues, shows } from "../display";
 import { assistLimit, throttleLimit, type AssistLimit } from "../law";
 import { trueCap } from "../wheel";
-import { stay, type Asked, type ProposedLine, type Solver } from "./context";
+import { stay, type Asked, type ProposalContext, type ProposedLine, type Solver } from "./context";
 
-export const decideCap: Solver = ({ profile, bike, choice, asFound }, asked) => {
+export const decideCap: Solver = (context, asked) => {
+  const { profile, bike, choice } = context;
   const { line, index, others } = asked;
   const { encoding } = line;
   const basis = capBasisOf(encoding);
@@ -22,11 +22,15 @@ export const decideCap: Solver = ({ profile, bike, choice, asFound }, asked) => 
       asked,
       of === "assist" ? { key: "reason.no-limit" } : { key: "reason.throttle-as-class", className: choice.rule.name },
     );
-  if (basis === "own" || basis === "unknown") return safeUnderEither(profile, bike, asked, limit, basis, asFound);
+  if (basis === "own" || basis === "unknown") return heldEitherWay(context, asked, limit, basis);
   const meter = readOut(profile, others, bike);
-  if (meter.kind === "unknown") return stay(asked, { key: "reason.no-read-out", needs: meter.needs });
-  const context = contextOf(profile, others);
-  const encoded = encodeLine(encoding, limit.kmh * meter.r.low, limit.strict, context);
+  if (meter.kind === "unknown") {
+    // Not left faster than the limit as shown, though where it then ends is not known.
+    const held = heldEitherWay(context, asked, limit, basis);
+    return held.raw === context.asFound[index] ? stay(asked, { key: "reason.no-read-out", needs: meter.needs }) : held;
+  }
+  const column = contextOf(profile, others);
+  const encoded = encodeLine(encoding, limit.kmh * meter.r.low, limit.strict, column);
   if (!encoded.ok) return stay(asked, { key: "reason.cannot-hold", problem: encoded.problem });
   const settingKmh = typeof encoded.held === "number" ? encoded.held : limit.kmh;
   return {
@@ -43,7 +47,7 @@ export const decideCap: Solver = ({ profile, bike, choice, asFound }, asked) => 
         encoding.kind !== "speed-cap"
           ? "kmh"
           : encoding.heldIn === "shown"
-            ? (context.shownUnit ?? "mph")
+            ? (column.shownUnit ?? "mph")
             : encoding.heldIn,
       shows: shows(encoding, encoded.raw),
       of,
@@ -54,38 +58,38 @@ export const decideCap: Solver = ({ profile, bike, choice, asFound }, asked) => 
 
 /**
  * A cap nobody knows the basis of, never left as it is for that: no faster than the limit whether it compares with the
- * speed shown or with a speed of its own. What is already as slow stays.
+ * speed shown or with a speed of its own, as far as it is known how far the display is off. What is as slow stays.
  */
-function safeUnderEither(
-  profile: DisplayProfile,
-  bike: Bike,
+function heldEitherWay(
+  { profile, bike, asFound }: ProposalContext,
   asked: Asked,
   limit: AssistLimit,
-  basis: "own" | "unknown",
-  asFound: Raws,
+  basis: "own" | "unknown" | "shown",
 ): ProposedLine {
   const { line, index, others } = asked;
   const { encoding } = line;
   const meter = readOut(profile, others, bike);
-  const safeKmh = limit.kmh * Math.min(1, meter.kind === "known" ? meter.r.low : 1);
-  const context = contextOf(profile, others);
+  const heldKmh = limit.kmh * Math.min(1, meter.kind === "known" ? meter.r.low : 1);
+  const column = contextOf(profile, others);
   const setting = encoding.setting === "throttleCapKmh" ? "throttleCapKmh" : "assistCapKmh";
   const found = asFound[index] ?? null;
-  const holds = found === null ? null : decodeAll(line, found, context)[setting];
-  const reason = (raw: number, isFound: boolean) =>
-    ({
+  const holds = found === null ? null : decodeAll(line, found, column)[setting];
+  const set = (raw: number): ProposedLine => ({
+    line,
+    index,
+    raw,
+    reason: {
       key: "reason.cap-safe",
       basis,
+      safe: meter.kind === "known",
       shows: shows(encoding, raw),
       limitKmh: limit.kmh,
-      found: isFound,
-    }) as const;
-  if (found !== null && typeof holds === "number" && holds <= safeKmh)
-    return { line, index, raw: found, reason: reason(found, true) };
-  const encoded = encodeLine(encoding, safeKmh, limit.strict, context);
-  return encoded.ok
-    ? { line, index, raw: encoded.raw, reason: reason(encoded.raw, false) }
-    : stay(asked, { key: "reason.cannot-hold", problem: encoded.problem });
+      found: raw === found,
+    },
+  });
+  if (found !== null && typeof holds === "number" && holds <= heldKmh) return set(found);
+  const encoded = encodeLine(encoding, heldKmh, limit.strict, column);
+  return encoded.ok ? set(encoded.raw) : stay(asked, { key: "reason.cannot-hold", problem: encoded.problem });
 }
 
 /**
@@ -110,6 +114,8 @@ export const decideUnscaledCap: Solver = ({ choice, asFound }, asked) => {
     reason: {
       key: "reason.cap-safe",
       basis: "scale",
+      // Slowest, and nobody knows how fast that is.
+      safe: false,
       shows: shows(encoding, slowest),
       limitKmh: limit.kmh,
       found: isFound,

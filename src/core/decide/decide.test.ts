@@ -78,11 +78,15 @@ describe("the wheel line", () => {
 
   it("is not decided while nobody has counted what a pick-up in the motor gives", () => {
     const proposed = propose(context(TARN, { pickUp: "inside-motor" }));
-    for (const code of [WHEEL, setting("assistCapKmh")])
-      expect(lineOf(proposed, code)).toMatchObject({
-        raw: null,
-        reason: { key: "reason.no-read-out", needs: ["pick-up-pulses"] },
-      });
+    expect(lineOf(proposed, WHEEL)).toMatchObject({
+      raw: null,
+      reason: { key: "reason.no-read-out", needs: ["pick-up-pulses"] },
+    });
+    // The cap is held at the limit as shown meanwhile, and nobody calls that safe.
+    expect(lineOf(proposed, setting("assistCapKmh"))).toMatchObject({
+      raw: 25,
+      reason: { key: "reason.cap-safe", basis: "shown", safe: false },
+    });
   });
 
   it("is not decided where the display counts one sensor and the bike has the other", () => {

@@ -56,7 +56,9 @@ export type Reason =
   /** Nobody knows what the cap compares with: a value safe under every reading of it, until a run settles it. */
   | {
       readonly key: "reason.cap-safe";
-      readonly basis: "own" | "unknown" | "scale";
+      readonly basis: "own" | "unknown" | "shown" | "scale";
+      /** How far the display is off is known, so that it is safe whatever the number is compared with. */
+      readonly safe: boolean;
       readonly shows: string;
       readonly limitKmh: number;
       readonly found: boolean;

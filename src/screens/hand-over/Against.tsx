@@ -21,8 +21,10 @@ export function Against({ job, workings }: Pick<StageProps, "job" | "workings">)
         ))}
       </ul>
       <p className="text-quiet">
-        Mend it in the plan and program it again, or show by a ride that it is not so. No class is named on the owner’s
-        card until then.
+        {workings.against.some(({ severity }) => severity === "breach")
+          ? "Mend it in the plan and program it again."
+          : "Ride it at full assist and write the top speed down under Prove."}{" "}
+        No class is named on the owner’s card until then.
       </p>
       <JobField job={job} place={{ in: "intake", name: "leavesThough" }} long {...INTAKE_WORDS.leavesThough} />
     </section>

@@ -3,7 +3,7 @@
  * to rest, goes with whatever else changes the job, and is laid by for the next start when the tab goes before it is
  * written.
  */
-import { placeKey, typedAt, undone, withTyped, type Job, type TypedPlace } from "@/core/record";
+import { placeKey, typedAt, undone, withTyped, withTypedAt, type Job, type TypedPlace } from "@/core/record";
 import { db, type OddSpokeDatabase } from "./db";
 import { JobGone, sayFailure, sayWritten } from "./failures";
 import { keepForGood } from "./health";
@@ -78,10 +78,15 @@ export async function changeJob(
     await database.transaction("rw", database.jobs, async () => {
       const stored = await database.jobs.get(id);
       if (!stored) throw new JobGone(`job ${id} is not on this machine`);
-      const full = typed.reduce((job, each) => withTyped(job, each.place, each.typed), stored);
-      const next = change(full);
+      const at = laterThan(stored.updatedAt);
+      const full = withTypedAt(
+        stored,
+        typed.reduce((job, each) => withTyped(job, each.place, each.typed), stored),
+        at,
+      );
+      const next = withTypedAt(full, change(full), at);
       [before, after] = [full, next];
-      if (next !== stored) await database.jobs.put({ ...next, updatedAt: laterThan(stored.updatedAt) });
+      if (next !== stored) await database.jobs.put({ ...next, updatedAt: at });
     });
     keepForGood();
     sayWritten("job", id, null);

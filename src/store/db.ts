@@ -46,8 +46,29 @@ async function bringJobsUp(upgrade: Transaction): Promise<void> {
     });
 }
 
+export interface DatabaseStep {
+  readonly name: string;
+  readonly stores: Readonly<Record<string, string>>;
+  readonly upgrade?: (upgrade: Transaction) => Promise<void>;
+}
+
+const DISPLAYS = { displays: "id", photos: "id, jobId" } as const;
+const TICKETS = { ...DISPLAYS, jobs: "id, number, [updatedAt+id]", facts: "key", tickets: "id" } as const;
+
+/** Every shape there has been, oldest first: the first is version 1. Jobs are found by id and listed by number. */
+export const DATABASE_STEPS: readonly DatabaseStep[] = [
+  { name: "jobs, and a few facts of this copy", stores: { jobs: "id, number", facts: "key" } },
+  {
+    name: "displays described here, photos of lines; job format 2",
+    stores: { ...DISPLAYS, jobs: "id, number", facts: "key" },
+    upgrade: bringJobsUp,
+  },
+  { name: "tickets of the rack beside their jobs; job format 3", stores: TICKETS, upgrade: bringJobsUp },
+  { name: "when each fact was typed; job format 4", stores: TICKETS, upgrade: bringJobsUp },
+];
+
 /** The newest shape this page knows. */
-export const DATABASE_VERSION = 3;
+export const DATABASE_VERSION = DATABASE_STEPS.length;
 
 export class OddSpokeDatabase extends Dexie {
   declare jobs: EntityTable<Job, "id">;
@@ -60,16 +81,10 @@ export class OddSpokeDatabase extends Dexie {
     // Every look is at what is stored: a page that goes while it writes tells nobody, and a remembered answer would
     // stay wrong.
     super(name, { cache: "disabled" });
-    // 1: first shape. Jobs are found by id and listed by number; everything else is read whole.
-    this.version(1).stores({ jobs: "id, number", facts: "key" });
-    // 2: displays described here, photos of lines; jobs and the displays they carry brought up to format 2.
-    this.version(2)
-      .stores({ jobs: "id, number", facts: "key", displays: "id", photos: "id, jobId" })
-      .upgrade(bringJobsUp);
-    // 3: rehearsals told apart from the bike (job format 3); tickets of the rack kept beside the jobs they are of.
-    this.version(DATABASE_VERSION)
-      .stores({ jobs: "id, number, [updatedAt+id]", facts: "key", displays: "id", photos: "id, jobId", tickets: "id" })
-      .upgrade(bringJobsUp);
+    DATABASE_STEPS.forEach(({ stores, upgrade }, i) => {
+      const version = this.version(i + 1).stores(stores);
+      if (upgrade) version.upgrade(upgrade);
+    });
   }
 }
 

@@ -6,6 +6,7 @@ import { SKERRY } from "@/catalog/displays/skerry";
 import { TARN } from "@/catalog/displays/tarn";
 import { checkProfile } from "@/core/display";
 import { workOut } from "@/core/record";
+import { JOB_VERSION } from "@/core/record/format";
 import { OddSpokeDatabase } from "./db";
 import {
   addPhoto,
@@ -79,7 +80,7 @@ describe("a database of the version before", () => {
     old.close();
     const opened = new OddSpokeDatabase(name);
     const job = await getJob("demo-206", opened);
-    expect(job?.version).toBe(3);
+    expect(job?.version).toBe(JOB_VERSION);
     expect(job && workOut(job).stages.find(({ stage }) => stage === "program")?.done).toBe(false);
     await opened.delete();
   });

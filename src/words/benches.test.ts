@@ -1,18 +1,13 @@
 import { describe, expect, it } from "vitest";
 import type { Ride } from "@/core/benches/rideOf";
-import { FIGURES, FIGURE_KEYS, type FigureKey } from "@/core/facts/figures";
+import { FIGURES, FIGURE_KEYS } from "@/core/facts/figures";
 import { SMALL_HUB, FLAT } from "@/core/ride/testingRide";
 import { FULL_DRIVE, ridePoint } from "@/core/ride";
 import { calibrate } from "@/core/wheel/calibration";
 import { cutOffOf, packOhm, type Pack } from "@/core/battery/gauge";
 import { batteryWatts } from "@/core/battery/watts";
 import { calibrationNoteText, chargerProblemText, listProblemText, mismatchText, trackProblemText } from "./benches";
-import { BATTERY_WORDS } from "./figures/battery";
-import { LADDER_WORDS } from "./figures/ladder";
-import { RIDE_WORDS } from "./figures/ride";
-import { SPEEDOMETER_WORDS } from "./figures/speedometer";
-import { WHEEL_WORDS } from "./figures/wheel";
-import type { FigureWords } from "./figures/words";
+import { FACT_WORDS } from "./facts";
 import { partInSentence } from "./fields";
 import { distance, speedList, whPer } from "./speak";
 import {
@@ -32,13 +27,6 @@ import {
   wattsWorking,
 } from "./workings";
 
-const FIGURE_WORDS: Readonly<Record<FigureKey, FigureWords>> = {
-  ...WHEEL_WORDS,
-  ...SPEEDOMETER_WORDS,
-  ...BATTERY_WORDS,
-  ...LADDER_WORDS,
-  ...RIDE_WORDS,
-};
 const PACK: Pack = { chemistry: "nmc", series: 13, parallel: 4, cellOhm: 0.05, aged: true, temperatureC: 10 };
 const RIDE: Ride = {
   setup: SMALL_HUB,
@@ -56,15 +44,15 @@ describe("figures in words", () => {
   it("every figure has a label, and every option of one too", () => {
     for (const key of FIGURE_KEYS) {
       const field = FIGURES[key];
-      expect(FIGURE_WORDS[key].label.length, key).toBeGreaterThan(2);
+      expect(FACT_WORDS[key].label.length, key).toBeGreaterThan(2);
       if (field.kind === "option")
-        expect(Object.keys(FIGURE_WORDS[key].options ?? {}).sort(), key).toEqual([...field.options].sort());
+        expect(Object.keys(FACT_WORDS[key].options ?? {}).sort(), key).toEqual([...field.options].sort());
     }
   });
   it("no two figures of one kind of number are called the same", () => {
     const labels = FIGURE_KEYS.map(
       (key) =>
-        `${FIGURE_WORDS[key].label} ${FIGURES[key].kind === "number" ? (FIGURES[key] as { unit: string | null }).unit : ""}`,
+        `${FACT_WORDS[key].label} ${FIGURES[key].kind === "number" ? (FIGURES[key] as { unit: string | null }).unit : ""}`,
     );
     const twice = labels.filter((label, i) => labels.indexOf(label) !== i);
     // A course and a single reading both ask what the display showed.

@@ -2,7 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { workOut, type Job } from "@/core/record";
-import { readFigures } from "@/core/facts/figures";
+import { readFacts } from "@/core/facts/facts";
 import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import type { Voice } from "./findings";
 import { OUTCOMES } from "./outcomes";
@@ -20,7 +20,7 @@ function outcome(job: Job, moved: ReadonlyMap<string, number> | null = null): Ou
   const { bike, choice, sheet, foundRaws } = workOut(job);
   const { profile } = job;
   if (!profile || !sheet) throw new Error("no sheet");
-  const ask = { profile, bike, figures: readFigures(job.intake), choice };
+  const ask = { profile, bike, facts: readFacts(job.intake), choice };
   const at = new Map([...(moved ?? [])].map(([code, raw]) => [sheet.rows.findIndex((row) => row.code === code), raw]));
   return outcomeOf(ask, moved === null ? foundRaws : withMoved(sheet.targetRaws, at));
 }

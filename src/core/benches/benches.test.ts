@@ -10,17 +10,19 @@ import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { factoryRaws, linesOf, rawValues, readShown, settingsOf, shows, type DisplayProfile } from "../display";
 import { appliedCap } from "../applied/applied";
-import { readIntake, type IntakeText } from "../facts/bike";
+import { readIntake } from "../facts/bike";
+import type { IntakeText } from "../facts/intake";
 import { takenAs } from "../facts/fields";
 import { calibrationBench } from "./calibrationBench";
-import { FIGURES, FIGURE_KEYS, readFigures } from "../facts/figures";
+import { readFacts } from "../facts/facts";
+import { FIGURES, FIGURE_KEYS } from "../facts/figures";
 import { readNumbers, readSpeeds, readRuns, runRows, withRunCell, withRunsPasted, withSteadyRun } from "../facts/lists";
 import { readPack } from "../facts/pack";
 import { currentSense, ladderBench, startBench } from "./ladderBench";
 import { movableRows, outcomeOf, withMoved } from "./outcome";
 import { batteryBench, currentBench } from "./packBench";
 import { levelsOf, rideOf, sharesOn } from "./rideOf";
-import { INTAKE_FIELDS } from "../facts/bike";
+import { INTAKE_FIELDS } from "../facts/intake";
 import { makeSheet } from "../sheet/sheet";
 import { pickUpBench, wheelBench } from "./wheelBench";
 
@@ -61,9 +63,9 @@ describe("figures", () => {
     expect(FIGURE_KEYS.filter((key) => key in INTAKE_FIELDS)).toEqual([]);
   });
   it("a figure that cannot be taken is named and counts as not said; its guess stands in", () => {
-    const figures = readFigures({ riderKg: "heavy", bikeKg: "19", runs: "" });
-    expect(figures.problems.riderKg).toMatchObject({ key: "field.not-a-number", min: 25, max: 200 });
-    expect([figures.number("riderKg"), figures.said("riderKg"), figures.number("bikeKg")]).toEqual([80, false, 19]);
+    const facts = readFacts({ riderKg: "heavy", bikeKg: "19", runs: "" });
+    expect(facts.problems.riderKg).toMatchObject({ key: "field.not-a-number", min: 25, max: 200 });
+    expect([facts.number("riderKg"), facts.said("riderKg"), facts.number("bikeKg")]).toEqual([80, false, 19]);
   });
   it("runs are taken a pair a line, and the lines that are none are named", () => {
     const { runs, problems } = readRuns("12,1 10.9\n\n16.0;14.3\nabout 20\n24.1\t21.6");
@@ -84,10 +86,10 @@ describe("figures", () => {
     expect(withRunsPasted(both, 1, "16\t14.3\n20;18")).toBe("12.1 10.9\n16 14.3\n20 18");
   });
   it("a figure may name a unit of its own, and says what it is taken as", () => {
-    const figures = readFigures({ riderKg: "170 lb", offGroundKmh: "20 mph", bikeKg: "4 kW" });
-    expect(figures.number("riderKg")).toBeCloseTo(77.11, 2);
-    expect(figures.number("offGroundKmh")).toBeCloseTo(32.187, 3);
-    expect(figures.problems.bikeKg?.key).toBe("field.not-a-number");
+    const facts = readFacts({ riderKg: "170 lb", offGroundKmh: "20 mph", bikeKg: "4 kW" });
+    expect(facts.number("riderKg")).toBeCloseTo(77.11, 2);
+    expect(facts.number("offGroundKmh")).toBeCloseTo(32.187, 3);
+    expect(facts.problems.bikeKg?.key).toBe("field.not-a-number");
     expect(takenAs(FIGURES.riderKg, "170 lb")).toBeCloseTo(77.11, 2);
     expect([
       takenAs(FIGURES.riderKg, "80"),
@@ -104,7 +106,7 @@ describe("figures", () => {
   });
   it("cells in series: said before the charger, the charger before what is usual", () => {
     const series = (intake: IntakeText, typed: Record<string, string> = {}) =>
-      readPack(readIntake({ ...intake, ...typed }).bike, readFigures(typed));
+      readPack(readIntake({ ...intake, ...typed }).bike, readFacts(typed));
     expect(series({ packV: "48" })).toMatchObject({ seriesFrom: "nominal", pack: { series: 13 } });
     expect(series({ packV: "48", chemistry: "lfp" }, { chargerV: "58.4" })).toMatchObject({
       seriesFrom: "charger",
@@ -126,7 +128,7 @@ describe("figures", () => {
 });
 
 describe("the wheel bench", () => {
-  const ask = { bike: bikeOf(), figures: readFigures({}), profile: TARN, raws: tarn26, choice: epac };
+  const ask = { bike: bikeOf(), facts: readFacts({}), profile: TARN, raws: tarn26, choice: epac };
   // Common practice, no source: the worked example of the trade.
   it("finds code 29 for a fat tyre set as 26, and where the cap bites before and after", () => {
     const { choices } = wheelBench(ask);
@@ -203,8 +205,8 @@ describe("the wheel bench", () => {
     expect(lacks).toContain("pulses");
   });
   it("works a pick-up back in the display's own unit", () => {
-    const figures = readFigures({ oneTrueKmh: "20", oneShown: "18.0", spokeMagnets: "1" });
-    expect(pickUpBench({ ...ask, figures })?.ranked[0]).toMatchObject({ meaning: "spoke-magnets", possible: true });
+    const facts = readFacts({ oneTrueKmh: "20", oneShown: "18.0", spokeMagnets: "1" });
+    expect(pickUpBench({ ...ask, facts })?.ranked[0]).toMatchObject({ meaning: "spoke-magnets", possible: true });
     expect(pickUpBench(ask)).toBeNull();
   });
 });
@@ -212,7 +214,7 @@ describe("the wheel bench", () => {
 describe("the calibration bench", () => {
   const ask = {
     bike: bikeOf(),
-    figures: readFigures({ runs: "12.1 10.9\n16.0 14.3\n20.2 18.2\n24.1 21.6\n22.0 19.9" }),
+    facts: readFacts({ runs: "12.1 10.9\n16.0 14.3\n20.2 18.2\n24.1 21.6\n22.0 19.9" }),
     profile: TARN,
     raws: tarn26,
     choice: epac,
@@ -227,12 +229,12 @@ describe("the calibration bench", () => {
     expect(bench.impliedRollout?.mm).toBeCloseTo(2307, -1);
   });
   it("offers no lines for a sensor that jumps", () => {
-    const bench = calibrationBench({ ...ask, figures: readFigures({ runs: "12 10.8\n16 11\n20 18\n24 15\n22 19.8" }) });
+    const bench = calibrationBench({ ...ask, facts: readFacts({ runs: "12 10.8\n16 11\n20 18\n24 15\n22 19.8" }) });
     expect(bench.fit?.notes.map(({ key }) => key)).toContain("calibration.jumping");
     expect([bench.settings, bench.impliedRollout]).toEqual([null, null]);
   });
   it("takes a trip against a track where there are no runs, and says when it and the wheel cannot both be right", () => {
-    const bench = calibrationBench({ ...ask, figures: readFigures({ tripShown: "9.4", trackKm: "10" }) });
+    const bench = calibrationBench({ ...ask, facts: readFacts({ tripShown: "9.4", trackKm: "10" }) });
     expect(bench.best).toMatchObject({ by: "trip", factor: { r: expect.closeTo(0.94, 6) } });
     expect(bench.disagrees).toBe(true);
   });
@@ -246,7 +248,7 @@ describe("the calibration bench", () => {
           ...ask,
           profile: OSTLER,
           raws: ostler.map((each, i) => (i === unitLine ? raw : each)),
-          figures: readFigures({ runs: "16.09344 10\n24.14016 15\n32.18688 20" }),
+          facts: readFacts({ runs: "16.09344 10\n24.14016 15\n32.18688 20" }),
         }).fit?.r ?? Number.NaN,
     );
     // The same figures: miles an hour read as such are exact, read as km/h 38 % low.
@@ -254,7 +256,7 @@ describe("the calibration bench", () => {
     // A GPS that reads in miles, with the same ride.
     const inMiles = calibrationBench({
       ...ask,
-      figures: readFigures({ runs: "10 16.09344\n15 24.14016\n20 32.18688", trueUnit: "mph" }),
+      facts: readFacts({ runs: "10 16.09344\n15 24.14016\n20 32.18688", trueUnit: "mph" }),
     });
     expect(inMiles.fit?.r).toBeCloseTo(1, 9);
     expect(withSteadyRun("", 32.18688, "mph")).toBe("20");
@@ -264,14 +266,14 @@ describe("the calibration bench", () => {
 describe("battery and current", () => {
   it("a display set for 36 V on a 48 V pack: gauge full to the end, and a cut-off that runs it flat", () => {
     const raws = rawsOf(TARN, { "43": "1" });
-    const bench = batteryBench(bikeOf(), readFigures({}), TARN, raws);
+    const bench = batteryBench(bikeOf(), readFacts({}), TARN, raws);
     expect(bench?.setV).toBe(36);
     expect(bench?.mismatches.map(({ key }) => key)).toEqual(["mismatch.gauge-always-full", "mismatch.run-flat"]);
     expect(bench?.wrongGauge?.every((row) => row.barsShown === 5)).toBe(true);
   });
-  it("nothing without volts", () => expect(batteryBench(bikeOf({}), readFigures({}), null, [])).toBeNull());
+  it("nothing without volts", () => expect(batteryBench(bikeOf({}), readFacts({}), null, [])).toBeNull());
   it("the current is bounded by the weakest part that is known, and the rest is named", () => {
-    const bench = currentBench(bikeOf({ ...FAT, wireMm2: "0.75" }), readFigures({}), TARN, tarn26, epac, null);
+    const bench = currentBench(bikeOf({ ...FAT, wireMm2: "0.75" }), readFacts({}), TARN, tarn26, epac, null);
     expect(bench.allowed).toMatchObject({ by: "wire", allowedA: 9 });
     expect(bench.unknown).toEqual(["connector"]);
     expect(bench.classW).toBe(250);
@@ -285,14 +287,14 @@ describe("battery and current", () => {
 
 describe("ride and ladder", () => {
   it("names the facts it lacks, and works nothing out without them", () => {
-    expect(rideOf({ bike: bikeOf({ packV: "48" }), figures: readFigures({}), on: null, cap: null })).toEqual({
+    expect(rideOf({ bike: bikeOf({ packV: "48" }), facts: readFacts({}), on: null, cap: null })).toEqual({
       ok: false,
       missing: ["tyre", "motorKind", "motorRatedW", "controllerA"],
     });
   });
   it("a measured wheel-off-ground speed sets the machine", () => {
     const speed = (typed: Record<string, string>) => {
-      const reading = rideOf({ bike: bikeOf(), figures: readFigures(typed), on: null, cap: null });
+      const reading = rideOf({ bike: bikeOf(), facts: readFacts(typed), on: null, cap: null });
       return reading.ok && reading.ride.setup.kit.motor.kind === "hub"
         ? reading.ride.setup.kit.motor.kvRpmPerV
         : Number.NaN;
@@ -309,21 +311,21 @@ describe("ride and ladder", () => {
   it("a designed ladder has no fewer real levels than the one that comes with the kit", () => {
     const reading = rideOf({
       bike: bikeOf(),
-      figures: readFigures({}),
+      facts: readFacts({}),
       on: { profile: TARN, raws: tarn26 },
       cap: appliedCap(TARN, tarn26, bikeOf()),
     });
     if (!reading.ok) throw new Error("no ride");
-    const bench = ladderBench(reading.ride, readFigures({}), TARN, tarn26);
+    const bench = ladderBench(reading.ride, readFacts({}), TARN, tarn26);
     expect(bench.designed.real).toBeGreaterThanOrEqual(bench.present.real);
-    const byHand = ladderBench(reading.ride, readFigures({ shape: "by-hand", byHand: "10 x" }), TARN, tarn26);
+    const byHand = ladderBench(reading.ride, readFacts({ shape: "by-hand", byHand: "10 x" }), TARN, tarn26);
     expect(byHand.byHandProblem).toMatchObject({ typed: "x" });
   });
   it("measured levels stand as measured, whoever the model takes the rider for", () => {
     const measured = (typed: Record<string, string>) => {
       const reading = rideOf({
         bike: bikeOf(),
-        figures: readFigures({ levelKind: "speed", ...typed }),
+        facts: readFacts({ levelKind: "speed", ...typed }),
         on: { profile: LATHE, raws: rawsOf(LATHE) },
         cap: null,
       });
@@ -338,13 +340,13 @@ describe("ride and ladder", () => {
             ),
             "usual",
             readNumbers(typed.measuredSpeeds ?? "", 1, 150).values,
-            readFigures(typed).number("freeKmh"),
+            readFacts(typed).number("freeKmh"),
             reading.ride.kind,
             reading.ride.setup,
             reading.ride.road,
           ),
         },
-        readFigures(typed),
+        readFacts(typed),
         LATHE,
         rawsOf(LATHE),
       ).present;
@@ -365,20 +367,20 @@ describe("ride and ladder", () => {
   });
   it("a start angle becomes the display's own number, whichever way it counts", () => {
     const bike = bikeOf();
-    expect(startBench(bike, readFigures({ startAngleDeg: "150" }), TARN, tarn26).line).toMatchObject({
+    expect(startBench(bike, readFacts({ startAngleDeg: "150" }), TARN, tarn26).line).toMatchObject({
       code: "33",
       shows: "5",
       larger: "later",
       angle: { leastDeg: 120, mostDeg: 150 },
     });
-    expect(startBench(bike, readFigures({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.larger).toBe(
+    expect(startBench(bike, readFacts({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.larger).toBe(
       "sooner",
     );
     const sooner = Number(
-      startBench(bike, readFigures({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
+      startBench(bike, readFacts({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
     );
     const later = Number(
-      startBench(bike, readFigures({ startAngleDeg: "270" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
+      startBench(bike, readFacts({ startAngleDeg: "270" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
     );
     expect(sooner).toBeGreaterThan(later);
   });
@@ -395,7 +397,7 @@ describe("what a column of values comes to", () => {
     wishes: { overrides: {}, unlocked: {} },
   });
   const at = (raws: readonly (number | null)[]) =>
-    outcomeOf({ profile: TARN, bike, figures: readFigures({}), choice: epac }, raws);
+    outcomeOf({ profile: TARN, bike, facts: readFacts({}), choice: epac }, raws);
   it("the plan mends what was found, and moving the wheel back breaks it again", () => {
     const [found, target] = [at(tarn26), at(sheet.targetRaws)];
     expect(found.findings.some(({ severity }) => severity === "breach")).toBe(true);
@@ -411,7 +413,7 @@ describe("what a column of values comes to", () => {
     expect(sheet.rows.filter(({ locked }) => locked).some(({ code }) => codes.includes(code))).toBe(false);
   });
   it("without facts there are findings, and no invented levels", () => {
-    const outcome = outcomeOf({ profile: TARN, bike: bikeOf({}), figures: readFigures({}), choice: epac }, tarn26);
+    const outcome = outcomeOf({ profile: TARN, bike: bikeOf({}), facts: readFacts({}), choice: epac }, tarn26);
     expect(outcome).toMatchObject({ levels: [], watts: null, topKmh: null, realLevels: null });
     expect(outcome.missing.length).toBeGreaterThan(0);
   });

@@ -12,7 +12,7 @@ import {
   type FactorWithInterval,
 } from "../wheel/calibration";
 import { decoded, pulsesGiven, pulsesSet, speedometer } from "../applied/applied";
-import { numberOr, type Figures } from "../facts/figures";
+import type { Facts } from "../facts/facts";
 import { readRuns, type RunsReading } from "../facts/lists";
 import { shownUnitOf, wheelBench, type WheelAsk, type WheelBench } from "./wheelBench";
 
@@ -49,31 +49,27 @@ export interface CalibrationBench {
 }
 
 /** The factor a trip gives against a measured way; null where either is not given. */
-function tripFactor(figures: Figures, toKmh: (shown: number) => number): FactorWithInterval | null {
-  const [tripShown, trackKm] = [figures.number("tripShown"), figures.number("trackKm")];
+function tripFactor(facts: Facts, toKmh: (shown: number) => number): FactorWithInterval | null {
+  const [tripShown, trackKm] = [facts.number("tripShown"), facts.number("trackKm")];
   return tripShown === null || trackKm === null
     ? null
     : factorFromTrip(
         toKmh(tripShown),
-        toKmh(numberOr(figures, "tripStep", 0.1)),
+        toKmh(facts.number("tripStep")),
         trackKm,
-        figures.number("trackErrorKm") ?? undefined,
+        facts.number("trackErrorKm") ?? undefined,
       );
 }
 
 /** A timed course as ridden, with r where the speed shown was read; null where length or time is not given. */
-function courseRidden(figures: Figures, toKmh: (shown: number) => number): CalibrationBench["course"] {
-  const [lengthM, seconds, shown] = [
-    figures.number("courseM"),
-    figures.number("courseS"),
-    figures.number("courseShown"),
-  ];
+function courseRidden(facts: Facts, toKmh: (shown: number) => number): CalibrationBench["course"] {
+  const [lengthM, seconds, shown] = [facts.number("courseM"), facts.number("courseS"), facts.number("courseShown")];
   if (lengthM === null || seconds === null) return null;
   const speed = courseSpeed({
     lengthM,
-    tapeErrorM: numberOr(figures, "courseTapeM", 0.2),
+    tapeErrorM: facts.number("courseTapeM"),
     seconds,
-    stopwatchErrorS: numberOr(figures, "stopwatchS", 0.3),
+    stopwatchErrorS: facts.number("stopwatchS"),
   });
   return speed && { ...speed, r: shown === null ? null : toKmh(shown) / speed.kmh };
 }
@@ -89,17 +85,17 @@ const courseFactor = ({ r, uncertaintyKmh, kmh }: NonNullable<CalibrationBench["
 
 /** Everything a calibration gives: r with its interval, and the lines that put it right. */
 export function calibrationBench(ask: WheelAsk): CalibrationBench {
-  const { bike, figures, profile, raws } = ask;
+  const { bike, facts, profile, raws } = ask;
   const { toKmh } = shownUnitOf(profile, raws);
-  const trueUnit: SpeedUnit = figures.option("trueUnit") === "mph" ? "mph" : "kmh";
-  const runs = readRuns(figures.text("runs"), trueUnit);
+  const trueUnit: SpeedUnit = facts.option("trueUnit") === "mph" ? "mph" : "kmh";
+  const runs = readRuns(facts.text("runs"), trueUnit);
   const pairs = runs.runs.map(({ trueKmh, shown }) => ({ trueKmh, shownKmh: toKmh(shown) }));
   const fit = calibrate(pairs, {
-    stepKmh: toKmh(numberOr(figures, "shownStep", 0.1)),
-    truncates: figures.option("truncates") === "yes",
+    stepKmh: toKmh(facts.number("shownStep")),
+    truncates: facts.option("truncates") === "yes",
   });
-  const trip = tripFactor(figures, toKmh);
-  const course = courseRidden(figures, toKmh);
+  const trip = tripFactor(facts, toKmh);
+  const course = courseRidden(facts, toKmh);
   const byRuns =
     fit && fit.low !== null && fit.high !== null
       ? { by: "runs" as const, factor: { r: fit.r, low: fit.low, high: fit.high } }
@@ -124,7 +120,7 @@ export function calibrationBench(ask: WheelAsk): CalibrationBench {
     best,
     trip,
     course,
-    needed: fit ? runsNeeded(fit, meanSquare(pairs), numberOr(figures, "wantedPercent", 1) / 100) : null,
+    needed: fit ? runsNeeded(fit, meanSquare(pairs), facts.number("wantedPercent") / 100) : null,
     predicted: meter?.r ?? null,
     disagrees:
       usable !== null && meter !== null && (usable.factor.high < meter.r.low || usable.factor.low > meter.r.high),

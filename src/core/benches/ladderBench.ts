@@ -27,7 +27,7 @@ import {
 import { driveOf, ridePoint, steadySpeedKmh, type RidePoint } from "../ride";
 import { appliedCurrentA, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
-import { numberOr, type Figures } from "../facts/figures";
+import type { Facts } from "../facts/facts";
 import { readNumbers, readSpeeds, type ListProblem } from "../facts/lists";
 import { HILL_GRADE } from "./outcome";
 import { levelsOf, sharesOn, type Level, type Ride } from "./rideOf";
@@ -103,14 +103,14 @@ function gridOn(profile: DisplayProfile): ShareGrid | null {
 }
 
 /** The ladder wished for, unrounded. */
-function wished(figures: Figures, ride: Ride, levels: number): readonly number[] {
+function wished(facts: Facts, ride: Ride, levels: number): readonly number[] {
   const wish = {
     levels,
-    first: numberOr(figures, "firstPercent", 20) / 100,
-    top: numberOr(figures, "topPercent", 100) / 100,
+    first: facts.number("firstPercent") / 100,
+    top: facts.number("topPercent") / 100,
   };
-  const road = { ...ride.road, grade: figures.option("feelOn") === "flat" ? 0 : HILL_GRADE };
-  switch (figures.option("shape")) {
+  const road = { ...ride.road, grade: facts.option("feelOn") === "flat" ? 0 : HILL_GRADE };
+  switch (facts.option("shape")) {
     case "geometric":
       return geometricLadder(wish);
     case "equal-speed":
@@ -123,22 +123,22 @@ function wished(figures: Figures, ride: Ride, levels: number): readonly number[]
 }
 
 /** Present and designed ladder side by side. */
-export function ladderBench(ride: Ride, figures: Figures, profile: DisplayProfile | null, raws: Raws): LadderBench {
+export function ladderBench(ride: Ride, facts: Facts, profile: DisplayProfile | null, raws: Raws): LadderBench {
   const own = profile ? sharesOn(profile, raws) : null;
-  const count = figures.number("levels") ?? own?.shares.length ?? 5;
+  const count = facts.number("levels") ?? own?.shares.length ?? 5;
   const grid = (profile ? gridOn(profile) : null) ?? {
-    least: numberOr(figures, "floorPercent", 1) / 100,
-    most: numberOr(figures, "ceilingPercent", 100) / 100,
-    step: numberOr(figures, "stepPercent", 1) / 100,
+    least: facts.number("floorPercent") / 100,
+    most: facts.number("ceilingPercent") / 100,
+    step: facts.number("stepPercent") / 100,
   };
-  const byHand = readNumbers(figures.text("byHand"), 0, 100);
-  const wish = wished(figures, ride, count);
+  const byHand = readNumbers(facts.text("byHand"), 0, 100);
+  const wish = wished(facts, ride, count);
   const shares =
-    figures.option("shape") === "by-hand" && byHand.values.length > 0
+    facts.option("shape") === "by-hand" && byHand.values.length > 0
       ? wish.map((share, i) => (byHand.values[i] ?? share * 100) / 100)
       : wish;
   const held = shares.map((share) => holdShare(share, grid));
-  const measured = readSpeeds(figures.text("measuredSpeeds"));
+  const measured = readSpeeds(facts.text("measuredSpeeds"));
   return {
     present: ladderOf(ride.levels, ride),
     designed: ladderOf(levelsOf(held, "usual", [], null, ride.kind, ride.setup, ride.road), ride),
@@ -185,9 +185,9 @@ export interface StartCount {
 }
 
 /** Start angle wanted, what it takes to count, and what the display's own line would have to show. */
-export function startBench(bike: Bike, figures: Figures, profile: DisplayProfile | null, raws: Raws): StartBench {
-  const wantedDeg = numberOr(figures, "startAngleDeg", 120);
-  const cadence = numberOr(figures, "cadenceRpm", 70);
+export function startBench(bike: Bike, facts: Facts, profile: DisplayProfile | null, raws: Raws): StartBench {
+  const wantedDeg = facts.number("startAngleDeg");
+  const cadence = facts.number("cadenceRpm");
   const count = (pulses: number): StartCount => ({
     pulses,
     angle: startAngle(pulses, bike.crankPulses),

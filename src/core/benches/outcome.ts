@@ -9,9 +9,10 @@ import type { AppliedCap, ClassChoice } from "../law";
 import { ridePoint, topSpeedKmh, type RidePoint } from "../ride";
 import type { Interval } from "../wheel";
 import { appliedCap, appliedCurrentA, speedometer, type Raws } from "../applied/applied";
-import type { Bike, IntakeKey } from "../facts/bike";
+import type { Bike } from "../facts/bike";
+import type { IntakeKey } from "../facts/intake";
 import { readPack } from "../facts/pack";
-import { type Figures } from "../facts/figures";
+import type { Facts } from "../facts/facts";
 import { rideOf, type Level, type Ride } from "./rideOf";
 import { findingsOn, type SheetFinding, type SheetRow } from "../sheet/sheet";
 
@@ -39,7 +40,7 @@ export interface Outcome {
 export interface OutcomeAsk {
   readonly profile: DisplayProfile;
   readonly bike: Bike;
-  readonly figures: Figures;
+  readonly facts: Facts;
   readonly choice: ClassChoice | null;
 }
 
@@ -70,11 +71,11 @@ export const withMoved = (target: Raws, moved: ReadonlyMap<number, number>): Raw
   target.map((raw, i) => moved.get(i) ?? raw);
 
 /** Works out what the values come to on this bike. */
-export function outcomeOf({ profile, bike, figures, choice }: OutcomeAsk, raws: Raws): Outcome {
+export function outcomeOf({ profile, bike, facts, choice }: OutcomeAsk, raws: Raws): Outcome {
   const cap = appliedCap(profile, raws, bike);
-  const reading = rideOf({ bike, figures, on: { profile, raws }, cap });
+  const reading = rideOf({ bike, facts, on: { profile, raws }, cap });
   const currentA = appliedCurrentA(profile, raws, bike) ?? bike.controllerA;
-  const { pack } = readPack(bike, figures);
+  const { pack } = readPack(bike, facts);
   const ride = reading.ok ? reading.ride : null;
   const levels = ride
     ? ride.levels.map((level) => ({

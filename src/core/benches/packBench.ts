@@ -26,7 +26,7 @@ import { appliedCurrentA, decoded, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
 import { sparedSeries, stepInVolts } from "../decide/battery";
 import { allowedBySaid, isOver, motorFacts, unknownParts, type MotorFacts } from "../decide/currentBounds";
-import { numberOr, type Figures } from "../facts/figures";
+import type { Facts } from "../facts/facts";
 import { readPack, type PackReading } from "../facts/pack";
 import type { Ride } from "./rideOf";
 
@@ -68,19 +68,19 @@ function packFor(pack: Pack, nominalV: number, bike: Bike): Pack {
 /** Everything of the pack; null while its cells in series are not known. */
 export function batteryBench(
   bike: Bike,
-  figures: Figures,
+  facts: Facts,
   profile: DisplayProfile | null,
   raws: Raws,
 ): BatteryBench | null {
-  const reading = readPack(bike, figures);
+  const reading = readPack(bike, facts);
   const { pack } = reading;
   if (!pack || bike.packV === null) return null;
   const limitA = (profile ? appliedCurrentA(profile, raws, bike) : null) ?? bike.controllerA;
-  const typicalA = figures.number("typicalA") ?? (limitA ?? 10) * TYPICAL_SHARE;
+  const typicalA = facts.number("typicalA") ?? (limitA ?? 10) * TYPICAL_SHARE;
   const spared = { ...pack, series: sparedSeries(bike) ?? pack.series };
   const cutOff = cutOffOf(spared, limitA ?? 0, stepInVolts(profile, "cutOffV"));
   const setV = profile ? decoded(profile, raws, "nominalV") : null;
-  const bars = numberOr(figures, "bars", 5);
+  const bars = facts.number("bars");
   const other = setV !== null && setV !== bike.packV ? packFor(pack, setV, bike) : null;
   return {
     reading,
@@ -138,7 +138,7 @@ const PEAK_KMH = Array.from({ length: 60 }, (_, i) => i + 1);
 /** Which part bounds the current, and the watts that come of it. */
 export function currentBench(
   bike: Bike,
-  figures: Figures,
+  facts: Facts,
   profile: DisplayProfile | null,
   raws: Raws,
   choice: ClassChoice | null,
@@ -147,7 +147,7 @@ export function currentBench(
   const { controllerA, packV } = bike;
   const allowed = allowedBySaid(bike);
   const setA = profile ? appliedCurrentA(profile, raws, bike) : null;
-  const { pack } = readPack(bike, figures);
+  const { pack } = readPack(bike, facts);
   const flowing = setA === null ? controllerA : controllerA === null ? setA : Math.min(setA, controllerA);
   const peak = ride
     ? PEAK_KMH.map((kmh) => ({

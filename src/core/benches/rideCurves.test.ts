@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { workOut } from "../record";
 import { topSpeedKmh } from "../ride";
-import { readFigures } from "../facts/figures";
+import { readFacts } from "../facts/facts";
 import { forceCurve } from "./rideCurves";
 import { rideOf } from "./rideOf";
 
@@ -11,7 +11,7 @@ import { rideOf } from "./rideOf";
 const RIDES = demoJobs().flatMap((job) => {
   const { bike, foundRaws, sheet } = workOut(job);
   const on = job.profile ? { profile: job.profile, raws: foundRaws } : null;
-  const reading = rideOf({ bike, figures: readFigures(job.intake), on, cap: sheet?.presentCap ?? null });
+  const reading = rideOf({ bike, facts: readFacts(job.intake), on, cap: sheet?.presentCap ?? null });
   return reading.ok ? [[job.intake.nickname ?? job.id, reading.ride] as const] : [];
 });
 

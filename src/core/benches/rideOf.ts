@@ -16,14 +16,15 @@ import {
   likelyMid,
   type Drive,
   type LadderKind,
-  type LevelKind,
   type Motor,
   type RideSetup,
   type Road,
 } from "../ride";
 import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied";
-import type { Bike, IntakeKey } from "../facts/bike";
-import { CDA_M2, CRR, numberOr, type FigureKey, type Figures } from "../facts/figures";
+import type { Bike } from "../facts/bike";
+import type { IntakeKey } from "../facts/intake";
+import type { Facts } from "../facts/facts";
+import { CDA_M2, CRR, type FigureKey } from "../facts/figures";
 import { readNumbers, readSpeeds } from "../facts/lists";
 import { readPack } from "../facts/pack";
 
@@ -68,7 +69,7 @@ export type RideReading =
 
 export interface RideAsk {
   readonly bike: Bike;
-  readonly figures: Figures;
+  readonly facts: Facts;
   /** Display and its values; null where the ladder is thought up without one. */
   readonly on: { readonly profile: DisplayProfile; readonly raws: Raws } | null;
   readonly cap: AppliedCap | null;
@@ -92,35 +93,35 @@ export function motorOf(
   madeForV: number,
   pack: RideSetup["kit"]["pack"],
   rolloutMm: number,
-  figures: Figures,
+  facts: Facts,
 ): Motor {
   if (kind === "mid-drive") {
     const usual = likelyMid(ratedW);
-    const cogs = readNumbers(figures.text("cogTeeth"), 8, 60).values;
+    const cogs = readNumbers(facts.text("cogTeeth"), 8, 60).values;
     return {
       ...usual,
-      crankTorqueNm: figures.number("crankTorqueNm") ?? usual.crankTorqueNm,
-      efficiency: numberOr(figures, "midPercent", 100 * usual.efficiency) / 100,
-      ringTeeth: numberOr(figures, "ringTeeth", usual.ringTeeth),
+      crankTorqueNm: facts.number("crankTorqueNm") ?? usual.crankTorqueNm,
+      efficiency: facts.number("midPercent") / 100,
+      ringTeeth: facts.number("ringTeeth"),
       cogTeeth: cogs.length > 0 ? [...cogs].sort((a, b) => b - a) : usual.cogTeeth,
     };
   }
   const usual = likelyHub(kind, ratedW, madeForV);
-  const milliohm = figures.number("motorMilliohm");
+  const milliohm = facts.number("motorMilliohm");
   const resistanceOhm = milliohm === null ? usual.resistanceOhm : milliohm / 1000;
-  const noLoadA = figures.number("noLoadA") ?? usual.noLoadA;
-  const offGround = figures.number("offGroundKmh");
+  const noLoadA = facts.number("noLoadA") ?? usual.noLoadA;
+  const offGround = facts.number("offGroundKmh");
   const kvRpmPerV =
     offGround === null
-      ? (figures.number("kvRpmPerV") ?? usual.kvRpmPerV)
+      ? (facts.number("kvRpmPerV") ?? usual.kvRpmPerV)
       : kvFromOffGround(offGround, { noLoadA, resistanceOhm }, pack, rolloutMm);
   return {
     ...usual,
     resistanceOhm,
     noLoadA,
     kvRpmPerV,
-    torqueShare: numberOr(figures, "torquePercent", 100 * usual.torqueShare) / 100,
-    phaseA: figures.number("phaseA") ?? usual.phaseA,
+    torqueShare: (facts.number("torquePercent") ?? 100 * usual.torqueShare) / 100,
+    phaseA: facts.number("phaseA") ?? usual.phaseA,
   };
 }
 
@@ -128,10 +129,10 @@ export function motorOf(
  * What a level does, where nobody says: a mid-drive or hub with a torque sensor is rare, so current is taken. Common
  * practice, no source.
  */
-export const kindOf = (figures: Figures, capKmh: number | null): LadderKind => ({
-  kind: (figures.option("levelKind") ?? "current") as LevelKind,
-  topKmh: figures.number("topLevelKmh") ?? capKmh ?? 25,
-  topTimesRider: numberOr(figures, "topTimesRider", 3),
+export const kindOf = (facts: Facts, capKmh: number | null): LadderKind => ({
+  kind: facts.option("levelKind") ?? "current",
+  topKmh: facts.number("topLevelKmh") ?? capKmh ?? 25,
+  topTimesRider: facts.number("topTimesRider"),
 });
 
 const SHARES: readonly SettingKey[] = [
@@ -205,57 +206,55 @@ function missingOf({ rollout, motorKind, motorRatedW, packV, controllerA }: Bike
 }
 
 /** Reads a ride, or says which facts are missing. */
-export function rideOf({ bike, figures, on, cap }: RideAsk): RideReading {
+export function rideOf({ bike, facts, on, cap }: RideAsk): RideReading {
   const { rollout, motorKind, motorRatedW, packV, controllerA } = bike;
-  const { pack } = readPack(bike, figures);
+  const { pack } = readPack(bike, facts);
   if (!rollout || !motorKind || motorRatedW === null || packV === null || controllerA === null || !pack)
     return { ok: false, missing: missingOf(bike).length > 0 ? missingOf(bike) : ["packV"] };
   const source = {
-    openCircuitV: packRestV(pack, numberOr(figures, "chargePercent", 80) / 100),
+    openCircuitV: packRestV(pack, facts.number("chargePercent") / 100),
     resistanceOhm: packOhm(pack),
   };
   const applied = on ? appliedCurrentA(on.profile, on.raws, bike) : null;
   const batteryA = Math.min(...[controllerA, bike.bmsA, applied].filter((amps): amps is number => amps !== null));
-  const kg = figures.number("kitKg") ?? motorKg(motorKind, motorRatedW);
-  const packKg = numberOr(figures, "packKg", 3.5);
-  const massKg =
-    numberOr(figures, "riderKg", 80) + numberOr(figures, "bikeKg", 15) + numberOr(figures, "loadKg", 0) + kg + packKg;
-  const posture = (figures.option("posture") ?? "trekking") as keyof typeof CDA_M2;
-  const surface = (figures.option("surface") ?? "commuter") as keyof typeof CRR;
-  const temperatureC = numberOr(figures, "temperatureC", 20);
+  const kg = facts.number("kitKg") ?? motorKg(motorKind, motorRatedW);
+  const packKg = facts.number("packKg");
+  const massKg = facts.number("riderKg") + facts.number("bikeKg") + facts.number("loadKg") + kg + packKg;
+  const posture = facts.option("posture");
+  const surface = facts.option("surface");
+  const temperatureC = facts.number("temperatureC");
   const road = {
-    headwindKmh: numberOr(figures, "headwindKmh", 0),
-    crr: figures.number("crr") ?? CRR[surface],
-    airKgM3: airDensityKgM3(temperatureC, numberOr(figures, "altitudeM", 0)),
+    headwindKmh: facts.number("headwindKmh"),
+    crr: facts.number("crr") ?? CRR[surface],
+    airKgM3: airDensityKgM3(temperatureC, facts.number("altitudeM")),
   };
   const nominalWh = bike.packAh === null ? null : bike.packAh * packV;
   const capKmh = cap?.kind === "true" ? cap.kmh.nominal : null;
   const setup: RideSetup = {
     kit: {
-      motor: motorOf(motorKind, motorRatedW, figures.number("motorV") ?? packV, source, rollout.mm, figures),
+      motor: motorOf(motorKind, motorRatedW, facts.number("motorV") ?? packV, source, rollout.mm, facts),
       pack: source,
       batteryA,
       rolloutMm: rollout.mm,
       ratedW: motorRatedW,
     },
-    body: { massKg, cdaM2: figures.number("cdaM2") ?? CDA_M2[posture] },
-    rider: { powerW: numberOr(figures, "riderW", 100), chainEfficiency: numberOr(figures, "chainPercent", 95) / 100 },
+    body: { massKg, cdaM2: facts.number("cdaM2") ?? CDA_M2[posture] },
+    rider: { powerW: facts.number("riderW"), chainEfficiency: facts.number("chainPercent") / 100 },
     capKmh,
-    usableWh:
-      nominalWh === null ? null : nominalWh * usableShare(temperatureC, numberOr(figures, "usablePercent", 90) / 100),
-    standbyW: numberOr(figures, "standbyW", 3),
+    usableWh: nominalWh === null ? null : nominalWh * usableShare(temperatureC, facts.number("usablePercent") / 100),
+    standbyW: facts.number("standbyW"),
   };
-  const kind = kindOf(figures, capKmh);
+  const kind = kindOf(facts, capKmh);
   const { shares, from } = on
     ? sharesOn(on.profile, on.raws)
     : { shares: linearLadder({ levels: USUAL_LEVELS, first: 0.2, top: 1 }), from: "usual" as const };
-  const measured = readSpeeds(figures.text("measuredSpeeds")).values;
+  const measured = readSpeeds(facts.text("measuredSpeeds")).values;
   return {
     ok: true,
     ride: {
       setup,
       road,
-      levels: levelsOf(shares, from, measured, figures.number("freeKmh"), kind, setup, road),
+      levels: levelsOf(shares, from, measured, facts.number("freeKmh"), kind, setup, road),
       kind,
       massKg,
       motorKg: kg,

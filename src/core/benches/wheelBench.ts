@@ -32,7 +32,7 @@ import {
   type Raws,
 } from "../applied/applied";
 import type { Bike } from "../facts/bike";
-import { numberOr, type Figures } from "../facts/figures";
+import type { Facts } from "../facts/facts";
 
 interface Candidates {
   readonly line: Line | null;
@@ -87,7 +87,7 @@ export interface WheelBench {
 
 export interface WheelAsk {
   readonly bike: Bike;
-  readonly figures: Figures;
+  readonly facts: Facts;
   readonly profile: DisplayProfile | null;
   readonly raws: Raws;
   readonly choice: ClassChoice | null;
@@ -131,12 +131,12 @@ interface Scene {
 
 /** Works out sources and choices; a calibration overrides what rollout and pick-up say. */
 export function wheelBench(ask: WheelAsk, calibrated: Calibrated | null = null): WheelBench {
-  const { bike, figures, profile, raws } = ask;
+  const { bike, facts, profile, raws } = ask;
   const measured = bike.rollout?.from === "measured" ? bike.rollout : null;
   const sources = rolloutSources({
     measured: measured && measuredRollout({ distanceMm: measured.mm, turns: 1, tapeErrorMm: measured.uncertaintyMm }),
-    gps: gpsRollout(bike, figures, profile, raws),
-    outerDiameterMm: figures.number("outerDiameterMm"),
+    gps: gpsRollout(bike, facts, profile, raws),
+    outerDiameterMm: facts.number("outerDiameterMm"),
     tyre: bike.tyre,
   });
   const lacking = (lacks: WheelBench["lacks"]): WheelBench => ({ sources, choices: [], better: null, lacks });
@@ -271,11 +271,11 @@ export function shownUnitOf(
 /** Rollout that one GPS reading implies under the lines now set; null without them. */
 function gpsRollout(
   bike: Bike,
-  figures: Figures,
+  facts: Facts,
   profile: DisplayProfile | null,
   raws: Raws,
 ): { readonly mm: number; readonly uncertaintyMm: number } | null {
-  const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
+  const [trueKmh, shown] = [facts.number("oneTrueKmh"), facts.number("oneShown")];
   if (!profile || trueKmh === null || shown === null || shown <= 0) return null;
   const circumferenceMm = decoded(profile, raws, "circumferenceMm");
   const pulses = pulsesSet(profile, raws, bike);
@@ -285,14 +285,13 @@ function gpsRollout(
   const mm = (circumferenceMm * percentOf(profile, raws) * (given / pulses) * trueKmh) / toKmh(shown);
   return {
     mm,
-    uncertaintyMm:
-      mm * (numberOr(figures, "oneTrueErrorKmh", 0.5) / trueKmh + numberOr(figures, "shownStep", 0.1) / 2 / shown),
+    uncertaintyMm: mm * (facts.number("oneTrueErrorKmh") / trueKmh + facts.number("shownStep") / 2 / shown),
   };
 }
 
 /** Which pick-up it is, from one reading; null while the reading or what is set is not known. */
-export function pickUpBench({ bike, figures, profile, raws }: WheelAsk): WorkedBack | null {
-  const [trueKmh, shown] = [figures.number("oneTrueKmh"), figures.number("oneShown")];
+export function pickUpBench({ bike, facts, profile, raws }: WheelAsk): WorkedBack | null {
+  const [trueKmh, shown] = [facts.number("oneTrueKmh"), facts.number("oneShown")];
   if (!profile || !bike.rollout || trueKmh === null || shown === null || shown <= 0) return null;
   const circumferenceSetMm = decoded(profile, raws, "circumferenceMm");
   const pulses = pulsesSet(profile, raws, bike);
@@ -301,18 +300,18 @@ export function pickUpBench({ bike, figures, profile, raws }: WheelAsk): WorkedB
   return workBack(
     {
       trueKmh,
-      trueUncertaintyKmh: numberOr(figures, "oneTrueErrorKmh", 0.5),
+      trueUncertaintyKmh: facts.number("oneTrueErrorKmh"),
       shownKmh: toKmh(shown),
-      shownStepKmh: toKmh(numberOr(figures, "shownStep", 0.1)),
+      shownStepKmh: toKmh(facts.number("shownStep")),
       pulsesSet: pulses,
       circumferenceSetMm: circumferenceSetMm * percentOf(profile, raws),
       rolloutMm: bike.rollout.mm,
       rolloutUncertaintyMm: bike.rollout.uncertaintyMm,
     },
     pickUpHypotheses({
-      spokeMagnets: figures.number("spokeMagnets") ?? (bike.pickUp === "spoke-magnet" ? bike.pulsesPerTurn : null),
-      motorPoles: figures.number("motorPoles"),
-      gearRatio: figures.number("gearRatio"),
+      spokeMagnets: facts.number("spokeMagnets") ?? (bike.pickUp === "spoke-magnet" ? bike.pulsesPerTurn : null),
+      motorPoles: facts.number("motorPoles"),
+      gearRatio: facts.number("gearRatio"),
     }),
   );
 }

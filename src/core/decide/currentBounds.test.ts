@@ -1,7 +1,8 @@
 // What may be drawn from the battery: the least of the parts that are known, and no guess about those that are not.
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { readIntake, type IntakeText } from "../facts/bike";
+import { readIntake } from "../facts/bike";
+import type { IntakeText } from "../facts/intake";
 import { allowedBySaid, isOver, motorFacts, partAmps, unknownParts } from "./currentBounds";
 
 const bike = (intake: IntakeText) => readIntake(intake).bike;
@@ -16,7 +17,7 @@ const WHOLE: IntakeText = {
 };
 
 describe("the parts that bound the current", () => {
-  it("each bears what was said of it, or what its figures come to", () => {
+  it("each bears what was said of it, or what its facts come to", () => {
     const amps = partAmps(bike(WHOLE));
     expect([amps.controller, amps.bms, amps.connector]).toEqual([20, 25, 30]);
     // 500 W × 1.75 ÷ 0.78 ÷ 48 V: worked by hand. 2.5 mm² at 12 A/mm².

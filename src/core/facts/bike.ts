@@ -1,10 +1,9 @@
 /**
- * The bike as it stands in front of the technician: facts that can be seen or measured. Intake keeps every field as
- * typed; this module reads the text, says what it could not take, and fills in guesses that are marked as guesses.
+ * The bike as it stands in front of the technician, out of the facts known of it. What could not be taken counts as not
+ * known and is named; guesses are marked as guesses.
  */
-import { CHEMISTRY_IDS, type Chemistry } from "../battery/chemistry";
+import type { Chemistry } from "../battery/chemistry";
 import { gaugeAreaMm2 } from "../battery/current";
-import { readQuantity } from "../units/quantity";
 import { readTyreMarking } from "../wheel/sidewall";
 import {
   compareWithTyre,
@@ -14,52 +13,19 @@ import {
   type RolloutDisagreement,
   type TyreDesignation,
 } from "../wheel";
-import { fieldProblem, number, option, text, voltsOf, type FieldProblem, type IntakeField } from "./fields";
-import { CHARGER_V, seriesOf, type ChargerProblem, type Series } from "./series";
-
-export type MotorKind = "geared-hub" | "direct-drive-hub" | "mid-drive";
-export type Rider = "novice" | "used-to-it";
-export type VisitReason = "brand-new" | "conversion" | "service" | "complaint" | "swap" | "upgrade";
-export type PickUp = "spoke-magnet" | "inside-motor";
-
-/** A motor bears its rating times this for the time of a hill, 1.5 to 2. From memory. */
-const USUAL_OVERLOAD = 1.75;
-
-/** Every field of the intake, in the order it is asked. Ranges are those of bicycles, common practice, no source. */
-export const INTAKE_FIELDS = {
-  nickname: text(40),
-  frame: text(60),
-  visit: option(["brand-new", "conversion", "service", "complaint", "swap", "upgrade"], "conversion"),
-  complaint: text(400),
-  rider: option(["novice", "used-to-it"], "used-to-it"),
-  tyre: { kind: "tyre" },
-  rolloutMm: number("mm", 800, 30000),
-  rolloutTurns: number("turns", 1, 10, 1, true),
-  tapeErrorMm: number("mm", 0, 50, 5),
-  motorKind: option(["geared-hub", "direct-drive-hub", "mid-drive"]),
-  motorRatedW: number("W", 50, 8000),
-  pickUp: option(["spoke-magnet", "inside-motor"], "spoke-magnet"),
-  pulsesPerTurn: number("pulses", 1, 255, 1, true),
-  crankPulses: number("pulses", 1, 64, 12, true),
-  throttleFitted: option(["yes", "no"]),
-  brakeCutOff: option(["yes", "no"]),
-  packV: number("V", 12, 120),
-  chemistry: option(CHEMISTRY_IDS, CHEMISTRY_IDS[0]),
-  series: number("cells", 3, 40, null, true),
-  packAh: number("Ah", 1, 100),
-  bmsA: number("A", 1, 200),
-  controllerA: number("A", 1, 200),
-  controllerV: { kind: "volts-list" },
-  connectorA: number("A", 5, 300),
-  wireMm2: number("mm²", 0.5, 50),
-  wireGauge: number("AWG", 0, 24, null, true),
-  overload: number("×", 1, 3, USUAL_OVERLOAD),
-  leavesThough: text(400),
-} as const satisfies Record<string, IntakeField>;
-
-export type IntakeKey = keyof typeof INTAKE_FIELDS;
-/** Every field as typed; a missing one has not been touched. */
-export type IntakeText = { readonly [K in IntakeKey]?: string };
+import { readFacts, type Facts } from "./facts";
+import { voltsOf, type FieldProblem } from "./fields";
+import {
+  INTAKE_FIELDS,
+  INTAKE_KEYS,
+  type IntakeKey,
+  type IntakeText,
+  type MotorKind,
+  type PickUp,
+  type Rider,
+  type VisitReason,
+} from "./intake";
+import { seriesOf, type ChargerProblem, type Series } from "./series";
 
 export interface Bike {
   readonly nickname: string;
@@ -113,58 +79,40 @@ export interface IntakeReading {
 /** Facts without which there is no plan worth the name. */
 const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "packV", "throttleFitted", "controllerA"];
 
-/** Reads the whole intake. Never fails: what cannot be read counts as not known and is named in `problems`. */
-export function readIntake(typed: IntakeText & { readonly chargerV?: string }): IntakeReading {
-  const keys = Object.keys(INTAKE_FIELDS) as IntakeKey[];
-  const problems: { [K in IntakeKey]?: FieldProblem } = {};
-  for (const key of keys) {
-    const problem = fieldProblem(INTAKE_FIELDS[key], typed[key] ?? "");
-    if (problem) problems[key] = problem;
-  }
-  const said = (key: IntakeKey): string => (problems[key] ? "" : (typed[key] ?? "").trim());
-  const numberOf = (key: IntakeKey): number | null => {
-    const field: IntakeField = INTAKE_FIELDS[key];
-    if (field.kind !== "number") return null;
-    return said(key) === "" ? field.guess : readQuantity(said(key), field.unit).value;
-  };
-  const optionOf = <Value extends string>(key: IntakeKey): Value | null => {
-    const field: IntakeField = INTAKE_FIELDS[key];
-    const value = said(key) || (field.kind === "option" ? (field.guess ?? "") : "");
-    return value === "" ? null : (value as Value);
-  };
-  const yesNo = (key: IntakeKey): boolean | null => (said(key) === "" ? null : said(key) === "yes");
+/** The bike of an intake and figures as typed. */
+export const readIntake = (typed: IntakeText & Readonly<Record<string, string>>): IntakeReading =>
+  readBike(readFacts(typed));
 
-  const tyreReading = said("tyre") === "" ? null : readTyreMarking(said("tyre"));
+/** The bike, out of all facts known of it. Never fails: what cannot be read is not known, and named in `problems`. */
+export function readBike(facts: Facts): IntakeReading {
+  const { number, text, said } = facts;
+  const yesNo = (key: "throttleFitted" | "brakeCutOff"): boolean | null => (said(key) ? text(key) === "yes" : null);
+  const tyreReading = said("tyre") ? readTyreMarking(text("tyre")) : null;
   const tyre = tyreReading?.ok ? tyreReading.tyre : null;
-  const distanceMm = said("rolloutMm") === "" ? null : numberOf("rolloutMm");
-  const turns = numberOf("rolloutTurns") ?? 1;
+  const distanceMm = number("rolloutMm");
+  const turns = number("rolloutTurns");
   const measured =
-    distanceMm === null ? null : measuredRollout({ distanceMm, turns, tapeErrorMm: numberOf("tapeErrorMm") ?? 5 });
-  const packV = numberOf("packV");
-  const pickUp = optionOf<PickUp>("pickUp") ?? "spoke-magnet";
-  const gauge = numberOf("wireGauge");
-  const chemistry = optionOf<Chemistry>("chemistry") ?? "nmc";
-  const chargerText = typed.chargerV ?? "";
-  const chargerV =
-    chargerText.trim() === "" || fieldProblem(CHARGER_V, chargerText)
-      ? null
-      : readQuantity(chargerText, CHARGER_V.unit).value;
-  const series = seriesOf({ said: numberOf("series"), chargerV, packV, chemistry });
+    distanceMm === null ? null : measuredRollout({ distanceMm, turns, tapeErrorMm: number("tapeErrorMm") });
+  const packV = number("packV");
+  const pickUp = facts.option("pickUp");
+  const gauge = number("wireGauge");
+  const chemistry = facts.option("chemistry");
+  const series = seriesOf({ said: number("series"), chargerV: number("chargerV"), packV, chemistry });
   const bike: Bike = {
-    nickname: said("nickname"),
-    frame: said("frame"),
-    visit: optionOf<VisitReason>("visit") ?? "conversion",
-    complaint: said("complaint"),
-    rider: optionOf<Rider>("rider") ?? "used-to-it",
+    nickname: text("nickname"),
+    frame: text("frame"),
+    visit: facts.option("visit"),
+    complaint: text("complaint"),
+    rider: facts.option("rider"),
     tyre,
     rollout: measured ?? (tyre && estimatedRollout(tyre)),
     rolloutTurns: turns,
-    motorKind: optionOf<MotorKind>("motorKind"),
-    motorRatedW: numberOf("motorRatedW"),
+    motorKind: facts.option("motorKind"),
+    motorRatedW: number("motorRatedW"),
     pickUp,
-    pickUpSaid: said("pickUp") !== "",
-    pulsesPerTurn: pickUp === "inside-motor" && said("pulsesPerTurn") === "" ? null : numberOf("pulsesPerTurn"),
-    crankPulses: numberOf("crankPulses") ?? 12,
+    pickUpSaid: said("pickUp"),
+    pulsesPerTurn: pickUp === "inside-motor" && !said("pulsesPerTurn") ? null : number("pulsesPerTurn"),
+    crankPulses: number("crankPulses"),
     throttleFitted: yesNo("throttleFitted"),
     brakeCutOff: yesNo("brakeCutOff"),
     packV,
@@ -173,24 +121,26 @@ export function readIntake(typed: IntakeText & { readonly chargerV?: string }): 
     seriesOptions: series.options,
     seriesFrom: series.from,
     chargerProblem: series.chargerProblem,
-    packAh: numberOf("packAh"),
-    bmsA: numberOf("bmsA"),
-    controllerA: numberOf("controllerA"),
-    controllerV: voltsOf(said("controllerV")) ?? [],
-    connectorA: numberOf("connectorA"),
-    wireMm2: numberOf("wireMm2") ?? (gauge === null ? null : gaugeAreaMm2(gauge)),
-    overload: numberOf("overload") ?? USUAL_OVERLOAD,
+    packAh: number("packAh"),
+    bmsA: number("bmsA"),
+    controllerA: number("controllerA"),
+    controllerV: voltsOf(text("controllerV")) ?? [],
+    connectorA: number("connectorA"),
+    wireMm2: number("wireMm2") ?? (gauge === null ? null : gaugeAreaMm2(gauge)),
+    overload: number("overload"),
   };
   return {
     bike,
-    problems,
-    guessed: keys.filter((key) => {
-      const field: IntakeField = INTAKE_FIELDS[key];
+    problems: Object.fromEntries(
+      INTAKE_KEYS.flatMap((key) => (facts.problems[key] ? [[key, facts.problems[key]]] : [])),
+    ),
+    guessed: INTAKE_KEYS.filter((key) => {
+      const field = INTAKE_FIELDS[key];
       // What a pick-up inside the motor gives is not guessed.
       if (key === "pulsesPerTurn" && bike.pulsesPerTurn === null) return false;
-      return said(key) === "" && "guess" in field && field.guess !== null;
+      return !said(key) && "guess" in field && field.guess !== null;
     }),
-    missing: [...NEEDED.filter((key) => said(key) === ""), ...(bike.rollout ? [] : (["tyre"] as const))],
+    missing: [...NEEDED.filter((key) => !said(key)), ...(bike.rollout ? [] : (["tyre"] as const))],
     disagreement: measured && tyre ? compareWithTyre(measured, tyre) : null,
   };
 }

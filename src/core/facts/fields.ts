@@ -4,19 +4,19 @@ import { typedNumber } from "../units/typedNumber";
 import { readTyreMarking } from "../wheel/sidewall";
 import type { TyreProblem } from "../wheel";
 
-export interface NumberField {
+export interface NumberField<Guess extends number | null = number | null> {
   readonly kind: "number";
   readonly unit: string | null;
   readonly min: number;
   readonly max: number;
   readonly whole: boolean;
   /** Taken when the field is empty, and marked as a guess. */
-  readonly guess: number | null;
+  readonly guess: Guess;
 }
-interface OptionField {
+export interface OptionField<Option extends string = string, Guess extends Option | null = Option | null> {
   readonly kind: "option";
-  readonly options: readonly string[];
-  readonly guess: string | null;
+  readonly options: readonly Option[];
+  readonly guess: Guess;
 }
 interface TextField {
   readonly kind: "text";
@@ -33,18 +33,24 @@ interface VoltsField {
 
 export type IntakeField = NumberField | OptionField | TextField | TyreField | VoltsField;
 
-export const number = (
+export const number = <const Guess extends number | null = null>(
   unit: string | null,
   min: number,
   max: number,
-  guess: number | null = null,
+  guess?: Guess,
   whole = false,
-): NumberField => ({ kind: "number", unit, min, max, whole, guess });
-export const option = (options: readonly string[], guess: string | null = null): OptionField => ({
-  kind: "option",
-  options,
-  guess,
-});
+): NumberField<Guess> => ({ kind: "number", unit, min, max, whole, guess: (guess ?? null) as Guess });
+
+/** One of these; `guess` is taken where nobody says which. */
+export function option<const Option extends string>(options: readonly Option[]): OptionField<Option, null>;
+export function option<const Option extends string, const Guess extends Option>(
+  options: readonly Option[],
+  guess: Guess,
+): OptionField<Option, Guess>;
+export function option(options: readonly string[], guess: string | null = null): OptionField {
+  return { kind: "option", options, guess };
+}
+
 export const text = (longest: number): TextField => ({ kind: "text", longest });
 
 export type FieldProblem =

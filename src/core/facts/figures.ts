@@ -3,9 +3,7 @@
  * stands in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked
  * otherwise.
  */
-import { readQuantity } from "../units/quantity";
-import { fieldProblem, number, option, text, type FieldProblem, type IntakeField } from "./fields";
-import { CHARGER_V } from "./series";
+import { number, option, text, type IntakeField } from "./fields";
 
 /** Times the rider's own power a torque-controlled kit adds at most. From memory. */
 const USUAL_TOP_TIMES_RIDER = 3;
@@ -40,7 +38,8 @@ export const FIGURES = {
   stopwatchS: number("s", 0, 10, STOPWATCH_S),
   courseShown: number(null, 1, 200),
   // Battery
-  chargerV: CHARGER_V,
+  /** Volts a charger ends at, as its label says. */
+  chargerV: number("V", 12, 130),
   parallel: number("cells", 1, 30, null, true),
   cellKind: option(["18650", "21700", "prismatic", "other"], "18650"),
   cellMilliohm: number("mΩ", 0.2, 500),
@@ -103,37 +102,3 @@ export const FIGURE_KEYS = Object.keys(FIGURES) as readonly FigureKey[];
 export const CDA_M2 = { sport: 0.38, trekking: 0.52, upright: 0.6, cargo: 0.75, recumbent: 0.28 } as const;
 /** Rolling resistance by tyre and ground. From memory. */
 export const CRR = { slick: 0.005, commuter: 0.008, knobbly: 0.01, fat: 0.015, gravel: 0.013, grass: 0.04 } as const;
-
-type NumberKey = { [K in FigureKey]: (typeof FIGURES)[K] extends { readonly kind: "number" } ? K : never }[FigureKey];
-type OptionKey = { [K in FigureKey]: (typeof FIGURES)[K] extends { readonly kind: "option" } ? K : never }[FigureKey];
-
-/** Figures as read: what was typed where it can be taken, the guess where nothing was, null where there is none. */
-export interface Figures {
-  readonly number: (key: NumberKey) => number | null;
-  readonly option: (key: OptionKey) => string | null;
-  readonly text: (key: FigureKey) => string;
-  /** Whether somebody said it, and it could be taken. */
-  readonly said: (key: FigureKey) => boolean;
-  readonly problems: { readonly [K in FigureKey]?: FieldProblem };
-}
-
-/** Reads the figures out of the record they are kept in. What cannot be taken counts as not said, and is named. */
-export function readFigures(typed: Readonly<Record<string, string>>): Figures {
-  const problems: { [K in FigureKey]?: FieldProblem } = {};
-  for (const key of FIGURE_KEYS) {
-    const problem = fieldProblem(FIGURES[key], typed[key] ?? "");
-    if (problem) problems[key] = problem;
-  }
-  const raw = (key: FigureKey): string => (problems[key] ? "" : (typed[key] ?? "").trim());
-  return {
-    number: (key) => (raw(key) === "" ? FIGURES[key].guess : readQuantity(raw(key), FIGURES[key].unit).value),
-    option: (key) => (raw(key) === "" ? FIGURES[key].guess : raw(key)),
-    text: raw,
-    said: (key) => raw(key) !== "",
-    problems,
-  };
-}
-
-/** A figure with a guess always has a number. */
-export const numberOr = (figures: Figures, key: NumberKey, otherwise: number): number =>
-  figures.number(key) ?? otherwise;

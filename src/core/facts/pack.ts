@@ -1,8 +1,8 @@
 /** The pack as far as it is known: cells in series and beside each other, and what they are taken for. */
-import { CELL_AH, CELL_OHM, type CellKind } from "../battery/cells";
+import { CELL_AH, CELL_OHM } from "../battery/cells";
 import type { Pack } from "../battery/gauge";
 import type { Bike } from "./bike";
-import { numberOr, type Figures } from "./figures";
+import type { Facts } from "./facts";
 import type { ChargerProblem, PackOrigin } from "./series";
 
 export interface PackReading {
@@ -17,12 +17,12 @@ export interface PackReading {
 }
 
 /** The pack as far as it is known; null while nothing tells how many cells stand in series. */
-export function readPack(bike: Bike, figures: Figures): PackReading {
+export function readPack(bike: Bike, facts: Facts): PackReading {
   const { chemistry, packAh, series } = bike;
-  const kind = (figures.option("cellKind") ?? "18650") as CellKind;
-  const saidParallel = figures.number("parallel");
+  const kind = facts.option("cellKind");
+  const saidParallel = facts.number("parallel");
   const parallel = saidParallel ?? (packAh === null ? 4 : Math.max(1, Math.round(packAh / CELL_AH[kind])));
-  const milliohm = figures.number("cellMilliohm");
+  const milliohm = facts.number("cellMilliohm");
   return {
     pack:
       series === null
@@ -32,8 +32,8 @@ export function readPack(bike: Bike, figures: Figures): PackReading {
             series,
             parallel,
             cellOhm: milliohm === null ? CELL_OHM[kind] : milliohm / 1000,
-            aged: figures.option("aged") === "yes",
-            temperatureC: numberOr(figures, "temperatureC", 20),
+            aged: facts.option("aged") === "yes",
+            temperatureC: facts.number("temperatureC"),
           },
     seriesFrom: bike.seriesFrom,
     seriesOptions: bike.seriesOptions,

@@ -4,13 +4,9 @@
  */
 import { seriesFromCharger } from "../battery/cells";
 import { usualSeries, type Chemistry } from "../battery/chemistry";
-import { number } from "./fields";
 
 /** Where a figure of the pack came from. */
 export type PackOrigin = "said" | "charger" | "nominal" | "guess";
-
-/** Volts a charger ends at, as its label says. */
-export const CHARGER_V = number("V", 12, 130);
 
 export type ChargerProblem =
   | { readonly key: "charger.no-whole-cells"; readonly chargerV: number; readonly chemistry: Chemistry }

@@ -79,6 +79,7 @@ export const sealedFacts = (job: Job): SealedFacts | null =>
 const withFacts = (job: Job, facts: SealedFacts): Job => ({
   ...job,
   intake: facts.intake,
+  typedAt: facts.typedAt ?? {},
   classChoice: facts.classChoice,
   overrides: facts.overrides,
   unlocked: facts.unlocked,

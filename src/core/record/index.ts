@@ -5,7 +5,7 @@ export { acceptedReadingProblem, choiceOf, type FoundLine, foundLines, isUnread,
 export { asHandedOver, heldRaws } from "./columns";
 export { sealFault, type SealFault } from "./seal";
 
-export { placeKey, typedAt, type TypedPlace, withCheck, withTyped } from "./typed";
+export { placeKey, typedAt, type TypedPlace, withCheck, withTyped, withTypedAt } from "./typed";
 export { sameValue, undone } from "./undo";
 
 export { type CheckState, type Workings, workOut } from "./workings";

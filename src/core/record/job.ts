@@ -33,6 +33,7 @@ export const newJob = (id: string, number: number, at: string): Job => ({
   onTheStand: true,
   stage: "intake",
   intake: {},
+  typedAt: {},
   profile: null,
   classChoice: { rule: null, acceptReading: false, acceptedKmh: "", acknowledged: "" },
   asFound: { shown: {}, waivedReason: "" },

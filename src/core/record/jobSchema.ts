@@ -97,6 +97,8 @@ const CheckResultSchema = v.strictObject({
 });
 
 const IntakeTextSchema = v.record(v.string(), Typed);
+/** When each fact of the intake was typed last. */
+const TypedAtSchema = v.record(v.string(), Moment);
 const OverridesSchema = v.record(Code, Raw);
 const UnlockedSchema = v.record(Code, Typed);
 const TypedByCodeSchema = v.record(Code, Typed);
@@ -112,6 +114,8 @@ const SealedFactsSchema = v.strictObject({
   readBack: TypedByCodeSchema,
   checks: ChecksSchema,
   handOverNote: Typed,
+  /** Missing on sheets sealed before format 4. */
+  typedAt: v.optional(TypedAtSchema),
   /** How many events had been noted by then, and the hash over them. */
   events: v.strictObject({ count: Index, hash: Hash }),
 });
@@ -171,6 +175,7 @@ export const JobSchema = v.strictObject({
   onTheStand: v.boolean(),
   stage: v.picklist(STAGES),
   intake: IntakeTextSchema,
+  typedAt: TypedAtSchema,
   /** The display as it was described when this job chose it; later edits of the library do not reach it. */
   profile: v.nullable(DisplayProfileSchema),
   classChoice: ClassChoiceSchema,

@@ -1,11 +1,8 @@
 /**
- * Brings jobs of older formats up to the present one. What comes out is still to be checked by the schema. 1 → 2: the
- * display it carries is brought to profile format 2, and the state of its keys with it. 2 → 3: what was pressed on the
- * simulated display is told apart from what was pressed on the bike; a check carries the unit it was asked in and the
- * values it rests on.
+ * Brings jobs of older formats up to the present one, a named step at a time; each step has a file of its format in
+ * `tests/fixtures`. What comes out is still to be checked by the schema.
  */
 import { migrateProfile } from "../display/migrate";
-import { JOB_VERSION } from "./format";
 
 type Fields = Readonly<Record<string, unknown>>;
 const isFields = (value: unknown): value is Fields =>
@@ -38,7 +35,7 @@ function program1to2(program: unknown): unknown {
 }
 
 function job1to2(data: Fields): Fields {
-  return { ...data, version: 2, profile: migrateProfile(data.profile), program: program1to2(data.program) };
+  return { ...data, profile: migrateProfile(data.profile), program: program1to2(data.program) };
 }
 
 /** Whether anybody has read the display back: then what it holds is known, whoever pressed the keys. */
@@ -58,7 +55,6 @@ function job2to3(data: Fields): Fields {
   const note = { at: data.updatedAt, kind: "set-aside", detail: "Only rehearsed on the simulated display." };
   return {
     ...data,
-    version: JOB_VERSION,
     held: null,
     program: isFields(program) && !rehearsedOnly ? keys : null,
     rehearsal: null,
@@ -67,9 +63,25 @@ function job2to3(data: Fields): Fields {
   };
 }
 
-/** A job's data in the present format; data of a version to come, or of none, comes back untouched. */
-export function migrateJob(data: unknown): unknown {
-  if (!isFields(data)) return data;
-  const second = data.version === 1 ? job1to2(data) : data;
-  return second.version === 2 ? job2to3(second) : second;
+/** Nobody kept the time a fact was typed until then: it stays unknown. */
+const job3to4 = (data: Fields): Fields => ({ ...data, typedAt: {} });
+
+export interface JobMigration {
+  readonly from: number;
+  readonly name: string;
+  readonly step: (data: Fields) => Fields;
 }
+
+/** Every step there has been, oldest first; each leads to the format after it. */
+export const JOB_MIGRATIONS: readonly JobMigration[] = [
+  { from: 1, name: "its display in profile format 2, and the state of its keys with it", step: job1to2 },
+  { from: 2, name: "rehearsals apart from the bike; a check with its unit and what it rests on", step: job2to3 },
+  { from: 3, name: "when each fact was typed", step: job3to4 },
+];
+
+/** A job's data in the present format; data of a version to come, or of none, comes back untouched. */
+export const migrateJob = (data: unknown): unknown =>
+  JOB_MIGRATIONS.reduce(
+    (now, { from, step }) => (isFields(now) && now.version === from ? { ...step(now), version: from + 1 } : now),
+    data,
+  );

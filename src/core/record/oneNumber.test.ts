@@ -7,7 +7,7 @@ import { appliedCap, appliedCurrentA, readOut } from "../applied";
 import { outcomeOf } from "../benches/outcome";
 import { batteryBench, currentBench } from "../benches/packBench";
 import { wheelBench } from "../benches/wheelBench";
-import { readFigures } from "../facts/figures";
+import { readFacts } from "../facts/facts";
 import type { Reason } from "../decide";
 import type { SheetRow } from "../sheet";
 import type { Job } from "./job";
@@ -21,9 +21,9 @@ function asked(job: Job) {
   const workings = workOut(job);
   const { sheet, bike, choice } = workings;
   if (!profile || !sheet) throw new Error("no sheet");
-  const figures = readFigures(job.intake);
+  const facts = readFacts(job.intake);
   const target = sheet.targetRaws;
-  return { job, profile, workings, sheet, bike, choice, figures, target };
+  return { job, profile, workings, sheet, bike, choice, facts, target };
 }
 const reasonOf = <Key extends Reason["key"]>(
   { sheet }: ReturnType<typeof asked>,
@@ -43,7 +43,7 @@ describe("one bike, one number", () => {
     fc.assert(
       fc.property(jobs, (job) => {
         const all = asked(job);
-        const { profile, bike, figures, choice, target } = all;
+        const { profile, bike, facts, choice, target } = all;
         const meter = readOut(profile, target, bike);
         for (const { options, chosen } of reasonOf(all, "reason.wheel")) {
           const pick = options.find(({ shows: mark }) => mark === chosen);
@@ -52,8 +52,8 @@ describe("one bike, one number", () => {
           told += 1;
         }
         const r = meter.kind === "known" ? meter.r.nominal : null;
-        expect(outcomeOf({ profile, bike, figures, choice }, target).r?.nominal ?? null).toBe(r);
-        const bench = wheelBench({ profile, bike, figures, raws: target, choice });
+        expect(outcomeOf({ profile, bike, facts, choice }, target).r?.nominal ?? null).toBe(r);
+        const bench = wheelBench({ profile, bike, facts, raws: target, choice });
         const now = bench.choices.find(({ what }) => what === "as-found");
         if (now) expect(now.r === r || (r !== null && near(now.r, r))).toBe(true);
       }),
@@ -67,10 +67,10 @@ describe("one bike, one number", () => {
     fc.assert(
       fc.property(jobs, (job) => {
         const all = asked(job);
-        const { profile, bike, figures, choice, target, sheet, workings } = all;
+        const { profile, bike, facts, choice, target, sheet, workings } = all;
         const cap = appliedCap(profile, target, bike);
         expect(sheet.targetCap).toEqual(cap);
-        expect(outcomeOf({ profile, bike, figures, choice }, target).cap).toEqual(cap);
+        expect(outcomeOf({ profile, bike, facts, choice }, target).cap).toEqual(cap);
         for (const { of, trueKmh, row } of reasonOf(all, "reason.cap"))
           if (of === "assist" && cap.kind === "true" && row.shown.target) {
             expect(near(trueKmh.nominal, cap.kmh.nominal)).toBe(true);
@@ -80,7 +80,7 @@ describe("one bike, one number", () => {
         const top = workings.checks.find(({ check }) => check.id === "top-speed-run")?.check.expect;
         if (top?.kind === "at-most")
           expect(top.expectedKmh).toBe(cap.kind === "true" && !cap.unitOpen ? cap.kmh.nominal : null);
-        const now = wheelBench({ profile, bike, figures, raws: target, choice }).choices.find(
+        const now = wheelBench({ profile, bike, facts, raws: target, choice }).choices.find(
           ({ what }) => what === "as-found",
         );
         if (now?.capNow && cap.kind === "true") expect(near(now.capNow.nominal, cap.kmh.nominal)).toBe(true);
@@ -95,8 +95,8 @@ describe("one bike, one number", () => {
     fc.assert(
       fc.property(jobs, (job) => {
         const all = asked(job);
-        const { profile, bike, figures, target, sheet } = all;
-        const bench = batteryBench(bike, figures, profile, target);
+        const { profile, bike, facts, target, sheet } = all;
+        const bench = batteryBench(bike, facts, profile, target);
         for (const { advisedV, series } of reasonOf(all, "reason.cut-off")) {
           if (bench) {
             expect(bench.cutOff.advisedV).toBe(advisedV);
@@ -118,14 +118,14 @@ describe("one bike, one number", () => {
     fc.assert(
       fc.property(jobs, (job) => {
         const all = asked(job);
-        const { profile, bike, figures, choice, target } = all;
-        const bench = currentBench(bike, figures, profile, target, choice, null);
+        const { profile, bike, facts, choice, target } = all;
+        const bench = currentBench(bike, facts, profile, target, choice, null);
         for (const { allowedA, by } of reasonOf(all, "reason.current")) {
           expect(bench.allowed).toMatchObject({ allowedA, by });
           told += 1;
         }
         const applied = appliedCurrentA(profile, target, bike);
-        if (applied !== null) expect(outcomeOf({ profile, bike, figures, choice }, target).currentA).toBe(applied);
+        if (applied !== null) expect(outcomeOf({ profile, bike, facts, choice }, target).currentA).toBe(applied);
       }),
       RUNS,
     );

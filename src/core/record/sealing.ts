@@ -6,6 +6,7 @@ import { eventsSeal, seal } from "./seal";
 
 const factsOf = (job: Job): SealedFacts => ({
   intake: { ...job.intake },
+  typedAt: { ...job.typedAt },
   classChoice: job.classChoice,
   overrides: { ...job.overrides },
   unlocked: { ...job.unlocked },

@@ -65,6 +65,19 @@ export function withTyped(job: Job, place: TypedPlace, typed: string): Job {
   }
 }
 
+/** The job with the time noted for every fact that is typed otherwise than before. `at` is an ISO timestamp. */
+export function withTypedAt(before: Job, after: Job, at: string): Job {
+  if (after.intake === before.intake) return after;
+  const keys = [...new Set([...Object.keys(before.intake), ...Object.keys(after.intake)])];
+  // What brings its own time along, as undoing does, keeps it.
+  const changed = keys.filter(
+    (key) => own(before.intake, key) !== own(after.intake, key) && own(before.typedAt, key) === own(after.typedAt, key),
+  );
+  return changed.length === 0
+    ? after
+    : { ...after, typedAt: { ...after.typedAt, ...Object.fromEntries(changed.map((key) => [key, at])) } };
+}
+
 /** The job with a check answered; the unit it was asked in and the values it rests on are written beside the answer. */
 export const withCheck = (job: Job, id: string, edit: Partial<Pick<CheckResult, "answer" | "measured">>): Job => ({
   ...job,

@@ -34,6 +34,7 @@ import {
   type Job,
   type TypedPlace,
 } from ".";
+import { JOB_VERSION } from "./format";
 import { readJobFile } from "./jobFile";
 
 const AT = "2026-11-24T09:00:00.000Z";
@@ -471,7 +472,7 @@ describe("jobs of format 2", () => {
   it("one handed over comes up whole, its seals hold, its checks stand as they were", () => {
     const reading = readJobFile(old("job-2-handed-over"));
     if (!reading.ok) throw new Error(JSON.stringify(reading.problem));
-    expect(reading.job.version).toBe(3);
+    expect(reading.job.version).toBe(JOB_VERSION);
     expect(sealFault(reading.job)).toBeNull();
     expect(workOut(reading.job).checks.map(({ verdict }) => verdict)).not.toContain("due-again");
     expect(paperOf(reading.job)?.standing).toBe("read-back");

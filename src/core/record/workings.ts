@@ -5,7 +5,7 @@
 import { factoryRaws, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
-import { readIntake, type Bike, type IntakeReading } from "../facts";
+import { readBike, readFacts, type Bike, type Facts, type IntakeReading } from "../facts";
 import { appliedCap, decoded, readOut, shownUnit, type Raws } from "../applied";
 import { countSheet, findingsOn, makeSheet, type Sheet, type SheetCounts, type SheetFinding } from "../sheet";
 import type { SpeedUnit } from "../units";
@@ -32,6 +32,8 @@ export interface NewerTarget {
 }
 
 export interface Workings {
+  /** Everything known of the bike, each with where it comes from. */
+  readonly facts: Facts;
   readonly intake: IntakeReading;
   readonly bike: Bike;
   readonly choice: ClassChoice | null;
@@ -69,7 +71,8 @@ export interface Workings {
 /** Works out everything that follows from a job. */
 export function workOut(job: Job): Workings {
   const { profile, program } = job;
-  const intake = readIntake(job.intake);
+  const facts = readFacts(job.intake, job.typedAt);
+  const intake = readBike(facts);
   const { bike } = intake;
   const choice = choiceOf(job);
   const found = foundLines(job);
@@ -90,6 +93,7 @@ export function workOut(job: Job): Workings {
   const stages = stagesOf({ job, intake, choice, hasBaseline, sheet, readBack: verdicts, checks });
   const programmed = program?.done ?? false;
   return {
+    facts,
     intake,
     bike,
     choice,
@@ -129,7 +133,7 @@ function planOf(job: Job, { foundRaws, presentRaws, sealed }: PlanColumns): Shee
   const facts = sealed ? asSealed(job) : job;
   return makeSheet({
     profile,
-    bike: readIntake(facts.intake).bike,
+    bike: readBike(readFacts(facts.intake, facts.typedAt)).bike,
     choice: choiceOf(facts),
     asFound: foundRaws,
     present: presentRaws,

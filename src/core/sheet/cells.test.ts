@@ -4,7 +4,8 @@ import { LATHE } from "@/catalog/displays/lathe";
 import { reasonWords } from "@/words";
 import { factoryRaws, lineSetting, type DisplayProfile } from "../display";
 import { cutOffFloor } from "../battery";
-import { readIntake, type IntakeText } from "../facts/bike";
+import { readIntake } from "../facts/bike";
+import type { IntakeText } from "../facts/intake";
 import { hazards } from "./hazards";
 import { propose } from "../decide/propose";
 

@@ -5,7 +5,8 @@ import { factoryRaws, lineIndex, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { appliedCap, speedometer } from "../applied/applied";
 import { fieldProblem } from "../facts/fields";
-import { INTAKE_FIELDS, readIntake, type IntakeText } from "../facts/bike";
+import { readIntake } from "../facts/bike";
+import { INTAKE_FIELDS, type IntakeText } from "../facts/intake";
 import { hazards } from "./hazards";
 import { countSheet, makeSheet, type SheetContext } from "./sheet";
 

@@ -1,8 +1,11 @@
 import type { Paper, PaperCell, PaperLine } from "@/core/record";
 import { FindingLine, RuledTable } from "@/ui/primitives";
+import { later } from "@/ui/primitives/later";
 import { dayAndTime, findingText, lineName, reasonWords } from "@/words";
 import { voiceOf } from "../job/voice";
 import { Card } from "./Cards";
+
+const RestsOn = later(() => import("./RestsOn").then((module) => module.RestsOn));
 
 const WORDS = { unread: "unread", hidden: "hidden", none: "—" } as const;
 const cellWords = (cell: PaperCell): string => (cell.kind === "value" ? cell.value.shows : WORDS[cell.kind]);
@@ -80,6 +83,7 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
           any display: {choice.rule.beyondTheDisplay.join("; ")}. Check your local code.
         </p>
       ) : null}
+      <RestsOn facts={workings.facts} guessed={workings.intake.guessed} />
       {lastSeal ? (
         <p className="mt-2 text-[0.78rem] break-all text-quiet">
           Last seal {dayAndTime(lastSeal.at)}: <span className="code">{lastSeal.hash}</span>

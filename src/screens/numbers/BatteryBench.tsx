@@ -16,9 +16,9 @@ import { PackFigures } from "./PackFigures";
 
 /** The pack: its curve, its gauge, its cut-off, and what a wrong setting makes of all three. */
 export function BatteryBench(props: BenchProps) {
-  const { job, workings, figures, raws } = props;
+  const { job, workings, facts, raws } = props;
   const { bike } = workings;
-  const bench = useMemo(() => batteryBench(bike, figures, job.profile, raws), [bike, figures, job.profile, raws]);
+  const bench = useMemo(() => batteryBench(bike, facts, job.profile, raws), [bike, facts, job.profile, raws]);
   return (
     <Bench
       known={

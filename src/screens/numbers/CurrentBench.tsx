@@ -13,16 +13,16 @@ import { PartRatings } from "./PartRatings";
 
 /** Current: which part bounds it, what the display's line really does, and which watts are which. */
 export function CurrentBench(props: BenchProps) {
-  const { job, workings, figures, raws } = props;
+  const { job, workings, facts, raws } = props;
   const { bike, choice, sheet } = workings;
   const { profile } = job;
   const reading = useMemo(
-    () => rideOf({ bike, figures, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
-    [bike, figures, profile, raws, sheet],
+    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
+    [bike, facts, profile, raws, sheet],
   );
   const bench = useMemo(
-    () => currentBench(bike, figures, profile, raws, choice, reading.ok ? reading.ride : null),
-    [bike, figures, profile, raws, choice, reading],
+    () => currentBench(bike, facts, profile, raws, choice, reading.ok ? reading.ride : null),
+    [bike, facts, profile, raws, choice, reading],
   );
   const sense = profile ? currentSense(profile, raws, bike) : null;
   const { allowed, over, setA, watts, flowingA, peak, classW } = bench;

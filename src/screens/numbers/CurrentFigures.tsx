@@ -57,7 +57,7 @@ export function CurrentFigures({
         label="At the wheel, at most"
         value={peak ? `${plain(peak.mechanicalW, 0)} W` : null}
         note={peak ? `at ${speed(peak.kmh, workings.unit)}` : "needs motor, pack and controller"}
-        working={["largest of force × speed over all speeds, full level, no cap", "Machine figures from memory."]}
+        working={["largest of force × speed over all speeds, full level, no cap", "Machine facts from memory."]}
       />
       <Figure
         label="Rating against the class"

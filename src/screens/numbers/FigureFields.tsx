@@ -1,13 +1,14 @@
 "use client";
 import { INTAKE_FIELDS, type FieldProblem, type IntakeField, type IntakeKey } from "@/core/facts";
-import { FIGURES, type FigureKey, type Figures } from "@/core/facts/figures";
+import type { Facts } from "@/core/facts/facts";
+import { FIGURES, type FigureKey } from "@/core/facts/figures";
 import { fieldProblemText, INTAKE_WORDS } from "@/words";
 import type { FigureWords } from "@/words/figures/words";
 import type { StageProps } from "../job/stageProps";
 import { TypedField } from "../job/TypedField";
 
 interface FigureFieldsProps<Key extends FigureKey | IntakeKey> extends Pick<StageProps, "job" | "workings"> {
-  readonly figures: Figures;
+  readonly facts: Facts;
   /** Figures of the bench, and facts of the intake that are asked here as well. */
   readonly keys: readonly Key[];
   /** Words of the bench's own figures; those of the intake are known. */
@@ -24,7 +25,7 @@ const FIELDS: Readonly<Record<FigureKey | IntakeKey, IntakeField>> = { ...INTAKE
 export function FigureFields<Key extends FigureKey | IntakeKey>({
   job,
   workings,
-  figures,
+  facts,
   keys,
   words,
   units = {},
@@ -33,7 +34,7 @@ export function FigureFields<Key extends FigureKey | IntakeKey>({
   const wordsOf: { readonly [K in FigureKey | IntakeKey]?: FigureWords } = { ...INTAKE_WORDS, ...words };
   const problems: { readonly [K in FigureKey | IntakeKey]?: FieldProblem } = {
     ...workings.intake.problems,
-    ...figures.problems,
+    ...facts.problems,
   };
   const unitOf: { readonly [K in FigureKey | IntakeKey]?: string } = units;
   return (

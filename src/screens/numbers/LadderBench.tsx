@@ -18,19 +18,19 @@ import { StartPart } from "./StartPart";
 
 /** The assist ladder: as it is, as it could be, and which levels are really the same. */
 export function LadderBench(props: BenchProps) {
-  const { job, workings, figures, raws } = props;
+  const { job, workings, facts, raws } = props;
   const { bike, sheet } = workings;
   const { profile } = job;
   const reading = useMemo(
-    () => rideOf({ bike, figures, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
-    [bike, figures, profile, raws, sheet],
+    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
+    [bike, facts, profile, raws, sheet],
   );
   const bench = useMemo(
-    () => (reading.ok ? ladderBench(reading.ride, figures, profile, raws) : null),
-    [reading, figures, profile, raws],
+    () => (reading.ok ? ladderBench(reading.ride, facts, profile, raws) : null),
+    [reading, facts, profile, raws],
   );
   const kind = reading.ok ? reading.ride.kind.kind : "current";
-  const shape = figures.option("shape");
+  const shape = facts.option("shape");
   return (
     <Bench
       known={
@@ -85,15 +85,15 @@ export function LadderBench(props: BenchProps) {
           level’s speed and power is worked out.
         </Lacks>
       )}
-      {reading.ok ? null : <MeasuredAlone figures={figures} unit={props.workings.unit} />}
+      {reading.ok ? null : <MeasuredAlone facts={facts} unit={props.workings.unit} />}
       <StartPart {...props} />
     </Bench>
   );
 }
 
 /** Twins among measured speeds, where nothing else of the kit is known. */
-function MeasuredAlone({ figures, unit }: Pick<BenchProps, "figures"> & { readonly unit: SpeedUnit }) {
-  const { values } = readSpeeds(figures.text("measuredSpeeds"));
+function MeasuredAlone({ facts, unit }: Pick<BenchProps, "facts"> & { readonly unit: SpeedUnit }) {
+  const { values } = readSpeeds(facts.text("measuredSpeeds"));
   if (values.length < 2) return null;
   const found = twinsBySpeed(values);
   return (

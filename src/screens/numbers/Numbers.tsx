@@ -1,7 +1,6 @@
 "use client";
 import { later } from "@/ui/primitives/later";
 import { useMemo, type ComponentType } from "react";
-import { readFigures } from "@/core/facts/figures";
 import type { Raws } from "@/core/applied";
 import { useKeptState } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
@@ -34,7 +33,6 @@ export function Numbers(props: StageProps) {
   const { job, workings } = props;
   const [kept, setKept] = useKeptState(`bench.${job.id}`, "wheel");
   const bench = BENCHES.find((name) => name === kept) ?? "wheel";
-  const figures = useMemo(() => readFigures(job.intake), [job.intake]);
   const raws = useMemo((): Raws => workings.sheet?.rows.map((row) => row.present?.raw ?? null) ?? [], [workings.sheet]);
   const Screen = SCREENS[bench];
   return (
@@ -52,7 +50,7 @@ export function Numbers(props: StageProps) {
           </button>
         ))}
       </nav>
-      <Screen {...props} figures={figures} raws={raws} />
+      <Screen {...props} facts={workings.facts} raws={raws} />
     </>
   );
 }

@@ -17,20 +17,18 @@ import { useSweep, type SweptSetup } from "./useSweep";
 
 /** The ride: every level on every grade, as it is and as planned. */
 export function RideBench(props: BenchProps) {
-  const { job, workings, figures, raws } = props;
+  const { job, workings, facts, raws } = props;
   const { bike, sheet } = workings;
   const { profile } = job;
   const [which, setWhich] = useState<"present" | "target">("present");
   const present = useMemo(
-    () => rideOf({ bike, figures, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
-    [bike, figures, profile, raws, sheet],
+    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
+    [bike, facts, profile, raws, sheet],
   );
   const target = useMemo(
     () =>
-      profile && sheet
-        ? rideOf({ bike, figures, on: { profile, raws: sheet.targetRaws }, cap: sheet.targetCap })
-        : null,
-    [bike, figures, profile, sheet],
+      profile && sheet ? rideOf({ bike, facts, on: { profile, raws: sheet.targetRaws }, cap: sheet.targetCap }) : null,
+    [bike, facts, profile, sheet],
   );
   const ask = useMemo((): SweepAsk | null => {
     if (!present.ok) return null;

@@ -62,7 +62,7 @@ export function RideFacts(props: BenchProps & { readonly present: RideReading; r
       </Part>
       <details>
         <summary className="flex min-h-11 items-center font-semibold underline decoration-rule decoration-2 underline-offset-4">
-          The model’s other figures
+          The model’s other facts
         </summary>
         <div className="mt-2">
           <FigureFields

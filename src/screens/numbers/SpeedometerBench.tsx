@@ -16,12 +16,12 @@ import { TrackFound, TrackPart, useTrackFile } from "./TrackPart";
 
 /** The speedometer: what it makes of true speed, how sure that is, and the lines that put it right. */
 export function SpeedometerBench(props: BenchProps) {
-  const { job, workings, change, figures, raws } = props;
+  const { job, workings, change, facts, raws } = props;
   const { bike, choice } = workings;
   const { profile } = job;
   const bench = useMemo(
-    () => calibrationBench({ bike, figures, profile, raws, choice }),
-    [bike, figures, profile, raws, choice],
+    () => calibrationBench({ bike, facts, profile, raws, choice }),
+    [bike, facts, profile, raws, choice],
   );
   const unit = unitName(shownUnitOf(profile, raws).unit);
   const set = (intake: Readonly<Record<string, string>>) =>

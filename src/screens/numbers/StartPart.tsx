@@ -7,10 +7,10 @@ import { Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 
 /** When assist starts: angle, delay, and the display's own number for it. */
-export function StartPart({ job, workings, figures, raws }: BenchProps) {
+export function StartPart({ job, workings, facts, raws }: BenchProps) {
   const bench = useMemo(
-    () => startBench(workings.bike, figures, job.profile, raws),
-    [workings.bike, figures, job.profile, raws],
+    () => startBench(workings.bike, facts, job.profile, raws),
+    [workings.bike, facts, job.profile, raws],
   );
   const rows = [
     ["Gentler", bench.gentler],

@@ -14,17 +14,14 @@ import { WhichPickUp } from "./WhichPickUp";
 
 /** Wheel and pick-up: how big it really is, which lines fit, and which pick-up it must be. */
 export function WheelBench(props: BenchProps) {
-  const { job, workings, change, figures, raws } = props;
+  const { job, workings, change, facts, raws } = props;
   const { bike, choice } = workings;
   const { profile } = job;
   const voice = voiceOf(workings);
-  const bench = useMemo(
-    () => wheelBench({ bike, figures, profile, raws, choice }),
-    [bike, figures, profile, raws, choice],
-  );
+  const bench = useMemo(() => wheelBench({ bike, facts, profile, raws, choice }), [bike, facts, profile, raws, choice]);
   const pickUp = useMemo(
-    () => pickUpBench({ bike, figures, profile, raws, choice }),
-    [bike, figures, profile, raws, choice],
+    () => pickUpBench({ bike, facts, profile, raws, choice }),
+    [bike, facts, profile, raws, choice],
   );
   const shown = unitName(shownUnitOf(profile, raws).unit);
   const best = bench.sources[0];

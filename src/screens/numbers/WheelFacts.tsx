@@ -10,7 +10,7 @@ const Sidewall = later(() => import("./Sidewall").then((module) => module.Sidewa
 
 /** What is known of the wheel and its pick-up, and typed here. */
 export function WheelFacts(props: BenchProps & { readonly shown: string }) {
-  const { figures, shown } = props;
+  const { facts, shown } = props;
   return (
     <>
       <Part title="The wheel" hint="A measured rollout beats the tape across, and that the sidewall.">
@@ -19,7 +19,7 @@ export function WheelFacts(props: BenchProps & { readonly shown: string }) {
           words={WHEEL_WORDS}
           keys={["rolloutMm", "rolloutTurns", "tapeErrorMm", "outerDiameterMm", "sidewall"]}
         />
-        {figures.text("sidewall") === "" ? null : <Sidewall {...props} typed={figures.text("sidewall")} />}
+        {facts.text("sidewall") === "" ? null : <Sidewall {...props} typed={facts.text("sidewall")} />}
       </Part>
       <Part title="The pick-up" hint="One steady reading tells which of these it is.">
         <FigureFields

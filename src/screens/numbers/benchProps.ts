@@ -1,9 +1,9 @@
-import type { Figures } from "@/core/facts/figures";
+import type { Facts } from "@/core/facts/facts";
 import type { Raws } from "@/core/applied";
 import type { StageProps } from "../job/stageProps";
 
 /** What every bench gets: the job, the figures as read, and the values on the display now. */
 export interface BenchProps extends StageProps {
-  readonly figures: Figures;
+  readonly facts: Facts;
   readonly raws: Raws;
 }

@@ -3,7 +3,8 @@
 import fc from "fast-check";
 import type { ComponentType } from "react";
 import { describe, expect, it } from "vitest";
-import { FIGURES, readFigures } from "@/core/facts/figures";
+import { readFacts } from "@/core/facts/facts";
+import { FIGURES } from "@/core/facts/figures";
 import type { Job } from "@/core/record";
 import { demo } from "../testing/jobs";
 import { says, stageProps } from "../testing/says";
@@ -30,7 +31,7 @@ function bench(name: BenchName, job: Job): string {
   const props = stageProps(job);
   const Bench = BENCHES[name];
   const raws = props.workings.sheet?.rows.map((row) => row.present?.raw ?? null) ?? [];
-  return says(<Bench {...props} figures={readFigures(job.intake)} raws={raws} />);
+  return says(<Bench {...props} facts={readFacts(job.intake)} raws={raws} />);
 }
 
 /** Words no bench may ever say. */

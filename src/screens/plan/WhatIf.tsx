@@ -1,7 +1,6 @@
 "use client";
 import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import { contextOf, decodeAll } from "@/core/display";
-import { readFigures } from "@/core/facts/figures";
 import type { Job } from "@/core/record";
 import type { Sheet } from "@/core/sheet";
 import { Button, FindingLine, useTell } from "@/ui/primitives";
@@ -22,23 +21,22 @@ interface WhatIfProps extends StageProps {
  */
 export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
   const tell = useTell();
-  const { bike, choice, foundRaws } = workings;
+  const { bike, choice, facts, foundRaws } = workings;
   const { profile } = job;
   const [moved, setMoved] = useState<ReadonlyMap<number, number>>(new Map());
-  const figures = useMemo(() => readFigures(job.intake), [job.intake]);
   const now = useDeferredValue(moved);
   const rows = useMemo(() => movableRows(sheet.rows), [sheet]);
   const found = useMemo(
-    () => (profile ? outcomeOf({ profile, bike, figures, choice }, foundRaws) : null),
-    [profile, bike, figures, choice, foundRaws],
+    () => (profile ? outcomeOf({ profile, bike, facts, choice }, foundRaws) : null),
+    [profile, bike, facts, choice, foundRaws],
   );
   const target = useMemo(
-    () => (profile ? outcomeOf({ profile, bike, figures, choice }, sheet.targetRaws) : null),
-    [profile, bike, figures, choice, sheet],
+    () => (profile ? outcomeOf({ profile, bike, facts, choice }, sheet.targetRaws) : null),
+    [profile, bike, facts, choice, sheet],
   );
   const whatIf = useMemo(
-    () => (profile ? outcomeOf({ profile, bike, figures, choice }, withMoved(sheet.targetRaws, now)) : null),
-    [profile, bike, figures, choice, sheet, now],
+    () => (profile ? outcomeOf({ profile, bike, facts, choice }, withMoved(sheet.targetRaws, now)) : null),
+    [profile, bike, facts, choice, sheet, now],
   );
   if (!profile || !found || !target || !whatIf) return null;
   const voice = voiceOf(workings);

@@ -1,6 +1,7 @@
 // What a set of values comes to, row by row, for bikes known well and hardly: figures in words, or none.
 import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
+import { columnOf } from "@/core/sheet";
 import { workOut, type Job } from "@/core/record";
 import { readFacts } from "@/core/facts/facts";
 import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
@@ -17,12 +18,15 @@ const demo = (number: number): Job => {
 
 /** What a bike comes to as found, or with lines moved off their targets. */
 function outcome(job: Job, moved: ReadonlyMap<string, number> | null = null): Outcome {
-  const { bike, choice, sheet, foundRaws } = workOut(job);
+  const { bike, choice, sheet } = workOut(job);
   const { profile } = job;
   if (!profile || !sheet) throw new Error("no sheet");
-  const ask = { profile, bike, facts: readFacts(job.intake), choice };
+  const ask = { profile, bike, facts: readFacts(job.intake) };
   const at = new Map([...(moved ?? [])].map(([code, raw]) => [sheet.rows.findIndex((row) => row.code === code), raw]));
-  return outcomeOf(ask, moved === null ? foundRaws : withMoved(sheet.targetRaws, at));
+  return outcomeOf(
+    ask,
+    moved === null ? sheet.found : columnOf("tried", withMoved(sheet.target.raws, at), { profile, bike, choice }),
+  );
 }
 const rowOf = (what: string) => {
   const row = OUTCOMES.find((each) => each.what === what);

@@ -38,7 +38,7 @@ describe("sentences", () => {
           };
           const { sheet } = workOut(onIt);
           for (const voice of VOICES) {
-            for (const finding of [...(sheet?.presentFindings ?? []), ...(sheet?.targetFindings ?? [])])
+            for (const finding of [...(sheet?.inForce.findings ?? []), ...(sheet?.target.findings ?? [])])
               fine(findingText(finding.message, voice));
             for (const row of sheet?.rows ?? []) {
               const { why, working } = reasonWords(row.reason, display.name, voice);

@@ -23,7 +23,7 @@ import { movableRows, outcomeOf, withMoved } from "./outcome";
 import { batteryBench, currentBench } from "./packBench";
 import { levelsOf, rideOf, sharesOn } from "./rideOf";
 import { INTAKE_FIELDS } from "../facts/intake";
-import { makeSheet } from "../sheet/sheet";
+import { columnOf, makeSheet } from "../sheet";
 import { pickUpBench, wheelBench } from "./wheelBench";
 
 const FAT: IntakeText = {
@@ -393,18 +393,21 @@ describe("what a column of values comes to", () => {
     bike,
     choice: epac,
     asFound: tarn26,
-    present: tarn26,
+    inForce: tarn26,
     wishes: { overrides: {}, unlocked: {} },
   });
   const at = (raws: readonly (number | null)[]) =>
-    outcomeOf({ profile: TARN, bike, facts: readFacts({}), choice: epac }, raws);
+    outcomeOf(
+      { profile: TARN, bike, facts: readFacts({}) },
+      columnOf("tried", raws, { profile: TARN, bike, choice: epac }),
+    );
   it("the plan mends what was found, and moving the wheel back breaks it again", () => {
-    const [found, target] = [at(tarn26), at(sheet.targetRaws)];
+    const [found, target] = [at(tarn26), at(sheet.target.raws)];
     expect(found.findings.some(({ severity }) => severity === "breach")).toBe(true);
     expect(target.findings.some(({ severity }) => severity === "breach")).toBe(false);
     expect(target.levels.at(-1)?.flat.speedKmh).toBeLessThan(found.levels.at(-1)?.flat.speedKmh ?? 0);
     const wheel = sheet.rows.find(({ code }) => code === "51");
-    const back = at(withMoved(sheet.targetRaws, new Map([[wheel?.index ?? 0, tarn26[wheel?.index ?? 0] ?? 0]])));
+    const back = at(withMoved(sheet.target.raws, new Map([[wheel?.index ?? 0, tarn26[wheel?.index ?? 0] ?? 0]])));
     expect(back.cap).toEqual(found.cap);
   });
   it("only lines that can be set can be moved", () => {
@@ -413,7 +416,8 @@ describe("what a column of values comes to", () => {
     expect(sheet.rows.filter(({ locked }) => locked).some(({ code }) => codes.includes(code))).toBe(false);
   });
   it("without facts there are findings, and no invented levels", () => {
-    const outcome = outcomeOf({ profile: TARN, bike: bikeOf({}), facts: readFacts({}), choice: epac }, tarn26);
+    const judged = { profile: TARN, bike: bikeOf({}), choice: epac };
+    const outcome = outcomeOf({ ...judged, facts: readFacts({}) }, columnOf("tried", tarn26, judged));
     expect(outcome).toMatchObject({ levels: [], watts: null, topKmh: null, realLevels: null });
     expect(outcome.missing.length).toBeGreaterThan(0);
   });

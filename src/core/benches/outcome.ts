@@ -5,16 +5,18 @@
 import { twins } from "../assist";
 import { batteryWatts, type BatteryWatts } from "../battery/watts";
 import { rawValues, type DisplayProfile } from "../display";
-import type { AppliedCap, ClassChoice } from "../law";
+import type { AppliedCap } from "../law";
 import { ridePoint, topSpeedKmh, type RidePoint } from "../ride";
 import type { Interval } from "../wheel";
-import { appliedCap, appliedCurrentA, speedometer, type Raws } from "../applied/applied";
+import { appliedCurrentA, speedometer, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
 import type { IntakeKey } from "../facts/intake";
 import { readPack } from "../facts/pack";
 import type { Facts } from "../facts/facts";
 import { rideOf, type Level, type Ride } from "./rideOf";
-import { findingsOn, type SheetFinding, type SheetRow } from "../sheet/sheet";
+import type { Column } from "../sheet/column";
+import type { SheetFinding } from "../sheet/findings";
+import type { SheetRow } from "../sheet/sheet";
 
 export interface LevelOutcome extends Level {
   readonly flat: RidePoint;
@@ -41,7 +43,6 @@ export interface OutcomeAsk {
   readonly profile: DisplayProfile;
   readonly bike: Bike;
   readonly facts: Facts;
-  readonly choice: ClassChoice | null;
 }
 
 /** Grade of the hill levels are compared on. */
@@ -70,9 +71,8 @@ export const movableRows = (rows: readonly SheetRow[]): readonly Movable[] =>
 export const withMoved = (target: Raws, moved: ReadonlyMap<number, number>): Raws =>
   target.map((raw, i) => moved.get(i) ?? raw);
 
-/** Works out what the values come to on this bike. */
-export function outcomeOf({ profile, bike, facts, choice }: OutcomeAsk, raws: Raws): Outcome {
-  const cap = appliedCap(profile, raws, bike);
+/** What a column comes to on this bike. */
+export function outcomeOf({ profile, bike, facts }: OutcomeAsk, { raws, cap, findings }: Column): Outcome {
   const reading = rideOf({ bike, facts, on: { profile, raws }, cap });
   const currentA = appliedCurrentA(profile, raws, bike) ?? bike.controllerA;
   const { pack } = readPack(bike, facts);
@@ -103,7 +103,7 @@ export function outcomeOf({ profile, bike, facts, choice }: OutcomeAsk, raws: Ra
     realLevels: ride ? levels.length - same.length - 1 : null,
     topKmh: ride ? topSpeedKmh(ride.setup, { ...ride.road, grade: 0 }) : null,
     missing: reading.ok ? [] : reading.missing,
-    findings: findingsOn(profile, raws, bike, choice),
+    findings,
     ride,
   };
 }

@@ -9,9 +9,9 @@ import { rideOf } from "./rideOf";
 
 /** Every demo bike of which enough is known to ride it. */
 const RIDES = demoJobs().flatMap((job) => {
-  const { bike, foundRaws, sheet } = workOut(job);
-  const on = job.profile ? { profile: job.profile, raws: foundRaws } : null;
-  const reading = rideOf({ bike, facts: readFacts(job.intake), on, cap: sheet?.presentCap ?? null });
+  const { bike, sheet } = workOut(job);
+  const on = job.profile ? { profile: job.profile, raws: sheet?.found.raws ?? [] } : null;
+  const reading = rideOf({ bike, facts: readFacts(job.intake), on, cap: sheet?.inForce.cap ?? null });
   return reading.ok ? [[job.intake.nickname ?? job.id, reading.ride] as const] : [];
 });
 

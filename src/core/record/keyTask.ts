@@ -19,17 +19,14 @@ export interface KeyTask {
  * What a job's keys would start from and lead to; null while there is no display, no baseline and no reason for lacking
  * one.
  */
-export function keyTask(
-  job: Job,
-  { sheet, baseline, presentRaws }: Pick<Workings, "sheet" | "baseline" | "presentRaws">,
-): KeyTask | null {
+export function keyTask(job: Job, { sheet, baseline }: Pick<Workings, "sheet" | "baseline">): KeyTask | null {
   const { profile } = job;
   if (!profile || !sheet || baseline.kind === "missing") return null;
   // Out-of-box values are a guess until they are read; a display programmed before starts from what it was last known
   // to hold.
-  const known = job.held ? presentRaws : foundRawsOf(job);
+  const known = job.held ? sheet.inForce.raws : foundRawsOf(job);
   const start = atHome(profile, assumedRaws(profile, known));
-  const targets = start.saved.map((raw, i) => sheet.targetRaws[i] ?? raw);
+  const targets = start.saved.map((raw, i) => sheet.target.raws[i] ?? raw);
   // A line that only comes into the menu with the targets must be read on the way as well.
   const unread = known.flatMap((raw, i) => (raw === null && isShown(profile, i, targets) ? [i] : []));
   return { start, targets, unread };

@@ -22,7 +22,7 @@ function asked(job: Job) {
   const { sheet, bike, choice } = workings;
   if (!profile || !sheet) throw new Error("no sheet");
   const facts = readFacts(job.intake);
-  const target = sheet.targetRaws;
+  const target = sheet.target.raws;
   return { job, profile, workings, sheet, bike, choice, facts, target };
 }
 const reasonOf = <Key extends Reason["key"]>(
@@ -52,7 +52,7 @@ describe("one bike, one number", () => {
           told += 1;
         }
         const r = meter.kind === "known" ? meter.r.nominal : null;
-        expect(outcomeOf({ profile, bike, facts, choice }, target).r?.nominal ?? null).toBe(r);
+        expect(outcomeOf({ profile, bike, facts }, all.sheet.target).r?.nominal ?? null).toBe(r);
         const bench = wheelBench({ profile, bike, facts, raws: target, choice });
         const now = bench.choices.find(({ what }) => what === "as-found");
         if (now) expect(now.r === r || (r !== null && near(now.r, r))).toBe(true);
@@ -69,8 +69,8 @@ describe("one bike, one number", () => {
         const all = asked(job);
         const { profile, bike, facts, choice, target, sheet, workings } = all;
         const cap = appliedCap(profile, target, bike);
-        expect(sheet.targetCap).toEqual(cap);
-        expect(outcomeOf({ profile, bike, facts, choice }, target).cap).toEqual(cap);
+        expect(sheet.target.cap).toEqual(cap);
+        expect(outcomeOf({ profile, bike, facts }, sheet.target).cap).toEqual(cap);
         for (const { of, trueKmh, row } of reasonOf(all, "reason.cap"))
           if (of === "assist" && cap.kind === "true" && row.shown.target) {
             expect(near(trueKmh.nominal, cap.kmh.nominal)).toBe(true);
@@ -104,7 +104,7 @@ describe("one bike, one number", () => {
           }
           expect(bike.seriesOptions).toContain(series);
         }
-        const low = sheet.targetFindings.find(({ message }) => message.key === "hazard.cut-off-too-low");
+        const low = sheet.target.findings.find(({ message }) => message.key === "hazard.cut-off-too-low");
         if (bench && low?.message.key === "hazard.cut-off-too-low")
           expect(near(low.message.leastV, bench.cutOff.leastV)).toBe(true);
       }),
@@ -125,7 +125,7 @@ describe("one bike, one number", () => {
           told += 1;
         }
         const applied = appliedCurrentA(profile, target, bike);
-        if (applied !== null) expect(outcomeOf({ profile, bike, facts, choice }, target).currentA).toBe(applied);
+        if (applied !== null) expect(outcomeOf({ profile, bike, facts }, all.sheet.target).currentA).toBe(applied);
       }),
       RUNS,
     );

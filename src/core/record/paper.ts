@@ -5,7 +5,7 @@
 import { contextOf, isShown, linesOf, type Line } from "../display";
 import { type Raws } from "../applied";
 import { type Reason } from "../decide";
-import { valueAt, type SheetValue } from "../sheet";
+import { columnOf, valueAt, type Column, type SheetValue } from "../sheet";
 import { asHandedOver, readBackRaws } from "./columns";
 import type { Job } from "./job";
 import { sealFault, type SealFault } from "./seal";
@@ -39,9 +39,9 @@ export interface Paper {
   readonly workings: Workings;
   readonly standing: Standing;
   readonly lines: readonly PaperLine[];
-  /** What was read back; null where nobody has. */
-  readonly leftRaws: Raws;
-  readonly plannedRaws: Raws;
+  /** What it leaves with: as read back, null where nobody has. */
+  readonly left: Column<"left">;
+  readonly planned: Column<"target">;
   readonly fault: SealFault | null;
 }
 
@@ -58,23 +58,23 @@ export function paperOf(live: Job): Paper | null {
   const job = asHandedOver(live);
   const { profile } = job;
   const workings = workOut(job);
-  const { sheet, foundRaws } = workings;
+  const { sheet } = workings;
   if (!profile || !sheet) return null;
-  const plannedRaws = job.program?.targets ?? sheet.targetRaws;
   const read = readBackRaws(job);
   // A line whose controlling line was not read back is judged by what was planned for that one.
-  const leftRaws = linesOf(profile).map((line, i) =>
+  const leftRaws: Raws = linesOf(profile).map((line, i) =>
     line.encoding.kind === "read-only" ? line.factoryRaw : (read[i] ?? null),
   );
-  const shownBy = leftRaws.map((raw, i) => raw ?? plannedRaws[i] ?? null);
+  const left = columnOf("left", leftRaws, { profile, bike: workings.bike, choice: workings.choice });
+  const shownBy = leftRaws.map((raw, i) => raw ?? sheet.target.raws[i] ?? null);
   const cell = (line: Line, i: number, raws: Raws, shown: Raws, missing: "unread" | "none"): PaperCell => {
     if (!isShown(profile, i, shown)) return { kind: "hidden" };
     const value = valueAt(line, raws[i], contextOf(profile, shown));
     return value ? { kind: "value", value } : { kind: missing };
   };
   const lines = sheet.rows.map((row, i): PaperLine => {
-    const found = cell(row.line, i, foundRaws, foundRaws, "unread");
-    const planned = cell(row.line, i, plannedRaws, plannedRaws, "none");
+    const found = cell(row.line, i, sheet.found.raws, sheet.found.raws, "unread");
+    const planned = cell(row.line, i, sheet.target.raws, sheet.target.raws, "none");
     return {
       line: row.line,
       found,
@@ -85,5 +85,13 @@ export function paperOf(live: Job): Paper | null {
       reason: row.reason,
     };
   });
-  return { job, workings, standing: standingOf(job, workings), lines, leftRaws, plannedRaws, fault: sealFault(live) };
+  return {
+    job,
+    workings,
+    standing: standingOf(job, workings),
+    lines,
+    left,
+    planned: sheet.target,
+    fault: sealFault(live),
+  };
 }

@@ -18,10 +18,10 @@ describe("the plan", () => {
     fc.assert(
       fc.property(jobs, (job) => {
         const { profile } = job;
-        const { sheet, bike, foundRaws } = workOut(job);
+        const { sheet, bike } = workOut(job);
         if (!profile || !sheet) return;
-        const before = readOut(profile, foundRaws, bike);
-        const after = readOut(profile, sheet.targetRaws, bike);
+        const before = readOut(profile, sheet.found.raws, bike);
+        const after = readOut(profile, sheet.target.raws, bike);
         if (before.kind !== "known" || after.kind !== "known") return;
         const off = (r: number) => Math.abs(Math.log(r));
         // High by a hair is taken over low by less: the safe side.
@@ -38,9 +38,9 @@ describe("the plan", () => {
       fc.property(jobs, (job) => {
         const { sheet, choice } = workOut(job);
         const limit = choice && assistLimit(choice);
-        if (!sheet || !limit || sheet.targetCap.kind !== "true") return;
-        const over = sheet.targetCap.kmh.high > limit.kmh + 1e-6;
-        const said = sheet.targetFindings.some(
+        if (!sheet || !limit || sheet.target.cap.kind !== "true") return;
+        const over = sheet.target.cap.kmh.high > limit.kmh + 1e-6;
+        const said = sheet.target.findings.some(
           ({ subject, severity }) => subject === "assist-cap" && (severity === "breach" || severity === "caution"),
         );
         expect(over ? said : true).toBe(true);
@@ -85,7 +85,7 @@ describe("the plan", () => {
         const { profile } = job;
         const { sheet, bike } = workOut(job);
         if (!profile || !sheet) return;
-        const mistake = diagnose(profile, sheet.targetRaws, bike);
+        const mistake = diagnose(profile, sheet.target.raws, bike);
         for (const { settings, changes, reason } of sheet.rows)
           if (
             settings.includes("circumferenceMm") &&

@@ -117,7 +117,7 @@ export function takeReading(job: Job, line: number, raw: number): Job {
   const known: Job = { ...job, held, asFound: { ...job.asFound, shown } };
   // Planned with the facts of the seal: what was typed since is another plan.
   const { sheet } = workOut({ ...asSealed(known), program: null });
-  const targets = program.targets.map((target, i) => sheet?.targetRaws[i] ?? (i === line ? raw : target));
+  const targets = program.targets.map((target, i) => sheet?.target.raws[i] ?? (i === line ? raw : target));
   return { ...known, program: { ...program, state: keptState(asRead), targets, unread } };
 }
 

@@ -219,6 +219,6 @@ describe("job files from outside", () => {
 
 it("a fresh job asks for everything and shows nothing", () => {
   const workings = workOut(newJob("fresh-1", 1, AT));
-  expect(workings).toMatchObject({ sheet: null, counts: null, findings: [], next: "intake" });
+  expect(workings).toMatchObject({ sheet: null, counts: null, next: "intake" });
   expect(workings.stages.every((stage) => !stage.done)).toBe(true);
 });

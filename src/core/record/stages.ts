@@ -41,7 +41,7 @@ const DONE: { readonly [S in Stage]: (facts: StageFacts) => boolean } = {
   "as-found": ({ job, hasBaseline }) => job.profile !== null && hasBaseline,
   plan: ({ job, sheet, hasBaseline }) =>
     job.program !== null ||
-    (sheet !== null && hasBaseline && sheet.targetFindings.every((finding) => finding.severity !== "breach")),
+    (sheet !== null && hasBaseline && sheet.target.findings.every((finding) => finding.severity !== "breach")),
   program: ({ job }) => job.program?.done ?? false,
   prove: ({ job, readBack, checks }) =>
     (job.program?.done ?? false) &&

@@ -44,7 +44,7 @@ describe("a line the description did not have", () => {
     const row = workOut(added).sheet?.rows.at(-1);
     expect(row).toMatchObject({
       code: "77",
-      asFound: { raw: 4 },
+      found: { raw: 4 },
       target: { raw: 4 },
       changes: false,
       mark: "left-alone",

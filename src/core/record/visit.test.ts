@@ -74,7 +74,7 @@ describe("what was sealed never moves", () => {
     const before = workOut(bike);
     const since = withTyped(bike, { in: "intake", name: "rolloutMm" }, "4200");
     const after = workOut(since);
-    expect(after.sheet?.targetRaws).toEqual(before.sheet?.targetRaws);
+    expect(after.sheet?.target.raws).toEqual(before.sheet?.target.raws);
     expect(after.sheet?.rows[at("51")]?.reason).toEqual(before.sheet?.rows[at("51")]?.reason);
     expect(before.newer).toEqual([]);
     expect(after.newer.map(({ code }) => code)).toContain("51");
@@ -150,7 +150,7 @@ describe("programming again", () => {
     const { steps } = keyWork(TARN, task?.start ?? fail(), { targets: task?.targets ?? [] });
     expect(steps.filter(({ kind }) => kind === "line").map(({ line }) => line)).toEqual([at("34"), at("53")]);
     expect(sealFault(again)).toBeNull();
-    expect(workOut(again).presentRaws[at("34")]).toBe(5);
+    expect(workOut(again).sheet?.inForce.raws[at("34")]).toBe(5);
   });
   it("without a read-back it starts from what was keyed in", () => {
     const again = setKeysAside(programmed(demo(207)), LATER, "again");
@@ -214,9 +214,9 @@ describe("a rehearsal", () => {
       updatedAt: "",
     });
     expect(ended.events.at(-1)).toMatchObject({ kind: "rehearsed" });
-    const { stages, presentRaws } = workOut(ended);
+    const { stages, sheet: after } = workOut(ended);
     expect(stages.find(({ stage }) => stage === "program")?.done).toBe(false);
-    expect(presentRaws).toEqual(workOut(demo(207)).presentRaws);
+    expect(after?.inForce.raws).toEqual(workOut(demo(207)).sheet?.inForce.raws);
   });
   it("reads no line for the record, and leaves the bike's own keys where they stand", () => {
     const waived = { ...demo(208), asFound: { ...demo(208).asFound, waivedReason: "Display dies after line 51." } };
@@ -460,9 +460,9 @@ describe("pulses of 0", () => {
     );
     const from: Job = { ...demo(207), profile: { ...TARN, lines: [...counting] } };
     const job = withTyped(from, { in: "as-found", name: "52" }, "0");
-    const { sheet, findings } = workOut(job);
-    expect(sheet?.presentCap).toMatchObject({ kind: "no-read-out", needs: ["pulses-zero"] });
-    expect(findings.map(({ message }) => message.key)).toContain("cap.needs-read-out");
+    const { sheet } = workOut(job);
+    expect(sheet?.inForce.cap).toMatchObject({ kind: "no-read-out", needs: ["pulses-zero"] });
+    expect(sheet?.inForce.findings.map(({ message }) => message.key)).toContain("cap.needs-read-out");
     expect(JSON.stringify(workOut(job))).not.toMatch(/Infinity|NaN/);
   });
 });
@@ -485,7 +485,7 @@ describe("jobs of format 2", () => {
       kind: "set-aside",
       detail: "Only rehearsed on the simulated display.",
     });
-    expect(heldRaws(reading.job)).toEqual(workOut(reading.job).foundRaws);
+    expect(heldRaws(reading.job)).toEqual(workOut(reading.job).sheet?.found.raws);
   });
   it("a fresh job has nothing of its own to hide", () => expect(sealFault(newJob("fresh-9", 9, AT))).toBeNull());
 });

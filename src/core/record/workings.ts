@@ -7,7 +7,7 @@ import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
 import { readBike, readFacts, type Bike, type Facts, type IntakeReading } from "../facts";
 import { appliedCap, decoded, readOut, shownUnit, type Raws } from "../applied";
-import { countSheet, findingsOn, makeSheet, type Sheet, type SheetCounts, type SheetFinding } from "../sheet";
+import { countSheet, makeSheet, type Sheet, type SheetCounts, type SheetFinding } from "../sheet";
 import type { SpeedUnit } from "../units";
 import { own } from "../units/limits";
 import { changedSince } from "./checking";
@@ -40,22 +40,19 @@ export interface Workings {
   /** Unit speeds are asked and told in: the one the display shows, or the class's while that has not been read. */
   readonly unit: SpeedUnit;
   readonly found: readonly FoundLine[];
-  /** As found: as sealed once keys were begun; on a brand-new kit the maker's values until they are read. */
-  readonly foundRaws: Raws;
   readonly foundCount: number;
   /** Lines the menu shows, of which so many are to be written down. */
   readonly shownCount: number;
   readonly baseline: Baseline;
-  /** The plan of this visit: sealed once keys were begun, the live proposal until then. */
+  /**
+   * The plan of this visit, column by column: the target sealed once keys were begun, the live proposal until then. On
+   * a brand-new kit the maker's values stand as found until they are read. Null while there is no display.
+   */
   readonly sheet: Sheet | null;
   readonly counts: SheetCounts | null;
   /** What facts typed since the seal would change in the plan. */
   readonly newer: readonly NewerTarget[];
-  /** What the display holds as far as anybody knows. */
-  readonly presentRaws: Raws;
-  /** Findings of the values that are on the display at present, gravest first. */
-  readonly findings: readonly SheetFinding[];
-  /** Of these, what keeps the bike from being called ready. */
+  /** What keeps the bike, as its display stands now, from being called ready. */
   readonly against: readonly SheetFinding[];
   /** Why it may leave all the same, in writing; null where nobody has said. */
   readonly leavesThough: string | null;
@@ -75,20 +72,19 @@ export function workOut(job: Job): Workings {
   const intake = readBike(facts);
   const { bike } = intake;
   const choice = choiceOf(job);
-  const found = foundLines(job);
+  const lines = foundLines(job);
   const outOfBox = bike.visit === "brand-new" && profile !== null;
   // A brand-new kit is judged at once, on the maker's values, until somebody has read what it really holds.
   const fill = (raws: Raws): Raws => (outOfBox && profile ? mergeRaws(raws, factoryRaws(profile)) : raws);
-  const foundRaws = fill(foundRawsOf(job));
-  const presentRaws = program ? heldRaws(job) : fill(heldRaws(job));
+  const found = fill(foundRawsOf(job));
+  const inForce = program ? heldRaws(job) : fill(heldRaws(job));
   const baseline = baselineOf(job);
-  const sheet = planOf(job, { foundRaws, presentRaws, sealed: program?.targets ?? null });
-  const newer = program && profile && sheet ? newerTargets(job, { foundRaws, presentRaws, sheet }) : [];
-  const left: Raws = program?.targets ?? sheet?.targetRaws ?? [];
-  const unit = (profile && shownUnit(profile, program ? left : presentRaws)) ?? choice?.rule.speedUnit ?? "kmh";
-  const verdicts = profile ? readBack(profile, job.readBack, left) : [];
-  const checks = profile ? checksDue(job, profile, bike, choice, left, unit) : [];
-  const findings = profile ? findingsOn(profile, presentRaws, bike, choice) : [];
+  const sheet = planOf(job, { found, inForce, sealed: program?.targets ?? null });
+  const newer = program && profile && sheet ? newerTargets(job, { found, inForce, sheet }) : [];
+  const target = sheet?.target.raws ?? [];
+  const unit = (profile && shownUnit(profile, program ? target : inForce)) ?? choice?.rule.speedUnit ?? "kmh";
+  const verdicts = profile ? readBack(profile, job.readBack, target) : [];
+  const checks = profile ? checksDue(job, profile, bike, choice, target, unit) : [];
   const hasBaseline = baseline.kind !== "missing";
   const stages = stagesOf({ job, intake, choice, hasBaseline, sheet, readBack: verdicts, checks });
   const programmed = program?.done ?? false;
@@ -98,17 +94,14 @@ export function workOut(job: Job): Workings {
     bike,
     choice,
     unit,
-    found,
-    foundRaws,
-    foundCount: found.filter((line) => line.shown && line.raw !== null).length,
-    shownCount: found.filter((line) => line.shown).length,
+    found: lines,
+    foundCount: lines.filter((line) => line.shown && line.raw !== null).length,
+    shownCount: lines.filter((line) => line.shown).length,
     baseline,
     sheet,
     counts: sheet && countSheet(sheet),
     newer,
-    presentRaws,
-    findings,
-    against: standingAgainst(findings, checks),
+    against: standingAgainst(sheet?.inForce.findings ?? [], checks),
     leavesThough: isDecision(job.intake.leavesThough) ? (job.intake.leavesThough ?? "").trim() : null,
     checks,
     readBack: verdicts,
@@ -121,13 +114,13 @@ export function workOut(job: Job): Workings {
 const mergeRaws = (read: Raws, otherwise: readonly number[]): Raws => otherwise.map((raw, i) => read[i] ?? raw);
 
 interface PlanColumns {
-  readonly foundRaws: Raws;
-  readonly presentRaws: Raws;
+  readonly found: Raws;
+  readonly inForce: Raws;
   readonly sealed: Raws | null;
 }
 
 /** The plan with the facts it was sealed with, or with those at hand while nothing is sealed. */
-function planOf(job: Job, { foundRaws, presentRaws, sealed }: PlanColumns): Sheet | null {
+function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null {
   const { profile } = job;
   if (!profile) return null;
   const facts = sealed ? asSealed(job) : job;
@@ -135,10 +128,10 @@ function planOf(job: Job, { foundRaws, presentRaws, sealed }: PlanColumns): Shee
     profile,
     bike: readBike(readFacts(facts.intake, facts.typedAt)).bike,
     choice: choiceOf(facts),
-    asFound: foundRaws,
-    present: presentRaws,
+    asFound: found,
+    inForce,
     sealed,
-    startsFrom: job.held ? byCode(profile, job.held).map((raw, i) => raw ?? foundRaws[i] ?? null) : null,
+    startsFrom: job.held ? byCode(profile, job.held).map((raw, i) => raw ?? found[i] ?? null) : null,
     wishes: { overrides: facts.overrides, unlocked: facts.unlocked },
   });
 }
@@ -146,10 +139,10 @@ function planOf(job: Job, { foundRaws, presentRaws, sealed }: PlanColumns): Shee
 /** Lines the facts at hand would plan otherwise than they were sealed: a new proposal, beside the sealed one. */
 function newerTargets(
   job: Job,
-  { foundRaws, presentRaws, sheet }: Omit<PlanColumns, "sealed"> & { readonly sheet: Sheet },
+  { found, inForce, sheet }: Omit<PlanColumns, "sealed"> & { readonly sheet: Sheet },
 ): readonly NewerTarget[] {
   if (asSealed(job) === job) return [];
-  const live = planOf(job, { foundRaws, presentRaws, sealed: null });
+  const live = planOf(job, { found, inForce, sealed: null });
   return (live?.rows ?? []).flatMap((row, i) => {
     const sealed = sheet.rows[i]?.target ?? null;
     const differs = row.shown.target && row.target !== null && row.target.raw !== sealed?.raw;

@@ -1,17 +1,16 @@
 export {
   countSheet,
   definitionsOf,
-  findingsOn,
   makeSheet,
   type Mark,
   type Sheet,
   type SheetCounts,
-  type SheetFinding,
-  type SheetMessage,
   type SheetRow,
   type SheetValue,
   valueAt,
 } from "./sheet";
+export { columnOf, type Column, type ColumnName } from "./column";
+export { findingsOn, type Judged, type SheetFinding, type SheetMessage } from "./findings";
 export { carryOver, type CarryOver, type Fate, type FateReason } from "./carryOver";
 export { type Ability, type AbilityRow, compareDisplays } from "./compareDisplays";
 export { classesNotHeld } from "./classesHeld";

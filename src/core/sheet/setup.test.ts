@@ -37,7 +37,7 @@ const context = (edit: Partial<SheetContext> = {}): SheetContext => ({
   bike: readIntake(FAT).bike,
   choice: class_("eu-epac"),
   asFound: found,
-  present: found,
+  inForce: found,
   wishes: { overrides: {}, unlocked: {} },
   ...edit,
 });
@@ -47,22 +47,22 @@ const keys = (findings: readonly { message: { key: string } }[]) => findings.map
 describe("the fat tyre set as 26", () => {
   const sheet = makeSheet(context());
   it("really assists to 27.8 km/h as found, and to 24.96 with the code that mends it", () => {
-    expect(sheet.presentCap.kind === "true" && sheet.presentCap.kmh.nominal).toBeCloseTo(27.8, 1);
+    expect(sheet.inForce.cap.kind === "true" && sheet.inForce.cap.kmh.nominal).toBeCloseTo(27.8, 1);
     expect(targetOf(sheet, "51")).toBe(9);
     expect(targetOf(sheet, "53")).toBe(25);
-    expect(sheet.targetCap.kind === "true" && sheet.targetCap.kmh.nominal).toBeCloseTo(24.96, 2);
-    expect(keys(sheet.presentFindings)).toContain("cap.over");
-    expect(keys(sheet.targetFindings)).not.toContain("cap.over");
+    expect(sheet.target.cap.kind === "true" && sheet.target.cap.kmh.nominal).toBeCloseTo(24.96, 2);
+    expect(keys(sheet.inForce.findings)).toContain("cap.over");
+    expect(keys(sheet.target.findings)).not.toContain("cap.over");
     expect(keys(sheet.mended)).toContain("cap.over");
   });
   it("brings the finding back when 26 and 25 are set by hand", () => {
     const byHand = makeSheet(context({ wishes: { overrides: { "51": 6, "53": 25 }, unlocked: {} } }));
-    expect(keys(byHand.targetFindings)).toContain("cap.over");
+    expect(keys(byHand.target.findings)).toContain("cap.over");
   });
   it("follows with a lower cap when only the wheel is set by hand", () => {
     const byHand = makeSheet(context({ wishes: { overrides: { "51": 6 }, unlocked: {} } }));
     expect(targetOf(byHand, "53")).toBe(22);
-    expect(keys(byHand.targetFindings)).not.toContain("cap.over");
+    expect(keys(byHand.target.findings)).not.toContain("cap.over");
   });
   it("keeps three per cent in hand while the display's code is only assumed", () => {
     const unproven: DisplayProfile = {
@@ -100,7 +100,7 @@ describe("what the sheet leaves alone", () => {
           context({
             bike: readIntake({ ...FAT, motorRatedW: "1000", ...intake }).bike,
             asFound: found.with(at("41"), raw),
-            present: found,
+            inForce: found,
           }),
         ),
         "41",
@@ -122,12 +122,12 @@ describe("what the sheet leaves alone", () => {
 
 describe("lines nobody has read", () => {
   const asFound = found.map((raw, i) => (i === at("53") || i === at("62") ? null : raw));
-  const sheet = makeSheet(context({ asFound, present: asFound }));
+  const sheet = makeSheet(context({ asFound, inForce: asFound }));
   it("are unknown, with a target where one can be worked out", () => {
-    expect(sheet.rows[at("53")]).toMatchObject({ present: null, changes: null, mark: "unknown" });
+    expect(sheet.rows[at("53")]).toMatchObject({ inForce: null, changes: null, mark: "unknown" });
     expect(targetOf(sheet, "53")).toBe(25);
     expect(targetOf(sheet, "62")).toBe(0);
-    expect(keys(sheet.presentFindings)).toContain("cap.not-read");
+    expect(keys(sheet.inForce.findings)).toContain("cap.not-read");
   });
 });
 
@@ -136,13 +136,13 @@ describe("missing facts narrow the plan and never fake a figure", () => {
     const bike = readIntake({ ...FAT, tyre: "", rolloutMm: "" }).bike;
     const sheet = makeSheet(context({ bike }));
     expect(sheet.rows[at("51")]?.reason).toEqual({ key: "reason.no-fact", needs: "rollout" });
-    expect(sheet.targetCap).toEqual({ kind: "no-read-out", shownKmh: 25, needs: ["rollout"], unitOpen: false });
+    expect(sheet.target.cap).toEqual({ kind: "no-read-out", shownKmh: 25, needs: ["rollout"], unitOpen: false });
     expect(speedometer(TARN, found, bike)).toBeNull();
   });
   it("no class: nothing judged, nothing capped", () => {
     const sheet = makeSheet(context({ choice: null }));
     expect(sheet.rows[at("53")]?.reason).toEqual({ key: "reason.no-fact", needs: "class" });
-    expect(keys(sheet.presentFindings).filter((key) => key.startsWith("cap."))).toEqual([]);
+    expect(keys(sheet.inForce.findings).filter((key) => key.startsWith("cap."))).toEqual([]);
   });
   it("a cap of another basis is never turned into a true speed", () => {
     for (const basis of ["own", "unknown"] as const) {

@@ -6,39 +6,20 @@ import {
   contextOf,
   decodeAll,
   isShown,
-  linesOf,
   settingsOf,
   shows,
   SETTINGS,
   type Decoded,
-  type DisplayProfile,
   type EncodingContext,
   type Line,
   type SettingKey,
 } from "../display";
-import {
-  judge,
-  type AppliedCap,
-  type ClassChoice,
-  type Finding,
-  type LawMessage,
-  type Severity,
-  type Subject,
-} from "../law";
-import { appliedCap, asApplied, type Raws } from "../applied/applied";
-import { hazards, type HazardMessage, type HazardSubject } from "./hazards";
+import type { Severity } from "../law";
+import type { Raws } from "../applied/applied";
+import { propose, type ProposalContext, type ProposedLine, type Reason } from "../decide";
 import { own } from "../units/limits";
-import { propose, type ProposalContext, type Reason } from "../decide";
-
-export type SheetMessage = LawMessage | HazardMessage;
-
-export interface SheetFinding {
-  readonly severity: Severity;
-  readonly subject: Subject | HazardSubject;
-  readonly message: SheetMessage;
-  /** Codes of the lines that cause it, the one to look at first in front. */
-  readonly lines: readonly string[];
-}
+import { columnOf, type Column } from "./column";
+import type { SheetFinding } from "./findings";
 
 /** How a row stands out: only exceptions do. */
 export type Mark = "same" | "odd" | "caution" | "breach" | "unknown" | "left-alone";
@@ -56,8 +37,8 @@ export interface SheetRow {
   readonly line: Line;
   readonly settings: readonly SettingKey[];
   /** What the display holds at present as far as anybody knows: as found, or as programmed since. */
-  readonly present: SheetValue | null;
-  readonly asFound: SheetValue | null;
+  readonly inForce: SheetValue | null;
+  readonly found: SheetValue | null;
   readonly target: SheetValue | null;
   /** Whether the present value must be changed. Null where it is not known. */
   readonly changes: boolean | null;
@@ -65,138 +46,94 @@ export interface SheetRow {
   readonly reason: Reason;
   readonly locked: boolean;
   /** Whether the menu has the line at all, as it is and with the targets set. */
-  readonly shown: { readonly present: boolean; readonly target: boolean };
+  readonly shown: { readonly inForce: boolean; readonly target: boolean };
 }
 
 export interface Sheet {
   readonly rows: readonly SheetRow[];
-  /** Findings on the display as it is at present, and as it will be with the target set. */
-  readonly presentFindings: readonly SheetFinding[];
-  readonly targetFindings: readonly SheetFinding[];
-  /** Findings of the present that the target makes go away. */
-  readonly mended: readonly SheetFinding[];
-  readonly presentCap: AppliedCap;
-  readonly targetCap: AppliedCap;
+  readonly found: Column<"found">;
+  /** What would be proposed now, whatever was sealed. */
+  readonly proposed: Column<"proposed">;
   /** Raw values to set; null where neither a target nor an as-found value is known. */
-  readonly targetRaws: Raws;
+  readonly target: Column<"target">;
+  readonly inForce: Column<"in-force">;
+  /** Findings of what is in force that the target makes go away. */
+  readonly mended: readonly SheetFinding[];
 }
 
 export interface SheetContext extends ProposalContext {
   /** Raw values the display holds now; the as-found ones until it is programmed. */
-  readonly present: Raws;
+  readonly inForce: Raws;
   /** Raw values the plan was sealed with: they stand, whatever would be proposed now. Null while nothing is sealed. */
   readonly sealed?: Raws | null;
   /** Raw values the plan starts from where they are not the as-found ones: a display programmed before. */
   readonly startsFrom?: Raws | null;
 }
 
-const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly SettingKey[]>> = {
-  "assist-cap": [
-    "assistCapKmh",
-    "capPowerShare",
-    "circumferenceMm",
-    "speedCalibrationPercent",
-    "pulsesPerTurn",
-    "motorPulses",
-  ],
-  throttle: ["throttleMode", "driveMode", "throttleCapKmh"],
-  "walk-assist": ["walkAssistKmh", "walkAssistOn"],
-  motor: ["currentLimitA", "currentShare"],
-  battery: ["nominalV"],
-  speedometer: ["motorPulses", "pulsesPerTurn", "circumferenceMm", "speedCalibrationPercent"],
-  nominal: ["nominalV"],
-  "cut-off": ["cutOffV"],
-  current: ["currentLimitA", "currentShare"],
-  "power-on": ["levelAtPowerOn", "throttleFromStandstill"],
-  cruise: ["cruiseOn"],
-  pin: ["startPinOn"],
-  regeneration: ["regenShare"],
-  brakes: [],
-};
-
-/** All findings, of class and of hazard, on a bike whose display holds these raw values. */
-export function findingsOn(
-  profile: DisplayProfile,
-  raws: Raws,
-  bike: SheetContext["bike"],
-  choice: ClassChoice | null,
-): readonly SheetFinding[] {
-  const law: readonly Finding[] = choice ? judge(choice, asApplied(profile, raws, bike)) : [];
-  return [...law, ...hazards(profile, raws, bike)]
-    .map((finding) => ({ ...finding, lines: linesAbout(profile, finding.subject) }))
-    .sort((a, b) => gravity(a) - gravity(b));
-}
-
-const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): readonly string[] => [
-  ...new Set(
-    SUBJECT_SETTINGS[subject].flatMap((setting) =>
-      linesOf(profile)
-        .filter((line) => settingsOf(line).includes(setting))
-        .map(({ code }) => code),
-    ),
-  ),
-];
-
-const GRAVITY: readonly Severity[] = ["breach", "caution", "unknown", "note"];
-const gravity = ({ severity }: { severity: Severity }): number => GRAVITY.indexOf(severity);
-
 /** Works the whole sheet out. */
 export function makeSheet(context: SheetContext): Sheet {
-  const { profile, bike, choice, asFound, present, sealed } = context;
+  const { profile, asFound, sealed } = context;
   const startsFrom = context.startsFrom ?? asFound;
   const proposals = propose({ ...context, asFound: startsFrom });
-  const proposed: Raws = proposals.map(({ raw, index }) => raw ?? startsFrom[index] ?? present[index] ?? null);
-  const targetRaws: Raws = sealed ? proposed.map((raw, i) => sealed[i] ?? raw) : proposed;
-  const presentFindings = findingsOn(profile, present, bike, choice);
-  const targetFindings = findingsOn(profile, targetRaws, bike, choice);
-  const presentContext = contextOf(profile, present);
-  const targetContext = contextOf(profile, targetRaws);
-  const foundContext = contextOf(profile, asFound);
-  const rows = proposals.map(({ line, index, reason: proposedBy }): SheetRow => {
-    const reason: Reason = targetRaws[index] === proposed[index] ? proposedBy : { key: "reason.sealed" };
-    const presentValue = valueAt(line, present[index], presentContext);
-    const target = valueAt(line, targetRaws[index], targetContext);
-    const shown = { present: isShown(profile, index, present), target: isShown(profile, index, targetRaws) };
-    const changes =
-      target === null || !shown.target ? false : presentValue === null ? null : presentValue.raw !== target.raw;
-    const locked = line.makerOnly && own(context.wishes.unlocked, line.code) === undefined;
-    return {
-      code: line.code,
-      index,
-      line,
-      settings: settingsOf(line),
-      present: presentValue,
-      asFound: valueAt(line, asFound[index], foundContext),
-      target,
-      changes,
-      mark: markOf(
-        {
-          code: line.code,
-          changes,
-          locked,
-          presentKnown: presentValue !== null || !shown.present,
-          shown: shown.present || shown.target,
-          stays: reason.key,
-        },
-        presentFindings,
-        targetFindings,
-      ),
-      reason,
-      locked,
-      shown,
-    };
-  });
+  const raws: Raws = proposals.map(({ raw, index }) => raw ?? startsFrom[index] ?? context.inForce[index] ?? null);
+  const found = columnOf("found", asFound, context);
+  const proposed = columnOf("proposed", raws, context);
+  const target = columnOf("target", sealed ? raws.map((raw, i) => sealed[i] ?? raw) : raws, context);
+  const inForce = columnOf("in-force", context.inForce, context);
+  const columns = { found, proposed, target, inForce };
+  const contexts = {
+    found: contextOf(profile, found.raws),
+    target: contextOf(profile, target.raws),
+    inForce: contextOf(profile, inForce.raws),
+  };
   return {
-    rows,
-    presentFindings,
-    targetFindings,
-    mended: presentFindings.filter(
+    ...columns,
+    rows: proposals.map((proposal) => rowOf(context, columns, contexts, proposal)),
+    mended: inForce.findings.filter(
       (finding) =>
-        SERIOUS.has(finding.severity) && !targetFindings.some((later) => later.message.key === finding.message.key),
+        SERIOUS.has(finding.severity) && !target.findings.some((later) => later.message.key === finding.message.key),
     ),
-    presentCap: appliedCap(profile, present, bike),
-    targetCap: appliedCap(profile, targetRaws, bike),
-    targetRaws,
+  };
+}
+
+type Columns = Pick<Sheet, "found" | "proposed" | "target" | "inForce">;
+type Contexts = Readonly<Record<"found" | "target" | "inForce", EncodingContext>>;
+
+function rowOf(
+  { profile, wishes }: SheetContext,
+  { found, proposed, target, inForce }: Columns,
+  contexts: Contexts,
+  { line, index, reason: proposedBy }: ProposedLine,
+): SheetRow {
+  const reason: Reason = target.raws[index] === proposed.raws[index] ? proposedBy : { key: "reason.sealed" };
+  const held = valueAt(line, inForce.raws[index], contexts.inForce);
+  const planned = valueAt(line, target.raws[index], contexts.target);
+  const shown = { inForce: isShown(profile, index, inForce.raws), target: isShown(profile, index, target.raws) };
+  const changes = planned === null || !shown.target ? false : held === null ? null : held.raw !== planned.raw;
+  const locked = line.makerOnly && own(wishes.unlocked, line.code) === undefined;
+  return {
+    code: line.code,
+    index,
+    line,
+    settings: settingsOf(line),
+    inForce: held,
+    found: valueAt(line, found.raws[index], contexts.found),
+    target: planned,
+    changes,
+    mark: markOf(
+      {
+        code: line.code,
+        changes,
+        locked,
+        known: held !== null || !shown.inForce,
+        shown: shown.inForce || shown.target,
+        stays: reason.key,
+      },
+      [...inForce.findings, ...target.findings],
+    ),
+    reason,
+    locked,
+    shown,
   };
 }
 
@@ -212,24 +149,19 @@ interface MarkFacts {
   readonly code: string;
   readonly changes: boolean | null;
   readonly locked: boolean;
-  readonly presentKnown: boolean;
+  /** What it holds is known, or there is nothing to know. */
+  readonly known: boolean;
   readonly shown: boolean;
   readonly stays: Reason["key"];
 }
 
-function markOf(
-  { code, changes, locked, presentKnown, shown, stays }: MarkFacts,
-  presentFindings: readonly SheetFinding[],
-  targetFindings: readonly SheetFinding[],
-): Mark {
+function markOf({ code, changes, locked, known, shown, stays }: MarkFacts, findings: readonly SheetFinding[]): Mark {
   const worst = (severity: Severity) =>
-    [...presentFindings, ...targetFindings].some(
-      (finding) => finding.severity === severity && finding.lines[0] === code,
-    );
+    findings.some((finding) => finding.severity === severity && finding.lines[0] === code);
   if (worst("breach")) return "breach";
   if (worst("caution")) return "caution";
   if (stays === "reason.read-only" || !shown) return "left-alone";
-  if (!presentKnown || worst("unknown") || changes === null) return "unknown";
+  if (!known || worst("unknown") || changes === null) return "unknown";
   if (changes) return "odd";
   return locked ? "left-alone" : "same";
 }
@@ -243,11 +175,11 @@ export interface SheetCounts {
   readonly leftAlone: number;
 }
 
-export const countSheet = ({ rows, presentFindings }: Sheet): SheetCounts => ({
+export const countSheet = ({ rows, inForce }: Sheet): SheetCounts => ({
   odd: rows.filter((row) => row.changes === true).length,
-  breaches: presentFindings.filter((finding) => finding.severity === "breach").length,
-  cautions: presentFindings.filter((finding) => finding.severity === "caution").length,
-  unknown: rows.filter((row) => row.present === null && row.shown.present && row.line.encoding.kind !== "read-only")
+  breaches: inForce.findings.filter((finding) => finding.severity === "breach").length,
+  cautions: inForce.findings.filter((finding) => finding.severity === "caution").length,
+  unknown: rows.filter((row) => row.inForce === null && row.shown.inForce && row.line.encoding.kind !== "read-only")
     .length,
   leftAlone: rows.filter((row) => row.mark === "left-alone").length,
 });

@@ -1,7 +1,8 @@
 "use client";
 import { atHome, levelsInForce, type DisplayProfile } from "@/core/display";
 import type { Paper } from "@/core/record";
-import { appliedCap, decoded, type Raws } from "@/core/applied";
+import { decoded } from "@/core/applied";
+import type { Column } from "@/core/sheet";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyNames, keyOf } from "@/words";
 import { ENGLISH } from "@/words/ownersCard/english";
@@ -13,10 +14,8 @@ import { Card } from "./Cards";
 type Facts = Readonly<Record<OwnersFact, string | null>>;
 
 /** What one column of values comes to for the rider; null where the column does not say. */
-function factsOn(paper: Paper, profile: DisplayProfile, raws: Raws, words: OwnersWords): Facts {
-  const { bike } = paper.workings;
+function factsOn(paper: Paper, profile: DisplayProfile, { raws, cap }: Column, words: OwnersWords): Facts {
   const { unit } = voiceOf(paper.workings);
-  const cap = appliedCap(profile, raws, bike);
   const cutOff = decoded(profile, raws, "cutOffV");
   const powerOn = decoded(profile, raws, "levelAtPowerOn");
   const known = raws.map((raw, i) => raw ?? profile.lines[i]?.factoryRaw ?? 0);
@@ -46,8 +45,8 @@ interface FactsProps {
 
 /** The bike's facts for its rider: as read back, and where nobody has, as planned and said to be. */
 function FactList({ paper, profile, words }: FactsProps) {
-  const left = factsOn(paper, profile, paper.leftRaws, words);
-  const planned = factsOn(paper, profile, paper.plannedRaws, words);
+  const left = factsOn(paper, profile, paper.left, words);
+  const planned = factsOn(paper, profile, paper.planned, words);
   const isSet = paper.standing !== "planned-not-set";
   const said = (fact: OwnersFact): string => {
     if (fact === "throttle" && paper.workings.bike.throttleFitted === false) return words.noThrottle;
@@ -69,12 +68,12 @@ function FactList({ paper, profile, words }: FactsProps) {
 
 /** Owner's card: their keys, their levels, their limits, in the language they read. */
 export function OwnersCard({ paper, words = ENGLISH }: { readonly paper: Paper; readonly words?: OwnersWords }) {
-  const { job, workings, leftRaws, standing } = paper;
+  const { job, workings, left, standing } = paper;
   const { choice, bike } = workings;
   const { profile } = job;
   if (!profile) return null;
   const { unit } = voiceOf(workings);
-  const cap = appliedCap(profile, leftRaws, bike);
+  const { cap } = left;
   const namesClass = workings.against.length === 0 || standing === "planned-not-set";
   return (
     <Card title={words.title} paper={paper} words={words} language={words.language} namesClass={namesClass}>

@@ -164,8 +164,8 @@ describe("the way-back card", () => {
   });
 
   it("says so where nothing was changed", () => {
-    const { foundRaws } = workOut(SNOWPLOUGH);
-    const kept = linesOf(TARN).map(({ code }, i) => [code, foundRaws[i] ?? 0] as const);
+    const { sheet } = workOut(SNOWPLOUGH);
+    const kept = linesOf(TARN).map(({ code }, i) => [code, sheet?.found.raws[i] ?? 0] as const);
     expect(wayBackWords(programmed({ ...SNOWPLOUGH, overrides: Object.fromEntries(kept) }))).toContain(
       "Nothing was changed: the display is as it was found.",
     );

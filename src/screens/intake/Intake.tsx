@@ -87,7 +87,8 @@ export function Intake({ job, workings, change }: StageProps) {
 
 /** What follows from the facts so far, live. */
 function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
-  const { bike, intake, choice, findings } = workings;
+  const { bike, intake, choice, sheet } = workings;
+  const findings = sheet?.inForce.findings ?? [];
   const voice = voiceOf(workings);
   const limit = choice ? assistLimit(choice) : null;
   return (

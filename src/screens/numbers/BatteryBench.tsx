@@ -68,7 +68,7 @@ export function BatteryBench(props: BenchProps) {
         </>
       }
     >
-      {workings.findings
+      {(workings.sheet?.inForce.findings ?? [])
         .filter(({ subject, severity }) => severity !== "note" && (subject === "battery" || subject === "cut-off"))
         .map((finding) => (
           <FindingLine key={finding.message.key} severity={finding.severity}>

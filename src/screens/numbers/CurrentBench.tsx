@@ -17,7 +17,7 @@ export function CurrentBench(props: BenchProps) {
   const { bike, choice, sheet } = workings;
   const { profile } = job;
   const reading = useMemo(
-    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
+    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.inForce.cap ?? null }),
     [bike, facts, profile, raws, sheet],
   );
   const bench = useMemo(

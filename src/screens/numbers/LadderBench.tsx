@@ -22,7 +22,7 @@ export function LadderBench(props: BenchProps) {
   const { bike, sheet } = workings;
   const { profile } = job;
   const reading = useMemo(
-    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
+    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.inForce.cap ?? null }),
     [bike, facts, profile, raws, sheet],
   );
   const bench = useMemo(

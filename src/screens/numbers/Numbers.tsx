@@ -33,7 +33,7 @@ export function Numbers(props: StageProps) {
   const { job, workings } = props;
   const [kept, setKept] = useKeptState(`bench.${job.id}`, "wheel");
   const bench = BENCHES.find((name) => name === kept) ?? "wheel";
-  const raws = useMemo((): Raws => workings.sheet?.rows.map((row) => row.present?.raw ?? null) ?? [], [workings.sheet]);
+  const raws = useMemo((): Raws => workings.sheet?.rows.map((row) => row.inForce?.raw ?? null) ?? [], [workings.sheet]);
   const Screen = SCREENS[bench];
   return (
     <>

@@ -22,12 +22,14 @@ export function RideBench(props: BenchProps) {
   const { profile } = job;
   const [which, setWhich] = useState<"present" | "target">("present");
   const present = useMemo(
-    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.presentCap ?? null }),
+    () => rideOf({ bike, facts, on: profile ? { profile, raws } : null, cap: sheet?.inForce.cap ?? null }),
     [bike, facts, profile, raws, sheet],
   );
   const target = useMemo(
     () =>
-      profile && sheet ? rideOf({ bike, facts, on: { profile, raws: sheet.targetRaws }, cap: sheet.targetCap }) : null,
+      profile && sheet
+        ? rideOf({ bike, facts, on: { profile, raws: sheet.target.raws }, cap: sheet.target.cap })
+        : null,
     [bike, facts, profile, sheet],
   );
   const ask = useMemo((): SweepAsk | null => {

@@ -30,7 +30,7 @@ const NAMES = Object.keys(BENCHES) as readonly BenchName[];
 function bench(name: BenchName, job: Job): string {
   const props = stageProps(job);
   const Bench = BENCHES[name];
-  const raws = props.workings.sheet?.rows.map((row) => row.present?.raw ?? null) ?? [];
+  const raws = props.workings.sheet?.rows.map((row) => row.inForce?.raw ?? null) ?? [];
   return says(<Bench {...props} facts={readFacts(job.intake)} raws={raws} />);
 }
 

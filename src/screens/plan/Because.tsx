@@ -21,19 +21,19 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
   const [definition] = definitionsOf(row);
   const reason = reasonWords(row.reason, job.profile?.name ?? "The display", voice);
   const mended = sheet.mended.filter((finding) => finding.lines.includes(row.code));
-  const left = sheet.targetFindings.filter((finding) => finding.lines[0] === row.code);
+  const left = sheet.target.findings.filter((finding) => finding.lines[0] === row.code);
   const held = (value: SheetRow["target"]) => (value ? (valueMeaning(value.means) ?? value.shows) : "unread");
   const title =
     row.changes === true
-      ? `${lineName(row.line)} ${held(row.present)} → ${held(row.target)}`
+      ? `${lineName(row.line)} ${held(row.inForce)} → ${held(row.target)}`
       : row.changes === null && row.target
         ? `${lineName(row.line)} → ${held(row.target)}`
-        : `${lineName(row.line)} ${held(row.present)}`;
+        : `${lineName(row.line)} ${held(row.inForce)}`;
   const short =
     row.settings[0] === "circumferenceMm"
       ? row.changes
-        ? `Wheel ${row.present?.shows ?? "unread"} → ${row.target?.shows}`
-        : `Wheel ${row.present?.shows ?? "unread"}`
+        ? `Wheel ${row.inForce?.shows ?? "unread"} → ${row.target?.shows}`
+        : `Wheel ${row.inForce?.shows ?? "unread"}`
       : title;
   return (
     <section aria-label={`Because: line ${row.code}`} className="rounded-xl bg-sheet p-5">

@@ -8,7 +8,7 @@ export function Findings({ workings }: Pick<StageProps, "workings">) {
   const { sheet } = workings;
   if (!sheet) return null;
   const voice = voiceOf(workings);
-  const left = sheet.targetFindings;
+  const left = sheet.target.findings;
   return (
     <section aria-labelledby="findings" className="border-t border-rule pt-3 text-[0.95rem]">
       <h2 id="findings" className="mb-2 text-[1.1rem]">

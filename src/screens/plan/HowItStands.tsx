@@ -28,7 +28,7 @@ export function HowItStands(
           <Tally
             sign="breach"
             when={counts.breaches > 0}
-            text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.targetFindings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`}
+            text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.target.findings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`}
           />
           <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
           <Tally sign="unknown" when={counts.unknown > 0} text={`${count(counts.unknown, "line")} unread`} />

@@ -35,12 +35,12 @@ export function Plan(props: StageProps) {
   const voice = voiceOf(workings);
   const ready = workings.baseline.kind !== "missing";
   const flagged = new Set(
-    [...sheet.presentFindings, ...sheet.targetFindings]
+    [...sheet.inForce.findings, ...sheet.target.findings]
       .filter((finding) => finding.severity !== "note")
       .flatMap((finding) => finding.lines),
   );
   const rows = sheet.rows.filter((row) => FILTERS[filter](row, flagged));
-  const worst = sheet.presentFindings.find((finding) => finding.severity === "breach");
+  const worst = sheet.inForce.findings.find((finding) => finding.severity === "breach");
   const selected =
     sheet.rows.find((row) => row.code === line) ??
     sheet.rows.find((row) => row.code === worst?.lines[0]) ??

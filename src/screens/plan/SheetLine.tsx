@@ -10,7 +10,7 @@ interface SheetLineProps {
 
 /** One line of the sheet: what it is, what it should be, and its mark. */
 export function SheetLine({ row, selected, onSelect }: SheetLineProps) {
-  const { line, present, target, changes } = row;
+  const { line, inForce: present, target, changes } = row;
   return (
     <tr
       className={`border-b border-rule ${selected ? "bg-sheet outline-2 -outline-offset-2 outline-action" : "hover:bg-sheet"}`}

@@ -26,7 +26,7 @@ export function TrueCap({ workings }: Pick<StageProps, "workings">) {
   const { sheet, choice } = workings;
   if (!sheet || !choice) return null;
   const { unit } = voiceOf(workings);
-  const { targetCap, presentCap } = sheet;
+  const [targetCap, presentCap] = [sheet.target.cap, sheet.inForce.cap];
   const was =
     presentCap.kind === "true" &&
     targetCap.kind === "true" &&

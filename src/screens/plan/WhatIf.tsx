@@ -2,7 +2,7 @@
 import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import { contextOf, decodeAll } from "@/core/display";
 import type { Job } from "@/core/record";
-import type { Sheet } from "@/core/sheet";
+import { columnOf, type Sheet } from "@/core/sheet";
 import { Button, FindingLine, useTell } from "@/ui/primitives";
 import { findingText, INTAKE_WORDS, valueMeaning, type Voice } from "@/words";
 import { useDeferredValue, useMemo, useState } from "react";
@@ -21,26 +21,27 @@ interface WhatIfProps extends StageProps {
  */
 export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
   const tell = useTell();
-  const { bike, choice, facts, foundRaws } = workings;
+  const { bike, choice, facts } = workings;
   const { profile } = job;
   const [moved, setMoved] = useState<ReadonlyMap<number, number>>(new Map());
   const now = useDeferredValue(moved);
   const rows = useMemo(() => movableRows(sheet.rows), [sheet]);
   const found = useMemo(
-    () => (profile ? outcomeOf({ profile, bike, facts, choice }, foundRaws) : null),
-    [profile, bike, facts, choice, foundRaws],
+    () => (profile ? outcomeOf({ profile, bike, facts }, sheet.found) : null),
+    [profile, bike, facts, sheet],
   );
   const target = useMemo(
-    () => (profile ? outcomeOf({ profile, bike, facts, choice }, sheet.targetRaws) : null),
-    [profile, bike, facts, choice, sheet],
+    () => (profile ? outcomeOf({ profile, bike, facts }, sheet.target) : null),
+    [profile, bike, facts, sheet],
   );
-  const whatIf = useMemo(
-    () => (profile ? outcomeOf({ profile, bike, facts, choice }, withMoved(sheet.targetRaws, now)) : null),
-    [profile, bike, facts, choice, sheet, now],
-  );
+  const whatIf = useMemo(() => {
+    if (!profile) return null;
+    const tried = columnOf("tried", withMoved(sheet.target.raws, now), { profile, bike, choice });
+    return outcomeOf({ profile, bike, facts }, tried);
+  }, [profile, bike, facts, choice, sheet, now]);
   if (!profile || !found || !target || !whatIf) return null;
   const voice = voiceOf(workings);
-  const raws = withMoved(sheet.targetRaws, moved);
+  const raws = withMoved(sheet.target.raws, moved);
   const context = contextOf(profile, raws);
   const take = async () => {
     const chosen = Object.fromEntries(
@@ -69,12 +70,12 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
             key={each.row.code}
             movable={each}
             raw={raws[each.row.index] ?? null}
-            target={sheet.targetRaws[each.row.index] ?? null}
+            target={sheet.target.raws[each.row.index] ?? null}
             meaning={(raw) => valueMeaning(decodeAll(each.row.line, raw, context))}
             onFocus={() => setLine(each.row.code)}
             onMove={(raw) => {
               const next = new Map(moved);
-              if (raw === sheet.targetRaws[each.row.index]) next.delete(each.row.index);
+              if (raw === sheet.target.raws[each.row.index]) next.delete(each.row.index);
               else next.set(each.row.index, raw);
               setMoved(next);
             }}

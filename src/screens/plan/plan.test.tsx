@@ -75,9 +75,9 @@ describe("the reason for a line", () => {
 
   it("says what stands in the way where the plan does not mend it", () => {
     const strong = withTyped(SNOWPLOUGH, { in: "intake", name: "motorRatedW" }, "1000");
-    expect(workOut(strong).sheet?.targetFindings.map(({ message }) => message.key)).toContain("motor.over");
-    const { findings } = workOut(under(strong, "us-class-2"));
-    expect(findings.map(({ message }) => message.key)).toContain("motor.over");
+    expect(workOut(strong).sheet?.target.findings.map(({ message }) => message.key)).toContain("motor.over");
+    const { sheet } = workOut(under(strong, "us-class-2"));
+    expect(sheet?.inForce.findings.map(({ message }) => message.key)).toContain("motor.over");
   });
 
   it("says of a line that is left alone that it is", () =>

@@ -77,7 +77,7 @@ function NoBaseline({ job, workings: { baseline } }: Pick<StageProps, "job" | "w
 function Start({ job, workings, change, profile, outlook }: BeforeProps & { readonly outlook: ProgramOutlook }) {
   const { sheet } = workings;
   const voice = voiceOf(workings);
-  const breaches = sheet?.targetFindings.filter((finding) => finding.severity === "breach") ?? [];
+  const breaches = sheet?.target.findings.filter((finding) => finding.severity === "breach") ?? [];
   const nothing = outlook.presses === 0;
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">

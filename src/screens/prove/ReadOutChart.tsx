@@ -23,9 +23,9 @@ const AXIS = { kmh: { upTo: 50, step: 5, say: 20 }, mph: { upTo: 32, step: 4, sa
  * Shown speed against true speed, as found and as planned, with the class limit: a picture, and its table behind it.
  */
 export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) {
-  const { bike, choice, foundRaws, unit } = workings;
+  const { bike, choice, sheet, unit } = workings;
   const { upTo, step, say } = AXIS[unit];
-  const found = useMemo(() => speedometer(profile, foundRaws, bike), [profile, foundRaws, bike]);
+  const found = useMemo(() => speedometer(profile, sheet?.found.raws ?? [], bike), [profile, sheet, bike]);
   const planned = useMemo(() => speedometer(profile, program.targets, bike), [profile, program.targets, bike]);
   const limitKmh = choice ? (assistLimit(choice)?.kmh ?? null) : null;
   const curves = useMemo(() => {

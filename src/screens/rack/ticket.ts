@@ -27,11 +27,11 @@ function factsOf(job: Job, { bike }: Workings, short: boolean): string {
 
 /** The one thing to know and the one thing to do. */
 export function headline(job: Job, workings: Workings): Headline {
-  const { next, sheet, findings, foundCount, bike } = workings;
+  const { next, sheet, foundCount, bike } = workings;
   const placeOf = (stage: Stage) => `${STAGE_NAMES[stage]}, ${STAGES.indexOf(stage) + 1} of ${STAGES.length}`;
   const place = placeOf(next);
   const go = (label: string, stage: Stage = next, line?: string) => ({ label, stage, ...(line ? { line } : {}) });
-  const worst = findings.find((finding) => finding.severity === "breach");
+  const worst = sheet?.inForce.findings.find((finding) => finding.severity === "breach");
   const fault = sealFault(job);
   if (fault) return { sign: "breach", text: sealFaultText(fault), action: go("Look at it", "hand-over"), place };
   if (!job.profile || next === "intake") {
@@ -100,7 +100,7 @@ export function headline(job: Job, workings: Workings): Headline {
 
 /** What stands in the list of bikes gone out, as they left. */
 function goneOf({ choice, sheet, unit, bike, baseline }: Workings): Ticket["gone"] {
-  const cap = sheet?.presentCap;
+  const cap = sheet?.inForce.cap;
   const trueCap = cap?.kind === "true" ? `true cap ${speed(cap.kmh.nominal, unit)}` : "cap to be measured";
   return {
     frame: bike.frame,

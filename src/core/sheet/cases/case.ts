@@ -5,7 +5,7 @@
  */
 import type { IntakeText } from "../../facts";
 import type { Severity } from "../../law";
-import type { SheetMessage } from "../sheet";
+import type { SheetMessage } from "../findings";
 import type { Reason } from "../../decide";
 import type { CaseLine } from "./lines";
 

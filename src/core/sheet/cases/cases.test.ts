@@ -46,7 +46,7 @@ function planned(lesson: Case) {
     bike: readIntake(lesson.bike).bike,
     choice: rule && { rule, acceptedKmh: null },
     asFound,
-    present: asFound,
+    inForce: asFound,
     wishes: { overrides, unlocked },
   });
 }
@@ -60,7 +60,7 @@ describe.each(names)("%s", (name) => {
     const targets = Object.fromEntries(
       Object.keys(lesson.plan).map((code) => {
         const found = row(code);
-        const raw = found && sheet.targetRaws[found.index];
+        const raw = found && sheet.target.raws[found.index];
         return [code, found && raw !== null && raw !== undefined ? shows(found.line.encoding, raw) : "unread"];
       }),
     );
@@ -70,13 +70,13 @@ describe.each(names)("%s", (name) => {
       Object.fromEntries(Object.keys(because).map((code) => [code, row(code)?.reason.key])),
       lesson.lesson,
     ).toEqual(because);
-    const said = (findings: typeof sheet.presentFindings) =>
+    const said = (findings: typeof sheet.inForce.findings) =>
       Object.fromEntries(findings.map(({ message, severity }) => [message.key, severity]));
-    expect(said(sheet.presentFindings), lesson.lesson).toMatchObject(lesson.says ?? {});
-    expect(said(sheet.targetFindings), lesson.lesson).toMatchObject(lesson.left ?? {});
+    expect(said(sheet.inForce.findings), lesson.lesson).toMatchObject(lesson.says ?? {});
+    expect(said(sheet.target.findings), lesson.lesson).toMatchObject(lesson.left ?? {});
     for (const key of lesson.saysNot ?? [])
-      expect(said(sheet.presentFindings), lesson.lesson).not.toHaveProperty([key]);
-    for (const key of lesson.gone ?? []) expect(said(sheet.targetFindings), lesson.lesson).not.toHaveProperty([key]);
+      expect(said(sheet.inForce.findings), lesson.lesson).not.toHaveProperty([key]);
+    for (const key of lesson.gone ?? []) expect(said(sheet.target.findings), lesson.lesson).not.toHaveProperty([key]);
   });
 });
 

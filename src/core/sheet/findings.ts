@@ -1,0 +1,68 @@
+/** What class and hazards say of a column of values. A finding hangs on the lines whose values cause it. */
+import { linesOf, settingsOf, type DisplayProfile, type SettingKey } from "../display";
+import { judge, type ClassChoice, type Finding, type LawMessage, type Severity, type Subject } from "../law";
+import { asApplied, type Raws } from "../applied/applied";
+import type { Bike } from "../facts";
+import { hazards, type HazardMessage, type HazardSubject } from "./hazards";
+
+export type SheetMessage = LawMessage | HazardMessage;
+
+export interface SheetFinding {
+  readonly severity: Severity;
+  readonly subject: Subject | HazardSubject;
+  readonly message: SheetMessage;
+  /** Codes of the lines that cause it, the one to look at first in front. */
+  readonly lines: readonly string[];
+}
+
+const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly SettingKey[]>> = {
+  "assist-cap": [
+    "assistCapKmh",
+    "capPowerShare",
+    "circumferenceMm",
+    "speedCalibrationPercent",
+    "pulsesPerTurn",
+    "motorPulses",
+  ],
+  throttle: ["throttleMode", "driveMode", "throttleCapKmh"],
+  "walk-assist": ["walkAssistKmh", "walkAssistOn"],
+  motor: ["currentLimitA", "currentShare"],
+  battery: ["nominalV"],
+  speedometer: ["motorPulses", "pulsesPerTurn", "circumferenceMm", "speedCalibrationPercent"],
+  nominal: ["nominalV"],
+  "cut-off": ["cutOffV"],
+  current: ["currentLimitA", "currentShare"],
+  "power-on": ["levelAtPowerOn", "throttleFromStandstill"],
+  cruise: ["cruiseOn"],
+  pin: ["startPinOn"],
+  regeneration: ["regenShare"],
+  brakes: [],
+};
+
+/** What a column is judged by: the display it stands on, the bike behind it, the class it must leave in. */
+export interface Judged {
+  readonly profile: DisplayProfile;
+  readonly bike: Bike;
+  readonly choice: ClassChoice | null;
+}
+
+/** All findings, of class and of hazard, on a bike whose display holds these raw values, gravest first. */
+export function findingsOn({ profile, bike, choice }: Judged, raws: Raws): readonly SheetFinding[] {
+  const law: readonly Finding[] = choice ? judge(choice, asApplied(profile, raws, bike)) : [];
+  return [...law, ...hazards(profile, raws, bike)]
+    .map((finding) => ({ ...finding, lines: linesAbout(profile, finding.subject) }))
+    .sort((a, b) => gravity(a) - gravity(b));
+}
+
+const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): readonly string[] => [
+  ...new Set(
+    SUBJECT_SETTINGS[subject].flatMap((setting) =>
+      linesOf(profile)
+        .filter((line) => settingsOf(line).includes(setting))
+        .map(({ code }) => code),
+    ),
+  ),
+];
+
+const GRAVITY: readonly Severity[] = ["breach", "caution", "unknown", "note"];
+const gravity = ({ severity }: { severity: Severity }): number => GRAVITY.indexOf(severity);

@@ -59,6 +59,18 @@ const SAID_BY_NAME = {
   message: "An index says by name what its room gives away.",
 };
 
+const SAID_IN_WORDS = "Words stand in src/words: import * as say from the file that mirrors this one.";
+/** Text a person reads, wherever it stands in a part of a screen. Class names and ids are not sentences. */
+const NO_TEXT = [
+  "JSXText[value=/[A-Za-z]{2}/]",
+  "JSXAttribute[name.name=/^(label|title|placeholder|hint|caption|alt|note|text|suffix|xTitle|yTitle|aria-label)$/] > Literal[value=/[A-Za-z]{2}/]",
+  "Literal[value=/^[A-Z][a-z’]+ .*[a-z]/]",
+  "Literal[value=/^[ ,·]+[a-z(]{2,}/]",
+  "Literal[value=/[a-z]{2}[.?…]$/]",
+  "TemplateElement[value.raw=/[A-Z][a-z’]+ [a-z]/]",
+  "TemplateElement[value.raw=/ [a-z’]{2,}[.?!] ?$/]",
+].map((selector) => ({ selector, message: SAID_IN_WORDS }));
+
 const eslintConfig = [
   { ignores: [".next/**", "node_modules/**", "test-results/**", "playwright-report/**", "next-env.d.ts"] },
   ...nextCoreWebVitals,
@@ -112,6 +124,12 @@ const eslintConfig = [
     rules: {
       "no-restricted-syntax": ["error", KINDS_APART, SAID_BY_NAME],
     },
+  },
+  {
+    // What a screen says stands in words/, where it can be read through and put into another language.
+    files: ["src/screens/**/*.{ts,tsx}", "src/ui/**/*.{ts,tsx}", "app/**/*.tsx"],
+    ignores: ["**/*.test.{ts,tsx}", "src/screens/testing/**"],
+    rules: { "no-restricted-syntax": ["error", KINDS_APART, SAID_BY_NAME, ...NO_TEXT] },
   },
   {
     // Tests of the core and of the words try them on the displays that ship.

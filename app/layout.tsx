@@ -3,16 +3,17 @@ import { headers } from "next/headers";
 import type { ReactNode } from "react";
 import { Shell } from "@/screens/shell/Shell";
 import "./globals.css";
+import * as say from "@/words/screens/app/layout";
 
 export const metadata: Metadata = {
-  title: "Odd Spoke",
-  description: "Fit the kit, set the display, prove it, and keep the way back.",
+  title: say.oddSpoke,
+  description: say.fitTheKitSet,
 };
 
 export const viewport: Viewport = { width: "device-width", initialScale: 1 };
 
 /** Sets the theme before the first paint, so that nothing flashes. */
-const SET_THEME = `document.documentElement.dataset.theme=localStorage.getItem("odd-spoke.theme")??(matchMedia("(prefers-color-scheme: dark)").matches?"dark":"light")`;
+const SET_THEME = say.documentDocumentelementDatasetTheme;
 
 export default async function RootLayout({ children }: { readonly children: ReactNode }) {
   const nonce = (await headers()).get("x-nonce") ?? undefined;

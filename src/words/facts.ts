@@ -1,5 +1,6 @@
 /** What is known of a bike, in words: its name, value, how it is known, how far it may be off. Loaded when shown. */
-import type { Fact, FactKey, Source } from "@/core/facts";
+import type { Fact, Source } from "@/core/facts/origins";
+import type { FactKey } from "@/core/facts/everyFact";
 import { INTAKE_WORDS } from "./fields";
 import { BATTERY_WORDS } from "./figures/battery";
 import { LADDER_WORDS } from "./figures/ladder";
@@ -25,11 +26,14 @@ const SOURCES: Readonly<Record<Source, string>> = {
   "from-memory": "nobody said; from memory",
 };
 
+/** Units that are counted, of one. */
+const ONE: Readonly<Record<string, string>> = { turns: "turn", pulses: "pulse", cells: "cell", magnets: "magnet" };
+
 /** "2310 ± 5 mm"; an option by its name, a text as typed. */
 export function factValue({ key, value, unit, uncertainty }: Fact): string {
   if (typeof value === "string") return FACT_WORDS[key].options?.[value] ?? value.replaceAll("\n", "; ");
   const off = uncertainty === null || uncertainty === 0 ? "" : ` ± ${plain(uncertainty, 3)}`;
-  return `${plain(value, 3)}${off}${unit ? ` ${unit}` : ""}`;
+  return `${plain(value, 3)}${off}${unit ? ` ${value === 1 ? (ONE[unit] ?? unit) : unit}` : ""}`;
 }
 
 /** "measured 24 Nov"; without the day where nobody kept it. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { columnOf } from "@/core/sheet";
 import { workOut, type Job } from "@/core/record";
-import { readFacts } from "@/core/facts/facts";
+import { readFacts } from "@/core/facts/everyFact";
 import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import type { Voice } from "./findings";
 import { OUTCOMES } from "./outcomes";

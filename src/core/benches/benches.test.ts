@@ -14,7 +14,7 @@ import { readIntake } from "../facts/bike";
 import type { IntakeText } from "../facts/intake";
 import { takenAs } from "../facts/fields";
 import { calibrationBench } from "./calibrationBench";
-import { readFacts } from "../facts/facts";
+import { readFacts } from "../facts/everyFact";
 import { FIGURES, FIGURE_KEYS } from "../facts/figures";
 import { readNumbers, readSpeeds, readRuns, runRows, withRunCell, withRunsPasted, withSteadyRun } from "../facts/lists";
 import { readPack } from "../facts/pack";

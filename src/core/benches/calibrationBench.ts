@@ -12,7 +12,7 @@ import {
   type FactorWithInterval,
 } from "../wheel/calibration";
 import { decoded, pulsesGiven, pulsesSet, speedometer } from "../applied/applied";
-import type { Facts } from "../facts/facts";
+import type { Facts } from "../facts/everyFact";
 import { readRuns, type RunsReading } from "../facts/lists";
 import { shownUnitOf, wheelBench, type WheelAsk, type WheelBench } from "./wheelBench";
 

@@ -27,7 +27,7 @@ import {
 import { driveOf, ridePoint, steadySpeedKmh, type RidePoint } from "../ride";
 import { appliedCurrentA, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
-import type { Facts } from "../facts/facts";
+import type { Facts } from "../facts/everyFact";
 import { readNumbers, readSpeeds, type ListProblem } from "../facts/lists";
 import { HILL_GRADE } from "./outcome";
 import { levelsOf, sharesOn, type Level, type Ride } from "./rideOf";

@@ -12,7 +12,7 @@ import { appliedCurrentA, speedometer, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
 import type { IntakeKey } from "../facts/intake";
 import { readPack } from "../facts/pack";
-import type { Facts } from "../facts/facts";
+import type { Facts } from "../facts/everyFact";
 import { rideOf, type Level, type Ride } from "./rideOf";
 import type { Column } from "../sheet/column";
 import type { SheetFinding } from "../sheet/findings";

@@ -26,7 +26,7 @@ import { appliedCurrentA, decoded, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
 import { sparedSeries, stepInVolts } from "../decide/battery";
 import { allowedBySaid, isOver, motorFacts, unknownParts, type MotorFacts } from "../decide/currentBounds";
-import type { Facts } from "../facts/facts";
+import type { Facts } from "../facts/everyFact";
 import { readPack, type PackReading } from "../facts/pack";
 import type { Ride } from "./rideOf";
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { workOut } from "../record";
 import { topSpeedKmh } from "../ride";
-import { readFacts } from "../facts/facts";
+import { readFacts } from "../facts/everyFact";
 import { forceCurve } from "./rideCurves";
 import { rideOf } from "./rideOf";
 

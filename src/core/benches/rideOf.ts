@@ -23,7 +23,7 @@ import {
 import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
 import type { IntakeKey } from "../facts/intake";
-import type { Facts } from "../facts/facts";
+import type { Facts } from "../facts/everyFact";
 import { CDA_M2, CRR, type FigureKey } from "../facts/figures";
 import { readNumbers, readSpeeds } from "../facts/lists";
 import { readPack } from "../facts/pack";

@@ -32,7 +32,7 @@ import {
   type Raws,
 } from "../applied/applied";
 import type { Bike } from "../facts/bike";
-import type { Facts } from "../facts/facts";
+import type { Facts } from "../facts/everyFact";
 
 interface Candidates {
   readonly line: Line | null;

@@ -13,9 +13,10 @@ import {
   type RolloutDisagreement,
   type TyreDesignation,
 } from "../wheel";
-import { readFacts, type Facts } from "./facts";
+import { factsOf, type FactsOf } from "./facts";
 import { voltsOf, type FieldProblem } from "./fields";
 import {
+  BIKE_FIELDS,
   INTAKE_FIELDS,
   INTAKE_KEYS,
   type IntakeKey,
@@ -81,10 +82,10 @@ const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "p
 
 /** The bike of an intake and figures as typed. */
 export const readIntake = (typed: IntakeText & Readonly<Record<string, string>>): IntakeReading =>
-  readBike(readFacts(typed));
+  readBike(factsOf(BIKE_FIELDS, typed));
 
 /** The bike, out of all facts known of it. Never fails: what cannot be read is not known, and named in `problems`. */
-export function readBike(facts: Facts): IntakeReading {
+export function readBike(facts: FactsOf<typeof BIKE_FIELDS>): IntakeReading {
   const { number, text, said } = facts;
   const yesNo = (key: "throttleFitted" | "brakeCutOff"): boolean | null => (said(key) ? text(key) === "yes" : null);
   const tyreReading = said("tyre") ? readTyreMarking(text("tyre")) : null;

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { FACT_FIELDS, FACT_KEYS, readFacts, type Fact } from "./index";
+import { FACT_FIELDS, FACT_KEYS, readFacts } from "./everyFact";
+import { factOf, type Fact } from "./origins";
 
 const AT = "2026-11-24T09:00:00.000Z";
 const fact = (typed: Record<string, string>, key: (typeof FACT_KEYS)[number]): Fact | null =>
-  readFacts(typed, { [key]: AT }).fact(key);
+  factOf(key, readFacts(typed), { [key]: AT });
 
 describe("a fact says how it is known", () => {
   it.each<[string, Record<string, string>, (typeof FACT_KEYS)[number], Partial<Fact>]>([

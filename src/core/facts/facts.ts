@@ -1,81 +1,59 @@
 /**
  * Everything known of a bike, in one record: what was said, measured or read, and the guess that stands in for the
- * rest. Each fact carries its unit, where it comes from, how far it may be off and when it was typed. What cannot be
- * taken is not known, and is named with what would be accepted.
+ * rest. What cannot be taken is not known, and is named with what would be accepted. Where each fact comes from, how
+ * far it may be off and when it was typed is told by `origins`.
  */
 import { readQuantity } from "../units/quantity";
 import { fieldProblem, type FieldProblem, type IntakeField } from "./fields";
-import { FACT_FIELDS, FACT_KEYS, type FactKey, type NumberKey, type OptionKey } from "./keys";
-import { MEASURED, READ_OFF, UNCERTAINTY } from "./origins";
 
+export type Fields = Readonly<Record<string, IntakeField>>;
+type KeyOf<F extends Fields, Kind extends IntakeField["kind"]> = {
+  [K in keyof F & string]: F[K] extends { readonly kind: Kind } ? K : never;
+}[keyof F & string];
 /** A field with a guess always has a value. */
-type GuessOf<Key extends FactKey> = (typeof FACT_FIELDS)[Key] extends { readonly guess: infer Guess } ? Guess : never;
-type OptionOf<Key extends OptionKey> = (typeof FACT_FIELDS)[Key]["options"][number];
+type GuessOf<Field> = Field extends { readonly guess: infer Guess } ? Guess : never;
+type OptionOf<Field> = Field extends { readonly options: readonly (infer Option)[] } ? Option : never;
 
-/** How a fact is known: told or off a label, taken with a measure, read off the display, or nobody has said it. */
-export type Source = "said" | "measured" | "read" | "from-memory";
-
-export interface Fact {
-  readonly key: FactKey;
-  /** In the field's own unit; an option by its name, a text as typed. */
-  readonly value: number | string;
-  readonly unit: string | null;
-  readonly source: Source;
-  /** How far it may be off either way, in its unit; null where nobody can say. */
-  readonly uncertainty: number | null;
-  /** When it was typed, as an ISO timestamp; null for what nobody typed, and where no time was kept. */
-  readonly at: string | null;
-}
-
-export interface Facts {
+/** Facts of these fields. */
+export interface FactsOf<F extends Fields> {
   /** What was typed where it can be taken, in the field's unit; else the guess, null where there is none. */
-  readonly number: <Key extends NumberKey>(key: Key) => number | (GuessOf<Key> extends number ? never : null);
-  readonly option: <Key extends OptionKey>(key: Key) => OptionOf<Key> | (GuessOf<Key> extends string ? never : null);
+  readonly number: <Key extends KeyOf<F, "number">>(
+    key: Key,
+  ) => number | (GuessOf<F[Key]> extends number ? never : null);
+  readonly option: <Key extends KeyOf<F, "option">>(
+    key: Key,
+  ) => OptionOf<F[Key]> | (GuessOf<F[Key]> extends string ? never : null);
   /** As typed, without blanks around it; empty where nothing that can be taken was typed. */
-  readonly text: (key: FactKey) => string;
+  readonly text: (key: keyof F & string) => string;
   /** Whether somebody said it, and it could be taken. */
-  readonly said: (key: FactKey) => boolean;
-  /** The fact with all that is known of it; null where it is not known and nothing stands in. */
-  readonly fact: (key: FactKey) => Fact | null;
-  readonly problems: { readonly [K in FactKey]?: FieldProblem };
+  readonly said: (key: keyof F & string) => boolean;
+  /** As said, or what stands in for it; null where it is not known and nothing does. */
+  readonly value: (key: keyof F & string) => number | string | null;
+  readonly problems: { readonly [K in keyof F]?: FieldProblem };
 }
 
-/** Reads every fact out of the record it is kept in. `typedAt` tells when each was typed. */
-export function readFacts(
-  typed: Readonly<Record<string, string>>,
-  typedAt: Readonly<Record<string, string>> = {},
-): Facts {
-  const problems: { [K in FactKey]?: FieldProblem } = {};
-  for (const key of FACT_KEYS) {
-    const problem = fieldProblem(FACT_FIELDS[key], typed[key] ?? "");
+/** Reads facts out of the record they are kept in. */
+export function factsOf<F extends Fields>(fields: F, typed: Readonly<Record<string, string>>): FactsOf<F> {
+  const problems: Record<string, FieldProblem> = {};
+  for (const [key, field] of Object.entries(fields)) {
+    const problem = fieldProblem(field, typed[key] ?? "");
     if (problem) problems[key] = problem;
   }
-  const text = (key: FactKey): string => (problems[key] ? "" : (typed[key] ?? "").trim());
-  const said = (key: FactKey): boolean => text(key) !== "";
-  const valueOf = (key: FactKey): number | string | null => {
-    const field: IntakeField = FACT_FIELDS[key];
+  const text = (key: string): string => (problems[key] ? "" : (typed[key] ?? "").trim());
+  const said = (key: string): boolean => text(key) !== "";
+  const valueOf = (key: string): number | string | null => {
+    const field = fields[key];
+    if (!field) return null;
     if (!said(key)) return "guess" in field ? field.guess : null;
     return field.kind === "number" ? readQuantity(text(key), field.unit).value : text(key);
   };
-  const numberOf = (key: NumberKey): number | null => valueOf(key) as number | null;
+  const numberOf = (key: string): number | null => valueOf(key) as number | null;
   return {
-    number: numberOf as Facts["number"],
-    option: valueOf as Facts["option"],
+    number: numberOf as FactsOf<F>["number"],
+    option: valueOf as FactsOf<F>["option"],
     text,
     said,
-    fact: (key) => {
-      const value = valueOf(key);
-      if (value === null) return null;
-      const field: IntakeField = FACT_FIELDS[key];
-      return {
-        key,
-        value,
-        unit: field.kind === "number" ? field.unit : null,
-        source: !said(key) ? "from-memory" : MEASURED.has(key) ? "measured" : READ_OFF.has(key) ? "read" : "said",
-        uncertainty: said(key) ? (UNCERTAINTY[key]?.(numberOf) ?? null) : null,
-        at: said(key) ? (typedAt[key] ?? null) : null,
-      };
-    },
-    problems,
+    value: valueOf,
+    problems: problems as FactsOf<F>["problems"],
   };
 }

@@ -3,6 +3,7 @@
  * stands in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked
  * otherwise.
  */
+import { CHARGER_V } from "./intake";
 import { number, option, text, type IntakeField } from "./fields";
 
 /** Times the rider's own power a torque-controlled kit adds at most. From memory. */
@@ -38,8 +39,7 @@ export const FIGURES = {
   stopwatchS: number("s", 0, 10, STOPWATCH_S),
   courseShown: number(null, 1, 200),
   // Battery
-  /** Volts a charger ends at, as its label says. */
-  chargerV: number("V", 12, 130),
+  chargerV: CHARGER_V,
   parallel: number("cells", 1, 30, null, true),
   cellKind: option(["18650", "21700", "prismatic", "other"], "18650"),
   cellMilliohm: number("mΩ", 0.2, 500),

@@ -37,6 +37,12 @@ export const INTAKE_FIELDS = {
   leavesThough: text(400),
 } as const satisfies Record<string, IntakeField>;
 
+/** Volts a charger ends at, as its label says: asked beside the pack's figures, and it settles the cells. */
+export const CHARGER_V = number("V", 12, 130);
+
+/** All that the bike itself is read from. */
+export const BIKE_FIELDS = { ...INTAKE_FIELDS, chargerV: CHARGER_V };
+
 export type IntakeKey = keyof typeof INTAKE_FIELDS;
 export const INTAKE_KEYS = Object.keys(INTAKE_FIELDS) as readonly IntakeKey[];
 /** Every field as typed; a missing one has not been touched. */

@@ -2,7 +2,7 @@
 import { CELL_AH, CELL_OHM } from "../battery/cells";
 import type { Pack } from "../battery/gauge";
 import type { Bike } from "./bike";
-import type { Facts } from "./facts";
+import type { Facts } from "./everyFact";
 import type { ChargerProblem, PackOrigin } from "./series";
 
 export interface PackReading {

@@ -1,10 +1,11 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
+import { readFacts } from "../facts/everyFact";
+import { factOf } from "../facts/origins";
 import { JOB_VERSION, OLDEST_JOB_VERSION } from "./format";
 import { readJobFile } from "./jobFile";
 import { JOB_MIGRATIONS, migrateJob } from "./migrateJob";
 import { sealFault } from "./seal";
-import { workOut } from "./workings";
 
 const FIXTURES = new URL("../../../tests/fixtures/", import.meta.url);
 /** Files written by the version of the product that had the format. */
@@ -28,7 +29,10 @@ describe("steps between job formats", () => {
       expect(reading.job.version).toBe(JOB_VERSION);
       expect(sealFault(reading.job)).toBeNull();
       // Nobody kept the time until format 4: it stays unknown, and is not made up.
-      expect(workOut(reading.job).facts.fact("packV")).toMatchObject({ source: "said", at: null });
+      expect(factOf("packV", readFacts(reading.job.intake), reading.job.typedAt)).toMatchObject({
+        source: "said",
+        at: null,
+      });
     }
   });
   it("leave alone what is of no format they know", () => {

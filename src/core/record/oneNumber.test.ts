@@ -7,7 +7,7 @@ import { appliedCap, appliedCurrentA, readOut } from "../applied";
 import { outcomeOf } from "../benches/outcome";
 import { batteryBench, currentBench } from "../benches/packBench";
 import { wheelBench } from "../benches/wheelBench";
-import { readFacts } from "../facts/facts";
+import { readFacts } from "../facts/everyFact";
 import type { Reason } from "../decide";
 import type { SheetRow } from "../sheet";
 import type { Job } from "./job";

@@ -5,7 +5,7 @@
 import { factoryRaws, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
-import { readBike, readFacts, type Bike, type Facts, type IntakeReading } from "../facts";
+import { readIntake, type Bike, type IntakeReading } from "../facts";
 import { appliedCap, decoded, readOut, shownUnit, type Raws } from "../applied";
 import { countSheet, makeSheet, type Sheet, type SheetCounts, type SheetFinding } from "../sheet";
 import type { SpeedUnit } from "../units";
@@ -32,8 +32,6 @@ export interface NewerTarget {
 }
 
 export interface Workings {
-  /** Everything known of the bike, each with where it comes from. */
-  readonly facts: Facts;
   readonly intake: IntakeReading;
   readonly bike: Bike;
   readonly choice: ClassChoice | null;
@@ -68,8 +66,7 @@ export interface Workings {
 /** Works out everything that follows from a job. */
 export function workOut(job: Job): Workings {
   const { profile, program } = job;
-  const facts = readFacts(job.intake, job.typedAt);
-  const intake = readBike(facts);
+  const intake = readIntake(job.intake);
   const { bike } = intake;
   const choice = choiceOf(job);
   const lines = foundLines(job);
@@ -89,7 +86,6 @@ export function workOut(job: Job): Workings {
   const stages = stagesOf({ job, intake, choice, hasBaseline, sheet, readBack: verdicts, checks });
   const programmed = program?.done ?? false;
   return {
-    facts,
     intake,
     bike,
     choice,
@@ -126,7 +122,7 @@ function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null
   const facts = sealed ? asSealed(job) : job;
   return makeSheet({
     profile,
-    bike: readBike(readFacts(facts.intake, facts.typedAt)).bike,
+    bike: readIntake(facts.intake).bike,
     choice: choiceOf(facts),
     asFound: found,
     inForce,

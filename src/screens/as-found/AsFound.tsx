@@ -12,6 +12,7 @@ import { Column } from "./Column";
 import { Guided } from "./Guided";
 import { PastedList } from "./PastedList";
 import { UnknownLine } from "./UnknownLine";
+import * as say from "@/words/screens/as-found/asFound";
 
 /** As found: the display's own order, every line written down before any is changed. This is the way home. */
 export function AsFound(props: StageProps) {
@@ -33,19 +34,17 @@ function Readings(props: DisplayStageProps) {
       <div className="min-w-0">
         <div className="mb-3 flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
           <Choice
-            label="How to write it down"
+            label={say.howToWriteIt}
             hideLabel
             value={way}
             options={[
-              { value: "guided", label: "Line by line" },
-              { value: "column", label: "Column" },
-              { value: "list", label: "Pasted list" },
+              { value: "guided", label: say.lineByLine },
+              { value: "column", label: say.column },
+              { value: "list", label: say.pastedList },
             ]}
             onChoose={setWay}
           />
-          <p className="text-quiet">
-            {foundCount} of {workings.shownCount} written down
-          </p>
+          <p className="text-quiet">{say.ofWrittenDown(foundCount, workings.shownCount)}</p>
         </div>
         {way === "column" ? (
           <Column {...props} />
@@ -65,10 +64,10 @@ function Readings(props: DisplayStageProps) {
             href={`/job/${job.id}/plan`}
             className={buttonClass(baseline.kind === "missing" ? "plain" : "main", true)}
           >
-            Work out the plan
+            {say.workOutThePlan}
           </Link>
           {baseline.kind === "missing" ? (
-            <span className="text-quiet">{count(baseline.unread, "line")} still unread.</span>
+            <span className="text-quiet">{say.lineStillUnread(baseline.unread)}</span>
           ) : null}
         </div>
       </div>
@@ -88,18 +87,15 @@ function NoBaseline({ job }: DisplayStageProps) {
   return (
     <section aria-labelledby="no-baseline" className="mt-8 border-t border-rule pt-4">
       <h3 id="no-baseline" className="text-[1.15rem]">
-        Cannot write it all down?
+        {say.cannotWriteItAll}
       </h3>
-      <p className="mb-3 max-w-[62ch] text-quiet">
-        The as-found sheet is the way home. Without it no keys are planned, unless you write why. The card then stops at
-        every line nobody has read.
-      </p>
+      <p className="mb-3 max-w-[62ch] text-quiet">{say.theAsFoundSheet}</p>
       <JobField
         job={job}
         place={{ in: "waived-reason" }}
-        label="Why there is no full baseline"
+        label={say.whyThereIsNo}
         long
-        hint="For example: dead display replaced, old values cannot be read."
+        hint={say.forExampleDeadDisplay}
       />
     </section>
   );
@@ -115,7 +111,7 @@ function LineList({ profile, workings, line, inHand, onPick }: LineListProps) {
   const { found } = workings;
   return (
     <aside
-      aria-label="All lines"
+      aria-label={say.allLines}
       className="self-start rounded-xl bg-sheet py-3 lg:sticky lg:top-4 lg:max-h-[calc(100vh-2rem)] lg:overflow-y-auto"
       tabIndex={0}
     >
@@ -160,12 +156,16 @@ function Foreign({ found, profile, jobId }: ForeignProps) {
   return (
     <div className="mt-5" role="status">
       <Caution>
-        {count(codes.length, "value")} could not come from a {profile.name}, {profile.variant}: lines {codes.join(", ")}
-        . Is it another display or variant?{" "}
+        {count(codes.length, "value")}
+        {say.couldNotComeFrom}
+        {profile.name}, {profile.variant}
+        {say.lines}
+        {codes.join(", ")}
+        {say.isItAnotherDisplay}{" "}
         <Link href={`/displays?for=${jobId}&ask=which`} className="font-semibold underline underline-offset-4">
-          Which of these is it?
+          {say.whichOfTheseIs}
         </Link>{" "}
-        A few looks tell.
+        {say.aFewLooksTell}
       </Caution>
     </div>
   );

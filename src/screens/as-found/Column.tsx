@@ -6,6 +6,7 @@ import { keepTyped } from "@/store";
 import { useDraft } from "@/ui/primitives";
 import { count, lineName } from "@/words";
 import type { DisplayStageProps } from "../job/stageProps";
+import * as say from "@/words/screens/as-found/column";
 
 /** The whole column typed as numbers, one a line. Only rows that were typed in are kept, each with its own line. */
 export function Column({ job, profile }: DisplayStageProps) {
@@ -15,7 +16,7 @@ export function Column({ job, profile }: DisplayStageProps) {
     .join("\n")
     .replace(/\n+$/, "");
   const before = useRef(kept);
-  const draft = useDraft(`${job.id} column`, kept, (text) => {
+  const draft = useDraft(say.columnColumn(job.id), kept, (text) => {
     const was = before.current.split("\n");
     const rows = text.split("\n");
     before.current = text;
@@ -28,7 +29,10 @@ export function Column({ job, profile }: DisplayStageProps) {
   return (
     <div>
       <label htmlFor="column" className="font-semibold">
-        One value a line, in the display’s order: {lines[0]?.code} to {lines[lines.length - 1]?.code}
+        {say.oneValueALine}
+        {lines[0]?.code}
+        {say.to}
+        {lines[lines.length - 1]?.code}
       </label>
       <div className="mt-2 flex gap-4">
         <ol aria-hidden="true" className="min-w-0 pt-2 text-right leading-8 text-quiet">
@@ -52,8 +56,10 @@ export function Column({ job, profile }: DisplayStageProps) {
       {extra > 0 ? (
         <p role="status" className="mt-2 text-[0.9rem] text-breach">
           <span aria-hidden="true">▲ </span>
-          {count(extra, "row")} more than the display has lines. {extra === 1 ? "It is" : "They are"} not kept: which
-          line does each belong to?
+          {count(extra, "row")}
+          {say.moreThanTheDisplay}
+          {extra === 1 ? say.itIs : say.theyAre}
+          {say.notKeptWhichLine}
         </p>
       ) : null}
     </div>

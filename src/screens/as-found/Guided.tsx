@@ -12,6 +12,7 @@ import { MenuClock, moment } from "../program/MenuClock";
 import { StrokeRuns } from "../program/StrokeRuns";
 import type { DisplayStageProps } from "../job/stageProps";
 import { LinePhotos } from "./LinePhotos";
+import * as say from "@/words/screens/as-found/guided";
 
 /** Short codes stand in segment digits as the display writes them; words in type. */
 const codeFace = (code: string): string =>
@@ -58,22 +59,23 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
   const buttons = (typed: string) => (
     <div className="flex flex-wrap gap-3">
       <Button weight="main" big className="max-sm:flex-1" onClick={() => settle(typed)}>
-        {readOnly || typed.trim() !== "" ? "Next line" : `Shows ${usual}, next`}
+        {readOnly || typed.trim() !== "" ? say.nextLine : say.showsNext(usual)}
       </Button>
       <Button big onClick={() => go(Math.max(0, previous))} disabled={previous < 0}>
-        Back
+        {say.back}
       </Button>
     </div>
   );
 
   return (
-    <section aria-label={`Line ${line.code}, ${lineName(line)}`}>
+    <section aria-label={say.guidedLine(line.code, lineName(line))}>
       <LineInHand line={line} />
       <div ref={box}>
         {readOnly ? (
           <div className="flex flex-col gap-3">
             <p className="text-lg">
-              Read only: shows <strong>{line.encoding.kind === "read-only" ? line.encoding.shows : ""}</strong>.
+              {say.readOnlyShows}
+              <strong>{line.encoding.kind === "read-only" ? line.encoding.shows : ""}</strong>.
             </p>
             {buttons("")}
           </div>
@@ -81,7 +83,7 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
           <JobField
             job={job}
             place={place}
-            label={`What line ${line.code} shows`}
+            label={say.whatLineShows(line.code)}
             numeric
             onType={() => setSince(moment())}
             onEnter={settle}
@@ -93,9 +95,7 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
         )}
       </div>
       <div className="mt-3">
-        <p className="text-[0.9rem] text-quiet">
-          Enter takes the maker’s value{usual ? `, ${usual},` : ""} if nothing is typed.
-        </p>
+        <p className="text-[0.9rem] text-quiet">{say.enterTakesTheMakers(usual)}</p>
         <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} onRestart={() => setSince(moment())} />
       </div>
       <LinePhotos jobId={job.id} code={line.code} />
@@ -126,11 +126,9 @@ function hintOf(profile: DisplayProfile, line: Line, found: readonly FoundLine[]
     found.map((each) => each.raw),
   );
   const meaning = raw === null ? null : valueMeaning(decodeAll(line, raw, context));
-  if (meaning) return `That is: ${meaning}.`;
+  if (meaning) return say.thatIs(meaning);
   const choices = rawValues(line.encoding);
-  return choices.length <= 12
-    ? `It can show ${choices.map((each) => shows(line.encoding, each)).join(", ")}.`
-    : undefined;
+  return choices.length <= 12 ? say.itCanShow(choices.map((each) => shows(line.encoding, each)).join(", ")) : undefined;
 }
 
 /** Keys typed while no field has the focus go to the field of the line in hand: what is read aloud is typed at once. */
@@ -174,17 +172,17 @@ function WayToLine({ profile, line }: { readonly profile: DisplayProfile; readon
   const keys = first && "keys" in first.stroke ? first.stroke.keys : [];
   return (
     <details className="mt-6 border-t border-rule pt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 font-semibold">The keys to this line from the home screen</summary>
+      <summary className="min-h-11 font-semibold">{say.theKeysToThis}</summary>
       <div className="mt-2 flex flex-col gap-4">
         {keys.length > 1 ? (
-          <Caution>Wheel clear of the floor or brake held. {keyNames(profile, keys)} must go down together.</Caution>
+          <Caution>{say.wheelClearOfThe(keyNames(profile, keys))}</Caution>
         ) : (
-          <Caution>Wheel clear of the floor or brake held.</Caution>
+          <Caution>{say.wheelClearOfTheFloor}</Caution>
         )}
         {plan ? (
           <StrokeRuns profile={profile} runs={runs} size={64} />
         ) : (
-          <p className="text-quiet">Working them out …</p>
+          <p className="text-quiet">{say.workingThemOut}</p>
         )}
       </div>
     </details>

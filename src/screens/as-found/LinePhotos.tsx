@@ -3,7 +3,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useMemo } from "react";
 import { addPhoto, photosOf, removePhoto, restorePhoto, type Photo } from "@/store";
 import { FilePick, useTell } from "@/ui/primitives";
-import { count } from "@/words";
+import * as say from "@/words/screens/as-found/linePhotos";
 
 /** Longest side a photo is kept at, px: enough to read a display, small enough to keep many. */
 const LONGEST_PX = 900;
@@ -18,11 +18,7 @@ async function madeSmall(file: File): Promise<Blob> {
   canvas.getContext("2d")?.drawImage(bitmap, 0, 0, canvas.width, canvas.height);
   bitmap.close();
   return new Promise((resolve, reject) =>
-    canvas.toBlob(
-      (blob) => (blob ? resolve(blob) : reject(new Error("the picture could not be made small"))),
-      "image/jpeg",
-      0.8,
-    ),
+    canvas.toBlob((blob) => (blob ? resolve(blob) : reject(new Error(say.thePictureCouldNot))), "image/jpeg", 0.8),
   );
 }
 
@@ -36,25 +32,23 @@ export function LinePhotos({ jobId, code }: { readonly jobId: string; readonly c
     try {
       await addPhoto(jobId, code, await madeSmall(file));
     } catch {
-      tell(`${file.name} is not a picture this browser can read. A photo as JPEG or PNG would be.`);
+      tell(say.isNotAPicture(file.name));
     }
   };
   const drop = async (photo: Photo) => {
     await removePhoto(photo.id);
-    tell("The photo was taken away.", () => void restorePhoto(photo));
+    tell(say.thePhotoWasTaken, () => void restorePhoto(photo));
   };
   return (
     <div className="mt-5 flex flex-wrap items-center gap-3">
-      <FilePick label={`Photo of line ${code}`} accept="image/*" camera onPick={(file) => void take(file)}>
-        Photo of line {code}
+      <FilePick label={say.photoOfLine(code)} accept="image/*" camera onPick={(file) => void take(file)}>
+        {say.photoOfLine(code)}
       </FilePick>
       {here.map((photo) => (
         <Thumb key={photo.id} photo={photo} onDrop={() => void drop(photo)} />
       ))}
       {all.length > 0 ? (
-        <span className="text-[0.9rem] text-quiet">
-          {count(all.length, "photo")} with this bike, {kilobytes} kB in this browser
-        </span>
+        <span className="text-[0.9rem] text-quiet">{say.photoWithThisBike(all.length, kilobytes)}</span>
       ) : null}
     </div>
   );
@@ -67,13 +61,13 @@ function Thumb({ photo, onDrop }: { readonly photo: Photo; readonly onDrop: () =
     <span className="inline-flex items-center gap-1">
       {/* A blob of this browser's own: no image service stands behind it. */}
       {/* eslint-disable-next-line @next/next/no-img-element */}
-      <img src={url} alt={`Line ${photo.code} as found`} className="h-16 rounded-md border-2 border-rule" />
+      <img src={url} alt={say.lineAsFound(photo.code)} className="h-16 rounded-md border-2 border-rule" />
       <button
         type="button"
         onClick={onDrop}
         className="min-h-9 px-1 text-[0.85rem] text-quiet underline underline-offset-4"
       >
-        take away
+        {say.takeAway}
       </button>
     </span>
   );

@@ -2,9 +2,9 @@
 import { useState } from "react";
 import { linesOf, type DisplayProfile } from "@/core/display";
 import { Button } from "@/ui/primitives";
-import { count } from "@/words";
 import { readList } from "@/workers/textClient";
 import { ReadingProgress, useReading } from "../job/useReading";
+import * as say from "@/words/screens/as-found/pastedList";
 
 interface PastedListProps {
   readonly profile: DisplayProfile;
@@ -20,7 +20,8 @@ export function PastedList({ profile, onTake }: PastedListProps) {
   return (
     <div>
       <label htmlFor="pasted" className="font-semibold">
-        Line and value, one a row: {linesOf(profile)[0]?.code} = 0
+        {say.lineAndValueOne}
+        {linesOf(profile)[0]?.code} = 0
       </label>
       <textarea
         id="pasted"
@@ -40,11 +41,9 @@ export function PastedList({ profile, onTake }: PastedListProps) {
             setText(unknown.join("\n"));
           }}
         >
-          Take {count(codes.length, "value")}
+          {say.takeValue(codes.length)}
         </Button>
-        {unknown.length > 0 ? (
-          <span className="text-quiet">{count(unknown.length, "row")} not understood; they stay here.</span>
-        ) : null}
+        {unknown.length > 0 ? <span className="text-quiet">{say.rowNotUnderstoodThey(unknown.length)}</span> : null}
       </div>
     </div>
   );

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { linesOf, type DisplayProfile } from "@/core/display";
 import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
 import { Button, KeptField } from "@/ui/primitives";
+import * as say from "@/words/screens/as-found/unknownLine";
 
 interface UnknownLineProps {
   readonly profile: DisplayProfile;
@@ -10,9 +11,9 @@ interface UnknownLineProps {
 }
 
 function codeProblem(profile: DisplayProfile, code: string): string | null {
-  if (linesOf(profile).some((line) => line.code === code)) return "This line is already there.";
-  if (code.length > LONGEST_CODE) return `Keep it to ${LONGEST_CODE} characters.`;
-  return RESERVED_NAMES.includes(code) ? `A line cannot be called ${code}. Write it with a mark before it.` : null;
+  if (linesOf(profile).some((line) => line.code === code)) return say.thisLineIsAlready;
+  if (code.length > LONGEST_CODE) return say.keepItToCharacters(LONGEST_CODE);
+  return RESERVED_NAMES.includes(code) ? say.aLineCannotBe(code) : null;
 }
 
 /** A line the menu has and the description does not: added to this job's copy on the spot, with what it shows. */
@@ -23,22 +24,20 @@ export function UnknownLine({ profile, onAdd }: UnknownLineProps) {
   const bad = shown.trim() !== "" && !/^\d{1,4}$/.test(shown.trim());
   return (
     <details className="mt-5 border-t border-rule pt-3">
-      <summary className="min-h-11 font-semibold">A line is missing here?</summary>
-      <p className="mb-3 max-w-[60ch] text-quiet">
-        It is added to this bike’s copy of the description as not known, left alone, and read back like the others.
-      </p>
+      <summary className="min-h-11 font-semibold">{say.aLineIsMissing}</summary>
+      <p className="mb-3 max-w-[60ch] text-quiet">{say.itIsAddedTo}</p>
       <div className="flex flex-wrap items-start gap-3">
         <div className="w-40">
-          <KeptField of="unknown-code" label="Its code" value={code} onKeep={setCode} problem={problem} />
+          <KeptField of="unknown-code" label={say.itsCode} value={code} onKeep={setCode} problem={problem} />
         </div>
         <div className="w-40">
           <KeptField
             of="unknown-shown"
-            label="What it shows"
+            label={say.whatItShows}
             numeric
             value={shown}
             onKeep={setShown}
-            problem={bad ? "Give a whole number up to 9999." : null}
+            problem={bad ? say.giveAWholeNumber : null}
           />
         </div>
         <Button
@@ -50,7 +49,7 @@ export function UnknownLine({ profile, onAdd }: UnknownLineProps) {
             setShown("");
           }}
         >
-          Add the line
+          {say.addTheLine}
         </Button>
       </div>
     </details>

@@ -3,9 +3,10 @@ import Link from "next/link";
 import type { SettingKey } from "@/core/display";
 import { compareDisplays, type AbilityRow } from "@/core/sheet";
 import { RuledTable, SignShape, useKeptState } from "@/ui/primitives";
-import { count, SETTING_NAMES } from "@/words";
+import { SETTING_NAMES } from "@/words";
 import { abilityWords } from "@/words/abilities";
 import { useDisplays } from "../displays/useDisplays";
+import * as say from "@/words/screens/compare/compare";
 
 /** Two displays side by side: what each can set, in what range, and what one has that the other lacks. */
 export function Compare() {
@@ -38,18 +39,21 @@ export function Compare() {
   return (
     <div>
       <Link href="/displays" className="text-quiet underline underline-offset-4">
-        Displays
+        {say.displays}
       </Link>
-      <h1 className="mt-1 mb-4 text-[2.1rem]">Two displays, side by side</h1>
+      <h1 className="mt-1 mb-4 text-[2.1rem]">{say.twoDisplaysSideBy}</h1>
       <div className="mb-4 grid gap-4 sm:grid-cols-2">
-        {pick("One", a.id, setLeft)}
-        {pick("The other", b.id, setRight)}
+        {pick(say.one, a.id, setLeft)}
+        {pick(say.theOther, b.id, setRight)}
       </div>
       <p className="mb-3 text-quiet">
-        {count(rows.length, "setting")} between them. {a.name} alone sets {only("a")}, {b.name} alone {only("b")}. To
-        carry a bike’s sheet over, swap the display at its intake.
+        {say.settingBetweenThemAlone(rows.length, a.name, only("a"), b.name, only("b"))}
       </p>
-      <RuledTable label={`${a.name} and ${b.name}`} headings={["Setting", a.name, b.name]} widthClass="min-w-[520px]">
+      <RuledTable
+        label={say.compareAnd(a.name, b.name)}
+        headings={[say.setting, a.name, b.name]}
+        widthClass="min-w-[520px]"
+      >
         {rows.map((row) => (
           <tr key={row.setting} className="border-b border-rule">
             <th scope="row" className="py-1 pr-3 text-left font-semibold">
@@ -69,11 +73,12 @@ function Ability({ setting, ability }: { readonly setting: SettingKey; readonly 
     <td className="py-1 pr-3">
       {ability ? (
         <>
-          {abilityWords(setting, ability)} <span className="text-quiet">· line {ability.code}</span>
+          {abilityWords(setting, ability)} <span className="text-quiet">{say.compareLine(ability.code)}</span>
         </>
       ) : (
         <span className="inline-flex items-baseline gap-1.5 text-quiet">
-          <SignShape sign="unknown" size={10} /> no line
+          <SignShape sign="unknown" size={10} />
+          {say.noLine}
         </span>
       )}
     </td>

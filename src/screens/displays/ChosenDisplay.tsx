@@ -4,6 +4,7 @@ import { Button, buttonClass } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
 import Link from "next/link";
 import { DisplaySheet } from "./DisplaySheet";
+import * as say from "@/words/screens/displays/chosenDisplay";
 
 /** The display chosen: what can be done with it, and all it is. */
 export function ChosenDisplay({
@@ -30,10 +31,10 @@ export function ChosenDisplay({
       <div className="mb-3 flex flex-wrap gap-2">
         {isOwn ? (
           <Link href={`/displays/${profile.id}${carry}`} className={buttonClass(forJob ? "plain" : "main")}>
-            Open in the workbench
+            {say.openInTheWorkbench}
           </Link>
         ) : null}
-        <Button onClick={() => void vary(profile)}>Clone and vary</Button>
+        <Button onClick={() => void vary(profile)}>{say.cloneAndVary}</Button>
         <Button
           onClick={() =>
             saveText(
@@ -43,11 +44,11 @@ export function ChosenDisplay({
             )
           }
         >
-          Save as a file
+          {say.saveAsAFile}
         </Button>
         {isOwn ? (
           <Button weight="quiet" onClick={() => void drop(profile)}>
-            Take it out
+            {say.takeItOut}
           </Button>
         ) : null}
       </div>

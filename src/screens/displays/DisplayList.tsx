@@ -4,6 +4,7 @@ import { Button } from "@/ui/primitives";
 import { count } from "@/words";
 import { later } from "@/ui/primitives/later";
 import type { KnownDisplays } from "./useDisplays";
+import * as say from "@/words/screens/displays/displayList";
 
 const WhichIsIt = later(() => import("./WhichIsIt").then((module) => module.WhichIsIt));
 
@@ -22,7 +23,7 @@ export function DisplayList({
   readonly asking: boolean;
 }) {
   return (
-    <nav aria-label="Displays" className="self-start">
+    <nav aria-label={say.displays} className="self-start">
       <ul>
         {displays.all.map((each) => (
           <li key={each.id} className="border-t border-rule">
@@ -35,14 +36,14 @@ export function DisplayList({
               <span className="block font-head font-bold break-words">{each.name}</span>
               <span className="block text-[0.82rem] text-quiet">
                 {count(each.lines.length, "line")}, {count(each.keys.filter((key) => key.part === "key").length, "key")}
-                {displays.own.includes(each) ? ", described here" : ""}
+                {displays.own.includes(each) ? say.describedHere : ""}
               </span>
             </button>
           </li>
         ))}
       </ul>
       <Button className="mt-4 w-full" onClick={() => setAsking(true)}>
-        Which of these is it?
+        {say.whichOfTheseIs}
       </Button>
       {asking ? <WhichIsIt displays={displays.all} onFound={setChosen} onClose={() => setAsking(false)} /> : null}
     </nav>

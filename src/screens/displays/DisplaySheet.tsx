@@ -15,21 +15,22 @@ import { AT_REST, readingsOf, rigAfter, type RigState } from "@/core/rig";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, Caution, RuledTable } from "@/ui/primitives";
-import { deedWords, gestureWords, keyNames, lineName, ruleConditions, secondsOf, WHO_SETS } from "@/words";
+import { deedWords, gestureWords, keyNames, lineName, ruleConditions, WHO_SETS } from "@/words";
+import * as say from "@/words/screens/displays/displaySheet";
 
 const SCREENS = {
-  off: "Off",
-  home: "Home screen",
-  menu: "Menu",
-  code: "Code",
-  confirm: "Question",
-  monitor: "Monitor",
+  off: say.off,
+  home: say.homeScreen,
+  menu: say.menu,
+  code: say.code,
+  confirm: say.question,
+  monitor: say.monitor,
 } as const;
 
 const SAVING = {
-  "each-change": "each change is kept at once",
-  "leaving-line": "a change is kept when its line is left",
-  "leaving-menu": "changes are kept together on leaving",
+  "each-change": say.eachChangeIsKept,
+  "leaving-line": say.aChangeIsKept,
+  "leaving-menu": say.changesAreKeptTogether,
 } as const;
 
 /** How often the rig is looked at, ms. */
@@ -61,23 +62,19 @@ export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
         aria-pressed={rig.pedalling}
         onClick={() => setRig((now) => ({ ...now, pedalling: !now.pedalling }))}
       >
-        {rig.pedalling ? "Stop pedalling" : "Pedal the wheel"}
+        {rig.pedalling ? say.stopPedalling : say.pedalTheWheel}
       </Button>
       <p className="mt-3 text-[0.9rem] text-quiet">
-        On a keyboard: {profile.keys.map((key) => `${key.name} is ${key.keyboard}`).join(", ")}.
+        {say.onAKeyboard(profile.keys.map((key) => say.keyIs(key.name, key.keyboard)).join(", "))}
       </p>
       {state.screen.kind === "walk-assist" ? (
         <div className="mt-3">
-          <Caution>On a bike the motor would run now. Let go.</Caution>
+          <Caution>{say.onABikeThe}</Caution>
         </div>
       ) : null}
       {state.done.length > 0 ? (
         <div className="mt-3">
-          <Caution>
-            {state.done.at(-1) === "restore"
-              ? "The maker’s values are back. On a bike every setting would be lost."
-              : "Done. On a bike there would be no undo."}
-          </Caution>
+          <Caution>{state.done.at(-1) === "restore" ? say.theMakersValuesAre : say.doneOnABike}</Caution>
         </div>
       ) : null}
     </div>
@@ -93,7 +90,7 @@ function rangeOf({ encoding }: Line): string {
   if (encoding.kind === "read-only") return encoding.shows;
   const raws = rawValues(encoding);
   if (raws.length <= 8) return raws.map((raw) => shows(encoding, raw)).join(" · ");
-  return `${shows(encoding, raws[0] ?? 0)} to ${shows(encoding, raws.at(-1) ?? 0)}`;
+  return say.displaySheetTo(shows(encoding, raws[0] ?? 0), shows(encoding, raws.at(-1) ?? 0));
 }
 
 /** All that is known of a display: how its menu behaves, its keys, its lines. */
@@ -102,20 +99,11 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
   return (
     <div className="min-w-0">
       <p className="mb-5 max-w-[70ch] text-quiet">
-        {profile.source} The menu closes after {secondsOf(idle.closesAfterMs)} s and{" "}
-        {idle.pending === "save" ? "saves" : "throws away"} what is not saved; {SAVING[saves]};{" "}
-        {profile.inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.
+        {say.theMenuClosesAfter(profile.source, idle.closesAfterMs, idle.pending, SAVING[saves], profile.inForce)}
       </p>
-      <h3 className="mb-1 text-[1.15rem]">Keys</h3>
-      <table className="mb-6 w-full text-[0.95rem]">
-        <thead className="text-left text-[0.82rem] text-quiet">
-          <tr className="border-b border-rule">
-            <th className="py-1 font-semibold">On</th>
-            <th className="py-1 font-semibold">Keys</th>
-            <th className="py-1 font-semibold">What it does</th>
-          </tr>
-        </thead>
-        <tbody>
+      <h3 className="mb-1 text-[1.15rem]">{say.keys}</h3>
+      <div className="mb-6">
+        <RuledTable label={say.keysOf(profile.name)} headings={[say.on, say.keys, say.whatItDoes]}>
           {profile.rules.map((rule, i) => (
             <tr key={i} className="border-b border-rule align-top">
               <td className="py-1 pr-3 whitespace-nowrap text-quiet">{SCREENS[rule.on]}</td>
@@ -131,12 +119,12 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
               </td>
             </tr>
           ))}
-        </tbody>
-      </table>
-      <h3 className="mb-1 text-[1.15rem]">Lines</h3>
+        </RuledTable>
+      </div>
+      <h3 className="mb-1 text-[1.15rem]">{say.lines}</h3>
       <RuledTable
-        label={`Lines of ${profile.name}`}
-        headings={["Line", "Sets", "Shows", "Maker’s", "Set by"]}
+        label={say.linesOf(profile.name)}
+        headings={[say.line, say.sets, say.shows, say.makers, say.setBy]}
         widthClass="min-w-[540px]"
       >
         {profile.lines.map((line) => (
@@ -145,7 +133,7 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
             <td className="py-1 pr-3">
               {lineName(line)}
               {line.shownWhen ? (
-                <span className="block text-[0.82rem] text-quiet">only with {line.shownWhen.line}</span>
+                <span className="block text-[0.82rem] text-quiet">{say.onlyWith(line.shownWhen.line)}</span>
               ) : null}
             </td>
             <td className="py-1 pr-3">{rangeOf(line)}</td>
@@ -158,7 +146,7 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
       </RuledTable>
       {profile.faultCodes.length > 0 ? (
         <>
-          <h3 className="mt-6 mb-1 text-[1.15rem]">Fault codes</h3>
+          <h3 className="mt-6 mb-1 text-[1.15rem]">{say.faultCodes}</h3>
           <dl>
             {profile.faultCodes.map(({ code, says }) => (
               <div key={code} className="flex gap-4 border-t border-rule py-1">

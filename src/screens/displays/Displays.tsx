@@ -12,6 +12,7 @@ import { DisplaysHead } from "./DisplaysHead";
 import { FreeDisplay } from "./DisplaySheet";
 import { RefusedFile } from "./RefusedFile";
 import { useDisplays } from "./useDisplays";
+import * as say from "@/words/screens/displays/displays";
 
 const ForBike = later(() => import("./ForBike").then((module) => module.ForBike));
 
@@ -35,7 +36,7 @@ export function Displays() {
   const isOwn = displays.own.some(({ id }) => id === profile?.id);
 
   const describe = async () => {
-    const fresh = await (await newDisplays()).addDisplay("New display");
+    const fresh = await (await newDisplays()).addDisplay(say.newDisplay);
     router.push(`/displays/${fresh.id}${carry}`);
   };
   const vary = async (from: DisplayProfile) => {
@@ -47,15 +48,12 @@ export function Displays() {
     if (!reading.ok) return setRefused(reading.problems.map((problem) => profileProblemText(problem)));
     setRefused([]);
     setChosen(reading.profile.id);
-    tell(`${reading.profile.name} is in the library.`, () => void removeDisplay(reading.profile.id));
+    tell(say.isInTheLibrary(reading.profile.name), () => void removeDisplay(reading.profile.id));
   };
   const drop = async (gone: DisplayProfile) => {
     await removeDisplay(gone.id);
     setChosen("");
-    tell(
-      `${gone.name} was taken out. Jobs keep the description they were planned with.`,
-      () => void restoreDisplay(gone),
-    );
+    tell(say.wasTakenOutJobs(gone.name), () => void restoreDisplay(gone));
   };
 
   return (
@@ -75,7 +73,7 @@ export function Displays() {
         {profile ? (
           <>
             <ChosenDisplay profile={profile} isOwn={isOwn} carry={carry} forJob={forJob} vary={vary} drop={drop} />
-            <aside aria-label="Simulated display" className="self-start max-lg:max-w-[340px] lg:sticky lg:top-4">
+            <aside aria-label={say.simulatedDisplay} className="self-start max-lg:max-w-[340px] lg:sticky lg:top-4">
               <FreeDisplay key={`${profile.id}.${profile.revision}`} profile={profile} />
             </aside>
           </>

@@ -3,13 +3,13 @@ import { useState } from "react";
 import { nextLook, partsOf, type DisplayProfile, type Look } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { count } from "@/words";
+import * as say from "@/words/screens/displays/whichIsIt";
 
 const QUESTIONS: Readonly<Record<Look["kind"], (code: string) => string>> = {
-  mark: (code) => `What does line ${code} show, that cannot be changed?`,
-  "has-line": (code) => `Is there a line ${code}?`,
-  highest: (code) => `How far does line ${code} go at most?`,
-  "line-count": () => "How many lines are there in all?",
+  mark: (code) => say.whatDoesLineShow(code),
+  "has-line": (code) => say.isThereALine(code),
+  highest: (code) => say.howFarDoesLine(code),
+  "line-count": () => say.howManyLinesAre,
 };
 
 interface WhichIsItProps {
@@ -25,15 +25,10 @@ export function WhichIsIt({ displays, onFound, onClose }: WhichIsItProps) {
   const parts = look ? partsOf(left, look) : [];
   const [found] = left;
   return (
-    <Panel
-      open
-      onOpenChange={(open) => !open && onClose()}
-      title="Which of these is it?"
-      description="Look at the real menu and answer. The fewest looks are asked that tell them apart."
-    >
+    <Panel open onOpenChange={(open) => !open && onClose()} title={say.whichOfTheseIs} description={say.lookAtTheReal}>
       {look ? (
         <>
-          <p className="mb-1 text-quiet">{count(left.length, "display")} still possible</p>
+          <p className="mb-1 text-quiet">{say.displayStillPossible(left.length)}</p>
           <p className="mb-4 font-head text-[1.6rem] font-bold">
             {QUESTIONS[look.kind]("code" in look ? look.code : "")}
           </p>
@@ -45,7 +40,7 @@ export function WhichIsIt({ displays, onFound, onClose }: WhichIsItProps) {
                 onClick={() => setLeft(part.left)}
                 className="min-h-14 min-w-16 rounded-lg border-2 border-rule px-4 text-lg font-bold hover:border-quiet"
               >
-                {part.answer === "—" ? "no such line" : part.answer}
+                {part.answer === "—" ? say.noSuchLine : part.answer}
               </button>
             ))}
             <button
@@ -53,18 +48,18 @@ export function WhichIsIt({ displays, onFound, onClose }: WhichIsItProps) {
               onClick={() => setLeft([])}
               className="min-h-14 rounded-lg border-2 border-rule px-4 hover:border-quiet"
             >
-              Something else
+              {say.somethingElse}
             </button>
           </div>
         </>
       ) : left.length === 0 ? (
-        <p>None of these. Describe it in the workbench: a leaflet’s text is enough to begin with.</p>
+        <p>{say.noneOfTheseDescribe}</p>
       ) : (
         <>
           <p className="mb-4 text-lg">
             {left.length === 1
-              ? `It answers like ${found?.name ?? ""}, ${found?.variant ?? ""}.`
-              : `Nothing tells these apart: ${left.map(({ name }) => name).join(", ")}.`}
+              ? say.itAnswersLike(found?.name, found?.variant)
+              : say.nothingTellsTheseApart(left.map(({ name }) => name).join(", "))}
           </p>
           {found ? (
             <Button
@@ -74,7 +69,7 @@ export function WhichIsIt({ displays, onFound, onClose }: WhichIsItProps) {
                 onClose();
               }}
             >
-              Show {found.name}
+              {say.whichIsItShow(found.name)}
             </Button>
           ) : null}
         </>

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useMemo } from "react";
 import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
-import { count, dayAndTime, sealFaultText, STAGE_NAMES } from "@/words";
+import { count, sealFaultText, STAGE_NAMES } from "@/words";
 import { workAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
@@ -14,6 +14,7 @@ import { OwnersCardInTheirs } from "./OwnersCardInTheirs";
 import { WayBackCard } from "./WayBackCard";
 import { WorkshopSheet } from "./WorkshopSheet";
 import { Against } from "./Against";
+import * as say from "@/words/screens/hand-over/handOver";
 
 const nowIso = (): string => new Date().toISOString();
 
@@ -29,7 +30,7 @@ export function HandOver(props: StageProps) {
   if (!paper) return <NoDisplay job={job} />;
   return (
     <div>
-      <section aria-label="Hand over" className="no-print mb-8 grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
+      <section aria-label={say.handOver} className="no-print mb-8 grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
         <Standing {...props} />
         <Deeds {...props} paper={paper} waiting={waiting} />
       </section>
@@ -40,15 +41,11 @@ export function HandOver(props: StageProps) {
       </div>
       {back ? null : (
         <p className="no-print mt-6 text-quiet">
-          {waiting
-            ? "The way-back card is being worked out …"
-            : job.program
-              ? "No way-back card: the as-found sheet has gaps."
-              : "The way-back card is worked out once the display is programmed."}
+          {waiting ? say.theWayBackCard : job.program ? say.noWayBackCard : say.theWayBackCardIs}
         </p>
       )}
       <Link href="/" className={`${buttonClass("quiet")} no-print mt-6`}>
-        Back to the rack
+        {say.backToTheRack}
       </Link>
     </div>
   );
@@ -60,10 +57,10 @@ function Standing({ job, workings }: StageProps) {
   return (
     <div className="flex min-w-0 flex-col gap-3">
       {job.handedOverAt ? (
-        <p className="text-[1.3rem] font-semibold">Handed over {dayAndTime(job.handedOverAt)}.</p>
+        <p className="text-[1.3rem] font-semibold">{say.handedOver(job.handedOverAt)}</p>
       ) : open.length > 0 ? (
         <>
-          <h3 className="text-[1.5rem]">Not ready to leave</h3>
+          <h3 className="text-[1.5rem]">{say.notReadyToLeave}</h3>
           <ul className="flex flex-col gap-1">
             {open.map(({ stage }) => (
               <li key={stage}>
@@ -71,15 +68,15 @@ function Standing({ job, workings }: StageProps) {
                   <Link href={`/job/${job.id}/${stage}`} className="font-semibold underline underline-offset-4">
                     {STAGE_NAMES[stage]}
                   </Link>{" "}
-                  is not finished.
+                  {say.isNotFinished}
                 </FindingLine>
               </li>
             ))}
           </ul>
-          <p className="text-quiet">The cards below can be printed as they stand; what is missing is said on them.</p>
+          <p className="text-quiet">{say.theCardsBelowCan}</p>
         </>
       ) : workings.against.length === 0 ? (
-        <h3 className="text-[1.5rem]">Proven. Ready to leave.</h3>
+        <h3 className="text-[1.5rem]">{say.provenReadyToLeave}</h3>
       ) : null}
       {job.handedOverAt || !job.program?.done || workings.against.length === 0 ? null : (
         <Against job={job} workings={workings} />
@@ -88,14 +85,12 @@ function Standing({ job, workings }: StageProps) {
         <JobField
           job={job}
           place={{ in: "hand-over-note" }}
-          label="Word to the owner"
+          label={say.wordToTheOwner}
           long
-          hint="Printed on the owner’s card."
+          hint={say.printedOnTheOwners}
         />
       )}
-      <Caution>
-        A copy of the way-back card goes with the bike. Changing the class touches insurance and warranty: say so.
-      </Caution>
+      <Caution>{say.aCopyOfThe}</Caution>
     </div>
   );
 }
@@ -113,34 +108,30 @@ function Deeds({
     (workings.against.length === 0 || workings.leavesThough !== null);
   const give = async () => {
     const deed = await change((now) => handOver(now, nowIso()));
-    if (deed) tell("Handed over.", () => void deed.undo("handed over"));
+    if (deed) tell(say.handOverHandedOver, () => void deed.undo("handed over"));
   };
   return (
     <div className="flex flex-col gap-3">
       {job.handedOverAt ? (
-        <Button onClick={() => void change((now) => reopen(now, nowIso()))}>Open again</Button>
+        <Button onClick={() => void change((now) => reopen(now, nowIso()))}>{say.openAgain}</Button>
       ) : (
         <Button weight="main" big onClick={() => void give()} disabled={!ready}>
-          Hand it over
+          {say.handItOver}
         </Button>
       )}
       <Button onClick={() => window.print()} disabled={waiting}>
-        Print the cards
+        {say.printTheCards}
       </Button>
       <SaveJob job={job} />
       <p className="text-[0.9rem] text-quiet">
-        {count(job.sheets.length, "sealed sheet")}.{" "}
+        {count(job.sheets.length, say.sealedSheet)}.{" "}
         {paper.fault
           ? sealFaultText(paper.fault)
           : job.sheets.length === 0
-            ? "Sheets are sealed when programming starts."
-            : "Every seal holds."}
+            ? say.sheetsAreSealedWhen
+            : say.everySealHolds}
       </p>
-      {job.handedOverAt ? (
-        <p className="text-[0.9rem] text-quiet">
-          The papers tell the bike as it left. What is typed since does not move them.
-        </p>
-      ) : null}
+      {job.handedOverAt ? <p className="text-[0.9rem] text-quiet">{say.thePapersTellThe}</p> : null}
     </div>
   );
 }

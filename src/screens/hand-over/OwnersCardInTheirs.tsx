@@ -6,6 +6,7 @@ import { ENGLISH } from "@/words/ownersCard/english";
 import { isLanguage, LANGUAGES } from "@/words/ownersCard/languages";
 import type { OwnersWords } from "@/words/ownersCard/ownersWords";
 import { OwnersCard } from "./OwnersCard";
+import * as say from "@/words/screens/hand-over/ownersCardInTheirs";
 
 /** The owner's card in the language its rider reads; the choice is kept for the next bike. */
 export function OwnersCardInTheirs({ paper }: { readonly paper: Paper }) {
@@ -23,7 +24,7 @@ export function OwnersCardInTheirs({ paper }: { readonly paper: Paper }) {
     <div>
       <div className="no-print mb-2">
         <Choice
-          label="Owner’s card in"
+          label={say.ownersCardIn}
           value={language}
           options={Object.entries(LANGUAGES).map(([value, { name }]) => ({ value, label: name }))}
           onChoose={keep}

@@ -1,17 +1,26 @@
-import { FACT_KEYS, type Facts } from "@/core/facts";
+import type { IntakeText } from "@/core/facts";
+import { FACT_KEYS, readFacts } from "@/core/facts/everyFact";
+import { factOf } from "@/core/facts/origins";
+import type { Job } from "@/core/record";
 import { RuledTable } from "@/ui/primitives";
 import { FACT_WORDS, factOrigin, factValue } from "@/words/facts";
+import * as say from "@/words/screens/hand-over/restsOn";
+
+export interface RestsOnProps {
+  readonly job: Pick<Job, "intake" | "typedAt">;
+  readonly guessed: readonly (keyof IntakeText)[];
+}
 
 /** What the sheet rests on: every fact somebody gave, with how it is known; then what stands in for the rest. */
-export function RestsOn({ facts, guessed }: { readonly facts: Facts; readonly guessed: readonly string[] }) {
+export function RestsOn({ job, guessed }: RestsOnProps) {
+  const facts = readFacts(job.intake);
   const told = FACT_KEYS.filter((key) => key !== "nickname" && key !== "leavesThough" && facts.said(key));
-  const standsIn = FACT_KEYS.filter((key) => guessed.includes(key)).flatMap((key) => facts.fact(key) ?? []);
+  const standsIn = guessed.flatMap((key) => factOf(key, facts, job.typedAt) ?? []);
   return (
-    <details className="mt-3" open>
-      <summary className="font-semibold">What this rests on</summary>
-      <RuledTable label="What this sheet rests on" headings={["Fact", "Value", "How it is known"]}>
+    <>
+      <RuledTable label={say.tableLabel} headings={[say.fact, say.value, say.howItIsKnown]}>
         {told.flatMap((key) => {
-          const fact = facts.fact(key);
+          const fact = factOf(key, facts, job.typedAt);
           return fact ? (
             <tr key={key} className="border-b border-rule align-top">
               <td className="py-0.5 pr-2">{FACT_WORDS[key].label}</td>
@@ -25,10 +34,9 @@ export function RestsOn({ facts, guessed }: { readonly facts: Facts; readonly gu
       </RuledTable>
       {standsIn.length > 0 ? (
         <p className="mt-1 text-[0.85rem] text-quiet">
-          Nobody said, taken as usual:{" "}
-          {standsIn.map((fact) => `${FACT_WORDS[fact.key].label} ${factValue(fact)}`).join("; ")}.
+          {say.takenAsUsual(standsIn.map((fact) => `${FACT_WORDS[fact.key].label} ${factValue(fact)}`).join("; "))}
         </p>
       ) : null}
-    </details>
+    </>
   );
 }

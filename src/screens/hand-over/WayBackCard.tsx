@@ -1,24 +1,22 @@
 import type { KeyWork, Paper } from "@/core/record";
-import { count, duration, planProblemText, stepRunWords } from "@/words";
+import { planProblemText, stepRunWords } from "@/words";
 import { stepName } from "../program/stepWords";
 import { Card } from "./Cards";
+import * as say from "@/words/screens/hand-over/wayBackCard";
 
 /** Way-back card: the keys that bring the display back to how it was found. */
 export function WayBackCard({ paper, work }: { readonly paper: Paper; readonly work: KeyWork }) {
   const { profile } = paper.job;
   if (!profile) return null;
   return (
-    <Card title="Way-back card" paper={paper}>
+    <Card title={say.wayBackCard} paper={paper}>
       {!work.plan.ok ? (
         <p>{planProblemText(work.plan.problem)}</p>
       ) : work.steps.length === 0 ? (
-        <p>Nothing was changed: the display is as it was found.</p>
+        <p>{say.nothingWasChangedThe}</p>
       ) : (
         <>
-          <p className="mb-3">
-            From the home screen back to how it was found: {count(work.presses, "key press", "key presses")},{" "}
-            {duration(work.totalMs)}. Wheel clear of the floor, or brake held.
-          </p>
+          <p className="mb-3">{say.fromTheHomeScreen(work.presses, work.totalMs)}</p>
           <ol className="grid gap-x-8 sm:grid-cols-2">
             {work.steps.map((step, i) => (
               <li key={i} className="flex gap-3 border-b border-rule py-1.5">
@@ -26,15 +24,13 @@ export function WayBackCard({ paper, work }: { readonly paper: Paper; readonly w
                 <span>
                   <strong>{stepName(profile, step)}</strong>
                   <span className="block text-[0.92rem]">
-                    {step.runs.map((run) => stepRunWords(profile, run)).join(", then ")}
+                    {step.runs.map((run) => stepRunWords(profile, run)).join(say.thenAfter)}
                   </span>
                 </span>
               </li>
             ))}
           </ol>
-          <p className="mt-3 text-[0.9rem] text-quiet">
-            As found it was not judged safe or fit for a class. Prove it again after going back.
-          </p>
+          <p className="mt-3 text-[0.9rem] text-quiet">{say.asFoundItWas}</p>
         </>
       )}
     </Card>

@@ -1,9 +1,14 @@
+"use client";
 import type { Paper, PaperCell, PaperLine } from "@/core/record";
 import { FindingLine, RuledTable } from "@/ui/primitives";
+import { useKeptState } from "@/ui/primitives/useKeptState";
 import { later } from "@/ui/primitives/later";
 import { dayAndTime, findingText, lineName, reasonWords } from "@/words";
 import { voiceOf } from "../job/voice";
 import { Card } from "./Cards";
+import * as say from "@/words/screens/hand-over/workshopSheet";
+
+import type { RestsOnProps } from "./RestsOn";
 
 const RestsOn = later(() => import("./RestsOn").then((module) => module.RestsOn));
 
@@ -11,10 +16,10 @@ const WORDS = { unread: "unread", hidden: "hidden", none: "—" } as const;
 const cellWords = (cell: PaperCell): string => (cell.kind === "value" ? cell.value.shows : WORDS[cell.kind]);
 
 function Why({ line, paper }: { readonly line: PaperLine; readonly paper: Paper }) {
-  if (line.planned.kind === "hidden") return "Hidden by what another line holds.";
+  if (line.planned.kind === "hidden") return say.hiddenByWhatAnother;
   if (line.changed || line.planned.kind === "none")
-    return reasonWords(line.reason, paper.job.profile?.name ?? "The display", voiceOf(paper.workings)).why[0];
-  return line.locked ? "Not touched: maker only." : "Not changed.";
+    return reasonWords(line.reason, paper.job.profile?.name ?? say.theDisplay, voiceOf(paper.workings)).why[0];
+  return line.locked ? say.notTouchedMakerOnly : say.notChanged;
 }
 
 /** Workshop sheet: every line as found, as planned, as read back, and why. */
@@ -25,16 +30,16 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
   const lastSeal = job.sheets[job.sheets.length - 1];
   const passed = checks.filter(({ verdict }) => verdict === "passed").length;
   return (
-    <Card title="Workshop sheet" paper={paper}>
+    <Card title={say.workshopSheet} paper={paper}>
       <RuledTable
-        label="Lines as found, as planned and as left"
+        label={say.linesAsFoundAs}
         headings={[
-          "Line",
-          "Sets",
-          "As found",
-          isSet ? "Planned" : "Planned, not set",
-          ...(isSet ? ["As left"] : []),
-          "Why",
+          say.line,
+          say.sets,
+          say.asFound,
+          isSet ? say.planned : say.plannedNotSet,
+          ...(isSet ? [say.asLeft] : []),
+          say.why,
         ]}
         widthClass="min-w-[600px] print:min-w-0"
       >
@@ -56,13 +61,11 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
         ))}
       </RuledTable>
       <p className="mt-2 text-[0.85rem] text-quiet">
-        {isSet
-          ? `As left is what was read back off the display; what nobody read back stands as unread. Checks passed: ${passed} of ${checks.length}.`
-          : "Nothing has been set on the bike: these values are a plan."}
+        {isSet ? say.asLeftIsWhat(passed, checks.length) : say.nothingHasBeenSet}
       </p>
       {isSet && against.length > 0 ? (
         <div className="mt-3">
-          <p className="font-semibold">Stands against it</p>
+          <p className="font-semibold">{say.standsAgainstIt}</p>
           <ul>
             {against.map((finding) => (
               <li key={finding.message.key + finding.lines.join()}>
@@ -70,25 +73,46 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
               </li>
             ))}
           </ul>
-          <p>
-            {leavesThough
-              ? `Decided${job.handedOverAt ? ` ${dayAndTime(job.handedOverAt)}` : ""}: ${leavesThough}`
-              : "Nobody has decided in writing that it leaves so."}
-          </p>
+          <p>{leavesThough ? say.workshopSheetDecided(job.handedOverAt, leavesThough) : say.nobodyHasDecidedIn}</p>
         </div>
       ) : null}
       {choice ? (
         <p className="mt-2 text-[0.85rem] text-quiet">
-          Checked against {choice.rule.name} ({choice.rule.source}, as known on {choice.rule.knownOn}). Not checked by
-          any display: {choice.rule.beyondTheDisplay.join("; ")}. Check your local code.
+          {say.checkedAgainstAsKnown(
+            choice.rule.name,
+            choice.rule.source,
+            choice.rule.knownOn,
+            choice.rule.beyondTheDisplay.join("; "),
+          )}
         </p>
       ) : null}
-      <RestsOn facts={workings.facts} guessed={workings.intake.guessed} />
+      <Rests job={job} guessed={workings.intake.guessed} />
       {lastSeal ? (
         <p className="mt-2 text-[0.78rem] break-all text-quiet">
-          Last seal {dayAndTime(lastSeal.at)}: <span className="code">{lastSeal.hash}</span>
+          {say.lastSeal}
+          {dayAndTime(lastSeal.at)}: <span className="code">{lastSeal.hash}</span>
         </p>
       ) : null}
     </Card>
+  );
+}
+
+/** What the sheet rests on, when it is asked for: it is printed where it stands open. */
+function Rests(props: RestsOnProps) {
+  const [restsOn, keepRestsOn] = useKeptState("sheet.rests-on", "");
+  const isOpen = restsOn === "open";
+  return (
+    <details className={`mt-3 ${isOpen ? "" : "no-print"}`} open={isOpen}>
+      <summary
+        className="font-semibold"
+        onClick={(event) => {
+          event.preventDefault();
+          keepRestsOn(isOpen ? "" : "open");
+        }}
+      >
+        {say.whatThisRestsOn}
+      </summary>
+      {isOpen ? <RestsOn {...props} /> : null}
+    </details>
   );
 }

@@ -53,13 +53,11 @@ describe("the stamp of a paper", () => {
 describe("the workshop sheet", () => {
   it("lists what it rests on, each with how it is known and when, and what nobody said", () => {
     const job = { ...SNOWPLOUGH, typedAt: { rolloutMm: "2026-11-23T08:00:00.000Z" } };
-    const { facts, intake } = workOut(job);
-    const rows = rowsOf(<RestsOn facts={facts} guessed={intake.guessed} />);
+    const { intake } = workOut(job);
+    const rows = rowsOf(<RestsOn job={job} guessed={intake.guessed} />);
     expect(rows.get("Rollout, all turns")).toEqual(["4620 ± 6 mm", "measured 23 Nov"]);
     expect(rows.get("Motor")?.[1]).toBe("said");
-    expect(says(<RestsOn facts={facts} guessed={intake.guessed} />)).toMatch(
-      /Nobody said, taken as usual: .*12 pulses/,
-    );
+    expect(says(<RestsOn job={job} guessed={intake.guessed} />)).toMatch(/Nobody said, taken as usual: .*12 pulses/);
   });
   it("has no column for what was left while nothing was set", () => {
     expect(workshop(SNOWPLOUGH)).not.toContain("As left");

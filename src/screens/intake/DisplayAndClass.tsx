@@ -8,6 +8,7 @@ import { fieldProblemText, plain } from "@/words";
 import { JobField } from "../job/JobField";
 import type { ChangeJob } from "../job/stageProps";
 import { DisplayOnTheBike } from "./DisplayOnTheBike";
+import * as say from "@/words/screens/intake/displayAndClass";
 
 /** Which display is on the bike, and as what it must leave. */
 export function DisplayAndClass({
@@ -30,12 +31,12 @@ export function DisplayAndClass({
   return (
     <section aria-labelledby="leaves-as">
       <h3 id="leaves-as" className="mb-3 text-[1.35rem]">
-        Display and class
+        {say.displayAndClass}
       </h3>
       <div className="grid gap-4">
         <DisplayOnTheBike job={job} change={change} />
         <Choice
-          label="Must leave as"
+          label={say.mustLeaveAs}
           value={rule?.id ?? ""}
           options={CLASSES.map((each) => ({ value: each.id, label: each.name }))}
           onChoose={(id) =>
@@ -49,11 +50,11 @@ export function DisplayAndClass({
         {rule?.acceptedReading ? (
           <div className="grid gap-3 sm:grid-cols-2">
             <Choice
-              label={`How ${plain(rule.assist?.value ?? 0)} ${rule.assist?.unit === "mph" ? "mph" : "km/h"} is read`}
+              label={say.howMphIsRead(rule.assist?.value, rule.assist?.unit)}
               value={acceptReading ? "accepted" : "exact"}
               options={[
-                { value: "exact", label: "As written" },
-                { value: "accepted", label: "Accepted as equivalent" },
+                { value: "exact", label: say.asWritten },
+                { value: "accepted", label: say.acceptedAsEquivalent },
               ]}
               onChoose={(how) => setClass({ acceptReading: how === "accepted" })}
             />
@@ -61,8 +62,8 @@ export function DisplayAndClass({
               <JobField
                 job={job}
                 place={{ in: "accepted-reading" }}
-                label="Accepted as"
-                unit="km/h"
+                label={say.acceptedAs}
+                unit={say.kmH}
                 numeric
                 guess={plain(rule.acceptedReading.value)}
                 problem={readingProblem ? fieldProblemText(readingProblem) : null}
@@ -74,10 +75,10 @@ export function DisplayAndClass({
           <JobField
             job={job}
             place={{ in: "acknowledged" }}
-            label="Acknowledged in writing"
+            label={say.acknowledgedInWriting}
             long
-            hint="Whose land, and that it is not for public roads. It does not cure a law against tampering."
-            problem={acknowledged.trim() === "" ? "Write whose land it is, before it is programmed." : null}
+            hint={say.whoseLandAndThat}
+            problem={acknowledged.trim() === "" ? say.writeWhoseLandIt : null}
           />
         ) : null}
       </div>

@@ -11,6 +11,7 @@ import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
 import type { StageProps } from "../job/stageProps";
+import * as say from "@/words/screens/intake/displayOnTheBike";
 
 const SwapDisplay = later(() => import("./SwapDisplay").then((module) => module.SwapDisplay));
 
@@ -57,7 +58,7 @@ export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "chan
   return (
     <div>
       <Choice
-        label="Display on the bike"
+        label={say.displayOnTheBike}
         value={job.profile?.id ?? ""}
         options={[...mine, ...known].map((profile) => ({ value: profile.id, label: profile.name }))}
         onChoose={(id) => void choose(id)}
@@ -65,23 +66,27 @@ export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "chan
       />
       {job.profile ? null : (
         <p className="mt-1 text-[0.9rem] text-quiet">
-          Not among them?{" "}
+          {say.notAmongThem}{" "}
           <Link href={`/displays?for=${job.id}`} className="font-semibold text-ink underline underline-offset-4">
-            Describe it under Displays
+            {say.describeItUnderDisplays}
           </Link>{" "}
-          and come back with it: a leaflet’s text is enough to begin with.
+          {say.andComeBackWith}
         </p>
       )}
       <NotSound unsound={unsound} job={job} />
       {newer && !job.program && !job.held ? (
         <p className="mt-1 flex flex-wrap items-center gap-x-3 text-[0.9rem]">
-          Its description has changed since (revision {job.profile?.revision} here, {newer.revision} now).
+          {say.itsDescriptionHasChanged}
+          {job.profile?.revision}
+          {say.here}
+          {newer.revision}
+          {say.now}
           <button
             type="button"
             className="min-h-9 font-semibold underline underline-offset-4"
             onClick={() => void change((now) => (now.program || now.held ? now : { ...now, profile: newer }))}
           >
-            Use the new one
+            {say.useTheNewOne}
           </button>
         </p>
       ) : null}
@@ -93,8 +98,7 @@ export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "chan
           onSwap={async () => {
             setSwapTo(null);
             const deed = await change((now) => swapDisplay(now, swapTo, new Date().toISOString()));
-            if (deed)
-              tell(`${swapTo.name} is on the bike. Write down what it shows.`, () => void deed.undo("display swapped"));
+            if (deed) tell(say.isOnTheBike(swapTo.name), () => void deed.undo("display swapped"));
           }}
         />
       ) : null}
@@ -107,9 +111,12 @@ function NotSound({ unsound, job }: { readonly unsound: Unsound | null; readonly
   return unsound ? (
     <div className="mt-2">
       <FindingLine severity="caution">
-        {unsound.name} cannot be put on a bike yet: {count(unsound.problems, "thing")} in its description to mend.{" "}
+        {unsound.name}
+        {say.cannotBePutOn}
+        {count(unsound.problems, "thing")}
+        {say.inItsDescriptionTo}{" "}
         <Link href={`/displays/${unsound.id}?for=${job.id}`} className="font-semibold underline underline-offset-4">
-          Mend it in the workbench
+          {say.mendItInThe}
         </Link>
       </FindingLine>
     </div>

@@ -4,7 +4,8 @@ import type { Bike } from "@/core/facts";
 import type { AssistLimit, ClassChoice } from "@/core/law";
 import type { Job } from "@/core/record";
 import { Figure } from "@/ui/primitives";
-import { count, plain, speed } from "@/words";
+import { plain, speed } from "@/words";
+import * as say from "@/words/screens/intake/firstFigures";
 
 /** What the facts so far come to. */
 export function FirstFigures({
@@ -21,64 +22,52 @@ export function FirstFigures({
   return (
     <div className="flex flex-col gap-3">
       <Figure
-        label="Rollout"
+        label={say.rollout}
         value={bike.rollout ? `${plain(bike.rollout.mm, 0)} mm` : null}
         note={
-          bike.rollout
-            ? `±${plain(bike.rollout.uncertaintyMm, 0)}, ${bike.rollout.from === "measured" ? "measured" : "from the sidewall"}`
-            : "needs the tyre or a measured rollout"
+          bike.rollout ? say.firstFiguresMeasured(bike.rollout.uncertaintyMm, bike.rollout.from) : say.needsTheTyreOr
         }
         working={
           bike.rollout
             ? [
                 bike.rollout.from === "measured"
-                  ? `${job.intake.rolloutMm ?? ""} mm ÷ ${count(bike.rolloutTurns, "turn")}`
-                  : "from the designation by ISO 5775-1, rider on, ±1.5 %",
-                "The wheel bench under Numbers holds it against other sources.",
+                  ? say.mmTurn(job.intake.rolloutMm, bike.rolloutTurns)
+                  : say.fromTheDesignationBy,
+                say.theWheelBenchUnder,
               ]
             : []
         }
       />
       <Figure
-        label="Full pack"
+        label={say.fullPack}
         value={bike.series ? `${plain(fullPackV(bike.series, bike.chemistry))} V` : null}
         note={
-          bike.series
-            ? `${bike.series} cells in series`
-            : bike.packV
-              ? "no usual series count for these volts"
-              : "needs the pack’s volts"
+          bike.series ? say.cellsInSeries(bike.series) : bike.packV ? say.noUsualSeriesCount : say.needsThePacksVolts
         }
         working={
           bike.series
             ? [
-                `${bike.series} × ${plain(fullPackV(1, bike.chemistry), 2)} V at rest`,
-                bike.seriesFrom === "said"
-                  ? "cells in series as you said"
-                  : "cells in series as usual for these volts: common practice, no source",
+                say.vAtRest(bike.series, fullPackV(1, bike.chemistry)),
+                bike.seriesFrom === "said" ? say.cellsInSeriesAs : say.cellsInSeriesAs,
               ]
             : []
         }
       />
       <Figure
-        label="Label watts"
+        label={say.labelWatts}
         value={bike.packV && bike.controllerA ? `${plain(labelWatts(bike.packV, bike.controllerA), 0)} W` : null}
-        note={
-          bike.packV && bike.controllerA
-            ? "battery side, not the motor’s rating"
-            : "needs pack volts and controller amps"
-        }
+        note={bike.packV && bike.controllerA ? say.batterySideNotThe : say.needsPackVoltsAnd}
         working={[`${plain(bike.packV ?? 0)} V × ${plain(bike.controllerA ?? 0)} A`]}
       />
       <Figure
-        label="Assist limit"
+        label={say.assistLimit}
         value={choice && limit ? speed(limit.kmh, choice.rule.speedUnit) : null}
-        note={choice ? (limit ? choice.rule.badge : "this class sets none") : "needs the class"}
+        note={choice ? (limit ? choice.rule.badge : say.thisClassSetsNone) : say.needsTheClass}
         working={
           choice
             ? [
-                `${choice.rule.source}, as known on ${choice.rule.knownOn}`,
-                ...(limit?.strict ? ["assist ends before it, not at it"] : []),
+                say.asKnownOn(choice.rule.source, choice.rule.knownOn),
+                ...(limit?.strict ? [say.assistEndsBeforeIt] : []),
               ]
             : []
         }

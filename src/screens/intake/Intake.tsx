@@ -11,16 +11,17 @@ import { TypedField } from "../job/TypedField";
 import { voiceOf } from "../job/voice";
 import { DisplayAndClass } from "./DisplayAndClass";
 import { FirstFigures } from "./FirstFigures";
+import * as say from "@/words/screens/intake/intake";
 
 /** Loaded when something else than a designation stands in the tyre's field. */
 const Sidewall = later(() => import("../numbers/Sidewall").then((module) => module.Sidewall));
 
 const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
-  { title: "The bike", keys: ["nickname", "frame", "visit", "rider", "complaint"] },
-  { title: "Wheel", keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
-  { title: "Motor and sensors", keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
+  { title: say.theBike, keys: ["nickname", "frame", "visit", "rider", "complaint"] },
+  { title: say.wheel, keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
+  { title: say.motorAndSensors, keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
   {
-    title: "Battery and controller",
+    title: say.batteryAndController,
     keys: ["packV", "chemistry", "series", "packAh", "bmsA", "controllerA", "controllerV"],
   },
 ];
@@ -77,7 +78,8 @@ export function Intake({ job, workings, change }: StageProps) {
           </section>
         ))}
         <Link href={`/job/${job.id}/as-found`} className={`${buttonClass("main", true)} self-start`}>
-          Write down what it shows <kbd className="code text-base opacity-80">2</kbd>
+          {say.writeDownWhatIt}
+          <kbd className="code text-base opacity-80">2</kbd>
         </Link>
       </div>
       <Follows job={job} workings={workings} />
@@ -92,16 +94,11 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
   const voice = voiceOf(workings);
   const limit = choice ? assistLimit(choice) : null;
   return (
-    <aside aria-label="What follows" className="self-start rounded-xl bg-sheet p-5 lg:sticky lg:top-4">
-      <h3 className="mb-3 text-[1.25rem]">What follows</h3>
+    <aside aria-label={say.whatFollows} className="self-start rounded-xl bg-sheet p-5 lg:sticky lg:top-4">
+      <h3 className="mb-3 text-[1.25rem]">{say.whatFollows}</h3>
       <FirstFigures bike={bike} job={job} choice={choice} limit={limit} />
       <div className="mt-4 flex flex-col gap-2 border-t border-rule pt-3 text-[0.95rem]">
-        {workings.notToBeRidden ? (
-          <Caution>
-            Brand new: not to be ridden until it is programmed. Judged on the maker’s values until you write down what
-            it shows.
-          </Caution>
-        ) : null}
+        {workings.notToBeRidden ? <Caution>{say.brandNewNotTo}</Caution> : null}
         {intake.disagreement ? (
           <FindingLine severity="caution">{disagreementText(intake.disagreement)}</FindingLine>
         ) : null}
@@ -111,11 +108,11 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
           </FindingLine>
         ))}
         {job.profile && choice && findings.length === 0 ? (
-          <p className="text-quiet">Nothing found against {choice.rule.name} yet.</p>
+          <p className="text-quiet">{say.nothingFoundAgainstYet(choice.rule.name)}</p>
         ) : null}
         {intake.missing.length > 0 ? (
           <p className="text-quiet">
-            Still to say: {intake.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.
+            {say.stillToSay(intake.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", "))}
           </p>
         ) : null}
       </div>

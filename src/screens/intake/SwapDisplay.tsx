@@ -4,8 +4,9 @@ import { swapOutlook, type Job } from "@/core/record";
 import type { Fate } from "@/core/sheet";
 import { Button, Caution, RuledTable, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { count, SETTING_NAMES, settingValueWords } from "@/words";
+import { SETTING_NAMES, settingValueWords } from "@/words";
 import { FATE_WORDS, fateReasonText } from "@/words/profiles";
+import * as say from "@/words/screens/intake/swapDisplay";
 
 interface SwapDisplayProps {
   readonly job: Job;
@@ -34,13 +35,10 @@ export function SwapDisplay({ job, to, onSwap, onClose }: SwapDisplayProps) {
     <Panel
       open
       onOpenChange={(open) => !open && onClose()}
-      title={`${job.profile.name} comes off, ${to.name} goes on`}
-      description="Every value of the old display, and what the new one makes of it. What was found stays sealed in the job."
+      title={say.comesOffGoesOn(job.profile.name, to.name)}
+      description={say.everyValueOfThe}
     >
-      <Caution>
-        The plug may fit and the pins not: check the lead against both makers’ drawings. A swap can end a warranty.
-        Prove the bike anew.
-      </Caution>
+      <Caution>{say.thePlugMayFit}</Caution>
       <p className="my-3 flex flex-wrap gap-x-5">
         {tally.map(([fate, n]) => (
           <span key={fate} className="inline-flex items-baseline gap-1.5">
@@ -49,8 +47,8 @@ export function SwapDisplay({ job, to, onSwap, onClose }: SwapDisplayProps) {
         ))}
       </p>
       <RuledTable
-        label="Values carried over"
-        headings={["Setting", "Was", "Will be", "Why"]}
+        label={say.valuesCarriedOver}
+        headings={[say.setting, say.was, say.willBe, say.why]}
         heightClass="max-h-[42vh] overflow-y-auto"
       >
         {rows.map((row) => (
@@ -73,10 +71,9 @@ export function SwapDisplay({ job, to, onSwap, onClose }: SwapDisplayProps) {
       </RuledTable>
       <div className="mt-4 flex flex-wrap gap-3">
         <Button weight="main" onClick={onSwap}>
-          Swap and carry over{" "}
-          {count(rows.filter((row) => row.fate === "kept" || row.fate === "rounded").length, "value")}
+          {say.swapAndCarryOver(rows.filter((row) => row.fate === "kept" || row.fate === "rounded").length)}
         </Button>
-        <Button onClick={onClose}>Leave {job.profile.name} on</Button>
+        <Button onClick={onClose}>{say.leaveOn(job.profile.name)}</Button>
       </div>
     </Panel>
   );

@@ -3,6 +3,7 @@ import { withEvent, writeJobFile, type Job } from "@/core/record";
 import { changeJob, noteExport, withWaiting } from "@/store";
 import { Button } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
+import * as say from "@/words/screens/job/saveJob";
 
 /** What the file of a job is called. */
 export function jobFileName(job: Job): string {
@@ -20,7 +21,7 @@ export function SaveJob({ job, weight = "plain" }: { readonly job: Job; readonly
   };
   return (
     <Button weight={weight} onClick={() => void save()}>
-      Save the job as a file
+      {say.saveTheJobAs}
     </Button>
   );
 }

@@ -3,6 +3,7 @@ import { useEffect, useRef } from "react";
 import type { Job, ProgramOutlook, Stage, Workings } from "@/core/record";
 import { SignShape } from "@/ui/primitives";
 import { STAGE_CAPTIONS, STAGE_NAMES } from "@/words";
+import * as say from "@/words/screens/job/stageRail";
 
 interface RailProps {
   readonly job: Job;
@@ -24,7 +25,7 @@ export function StageRail(props: RailProps) {
   return (
     <nav
       ref={rail}
-      aria-label="Stages of the job"
+      aria-label={say.stagesOfTheJob}
       className="no-print mb-4 flex border-b-4 border-rule max-md:overflow-x-auto"
     >
       <ol className="relative -mb-1 flex gap-2 md:overflow-x-auto" tabIndex={-1}>
@@ -42,7 +43,7 @@ export function StageRail(props: RailProps) {
                 >
                   {STAGE_NAMES[target]}
                   {done ? <SignShape sign="done" size={11} /> : null}
-                  {done ? <span className="sr-only">done</span> : null}
+                  {done ? <span className="sr-only">{say.done}</span> : null}
                 </span>
                 <span className="block text-[0.82rem] whitespace-nowrap text-quiet">
                   {STAGE_CAPTIONS[target](props)}
@@ -60,10 +61,10 @@ export function StageRail(props: RailProps) {
         <span
           className={`block border-l border-rule pl-5 ${stage === null ? "font-bold" : "text-quiet hover:text-ink"}`}
         >
-          Numbers
+          {say.numbers}
         </span>
         <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">
-          wheel to range
+          {say.wheelToRange}
         </span>
       </Link>
     </nav>

@@ -8,6 +8,7 @@ import { typedAt, type Job } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain, unitName } from "@/words";
+import * as say from "@/words/screens/job/typedField";
 
 interface TypedFieldProps {
   readonly job: Job;
@@ -43,7 +44,7 @@ export function TypedField(props: TypedFieldProps) {
         <Choice
           label={words.label}
           value={kept || (guess ?? "")}
-          hint={kept === "" && guess ? `Guessed ${words.options?.[guess] ?? guess} until you say.` : words.hint}
+          hint={kept === "" && guess ? say.guessedUntilYouSay(words.options?.[guess], guess) : words.hint}
           options={field.options.map((option) => ({ value: option, label: words.options?.[option] ?? option }))}
           onChoose={(value) => {
             keepTyped(job.id, place, value);
@@ -61,7 +62,7 @@ export function TypedField(props: TypedFieldProps) {
     field.kind === "tyre"
       ? tyreTaken(kept)
       : converted !== null && !isAsAsked
-        ? `Taken as ${plain(converted, 2)} ${unit ?? own ?? ""}.`
+        ? say.takenAs(converted, unit, own)
         : null;
   return (
     <div className={long ? "sm:col-span-2" : ""}>
@@ -85,7 +86,7 @@ export function TypedField(props: TypedFieldProps) {
 function tyreTaken(typed: string): string | null {
   const reading = readTyreMarking(typed);
   const name = reading.ok ? designationOf(reading.tyre) : null;
-  return name === null || name === typed.trim() ? null : `Taken as ${name}.`;
+  return name === null || name === typed.trim() ? null : say.typedFieldTakenAs(name);
 }
 
 const isSpeed = (field: IntakeField): boolean =>

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { LONGEST_PASTE } from "@/core/units/limits";
 import { Button } from "@/ui/primitives";
 import { cancelReading } from "@/workers/textClient";
+import * as say from "@/words/screens/job/useReading";
 
 export interface Reading<Result> {
   /** What was made of the text as it stands; null while it is read, empty, or too long. */
@@ -76,19 +77,21 @@ export function ReadingProgress({ reading }: { readonly reading: Reading<unknown
     return (
       <p role="alert" className="mt-1 text-[0.9rem] text-breach">
         <span aria-hidden="true">▲ </span>
-        That is {reading.tooLong} characters; up to {LONGEST_PASTE} are read at once. Paste it in parts: nothing of it
-        was taken.
+        {say.thatIs}
+        {reading.tooLong}
+        {say.charactersUpTo}
+        {LONGEST_PASTE}
+        {say.areReadAtOnce}
       </p>
     );
-  if (reading.cancelled)
-    return <p className="mt-1 text-[0.9rem] text-quiet">Reading stopped. Change the text to read it again.</p>;
+  if (reading.cancelled) return <p className="mt-1 text-[0.9rem] text-quiet">{say.readingStoppedChangeThe}</p>;
   if (reading.share === null) return null;
   return (
     <div className="mt-1 flex items-center gap-3 text-[0.9rem] text-quiet">
-      <progress value={reading.share} aria-label="Read so far" />
-      <span>{Math.round(100 * reading.share)} % read</span>
+      <progress value={reading.share} aria-label={say.readSoFar} />
+      <span>{say.useReadingRead(Math.round(100 * reading.share))}</span>
       <Button weight="quiet" onClick={reading.cancel}>
-        Stop
+        {say.stop}
       </Button>
     </div>
   );

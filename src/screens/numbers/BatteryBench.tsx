@@ -13,6 +13,7 @@ import { ChargeCurve } from "./ChargeCurve";
 import { FigureFields } from "./FigureFields";
 import { GaugeTables } from "./GaugeTables";
 import { PackFigures } from "./PackFigures";
+import * as say from "@/words/screens/numbers/batteryBench";
 
 /** The pack: its curve, its gauge, its cut-off, and what a wrong setting makes of all three. */
 export function BatteryBench(props: BenchProps) {
@@ -23,7 +24,7 @@ export function BatteryBench(props: BenchProps) {
     <Bench
       known={
         <>
-          <Part title="The pack">
+          <Part title={say.thePack}>
             <FigureFields
               {...props}
               words={BATTERY_WORDS}
@@ -50,7 +51,7 @@ export function BatteryBench(props: BenchProps) {
               }
             />
           </Part>
-          <Part title="The gauge">
+          <Part title={say.theGauge}>
             <FigureFields
               {...props}
               words={BATTERY_WORDS}
@@ -58,13 +59,8 @@ export function BatteryBench(props: BenchProps) {
               guesses={bench ? { typicalA: plain(bench.typicalA) } : {}}
             />
           </Part>
-          <p className="text-[0.88rem] text-quiet">
-            Guesses are from memory and give way to what you type. Series counts: common practice, no source.
-          </p>
-          <Caution>
-            A wrong voltage or a cut-off set too low can destroy cells and start a fire. A pack with a BMS fault is not
-            used.
-          </Caution>
+          <p className="text-[0.88rem] text-quiet">{say.guessesAreFromMemory}</p>
+          <Caution>{say.aWrongVoltageOr}</Caution>
         </>
       }
     >
@@ -75,7 +71,7 @@ export function BatteryBench(props: BenchProps) {
             {findingText(finding.message, voiceOf(workings))}
           </FindingLine>
         ))}
-      {bench ? <Pack bench={bench} /> : <Lacks>Give the pack’s volts, and the rest follows.</Lacks>}
+      {bench ? <Pack bench={bench} /> : <Lacks>{say.giveThePacksVolts}</Lacks>}
     </Bench>
   );
 }
@@ -86,12 +82,12 @@ function Pack({ bench }: { readonly bench: BatteryNumbers }) {
   const curve = useMemo(
     (): readonly Series[] => [
       {
-        name: "at rest",
+        name: say.atRest,
         colour: "--ink",
         points: bench.curve.map(({ charge, restV }) => ({ x: 100 * charge, y: restV })),
       },
       {
-        name: `under ${plain(typicalA)} A`,
+        name: say.underA(typicalA),
         colour: "--action",
         dashed: true,
         points: bench.curve.map(({ charge, loadedV }) => ({ x: 100 * charge, y: loadedV })),
@@ -126,10 +122,7 @@ function Pack({ bench }: { readonly bench: BatteryNumbers }) {
       ))}
       <ChargeCurve curve={curve} bench={bench} cutOff={cutOff} pack={pack} typicalA={typicalA} ohm={ohm} />
       <GaugeTables bars={bars} bench={bench} pack={pack} typicalA={typicalA} ohm={ohm} setV={setV} />
-      <p className="text-[0.92rem] text-quiet">
-        Volts are measured; per cent follows somebody’s curve, and sags with the current. Volts on the read-out are
-        advised.
-      </p>
+      <p className="text-[0.92rem] text-quiet">{say.voltsAreMeasuredPer}</p>
     </>
   );
 }

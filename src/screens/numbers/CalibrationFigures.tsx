@@ -4,8 +4,9 @@ import type { Calibration, FactorWithInterval } from "@/core/wheel/calibration";
 import { Figure } from "@/ui/primitives";
 import { fixed, offBy, speed } from "@/words";
 import { factorWorking, fitWorking, halfWidthWords } from "@/words/workings";
+import * as say from "@/words/screens/numbers/calibrationFigures";
 
-const BY = { runs: "from steady runs", trip: "from a trip against a track", course: "from a timed course" } as const;
+const BY = { runs: say.fromSteadyRuns, trip: say.fromATripAgainst, course: say.fromATimedCourse } as const;
 
 /** The factor, its interval, and what each way of measuring makes of it. */
 export function CalibrationFigures({
@@ -31,50 +32,50 @@ export function CalibrationFigures({
     <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <ShownOverTrue best={best} jumps={jumps} fit={fit} unit={unit} />
       <Figure
-        label="95 % interval"
+        label={say.n95Interval}
         size="large"
         value={best && !jumps ? `${fixed(best.factor.low, 3)} – ${fixed(best.factor.high, 3)}` : null}
-        note={best && !jumps ? halfWidthWords(best.factor) : "needs runs that one factor explains"}
+        note={best && !jumps ? halfWidthWords(best.factor) : say.needsRunsThatOne}
         working={
           best?.by === "runs" && fit ? fitWorking(fit, unit) : best ? factorWorking("±1.96 × u", best.factor) : []
         }
       />
       {predicted ? (
         <Figure
-          label="By wheel and pulses it should be"
+          label={say.byWheelAndPulses}
           value={fixed(predicted.nominal, 3)}
           note={`${fixed(predicted.low, 3)} – ${fixed(predicted.high, 3)}`}
-          working={["pulses true ÷ pulses set × circumference set ÷ rollout", `= ${fixed(predicted.nominal, 4)}`]}
+          working={[say.pulsesTruePulsesSet, `= ${fixed(predicted.nominal, 4)}`]}
         />
       ) : null}
       {fit && !jumps ? (
         <Figure
-          label="Runs worth riding in all"
-          value={needed === null ? "over 60" : String(needed)}
+          label={say.runsWorthRidingIn}
+          value={needed === null ? say.over : String(needed)}
           note={
             needed !== null && needed <= fit.runs
-              ? "no more needed"
+              ? say.noMoreNeeded
               : needed === null
-                ? "one run says nothing of scatter"
-                : `${needed - fit.runs} more`
+                ? say.oneRunSaysNothing
+                : say.calibrationFiguresMore(needed, fit.runs)
           }
-          working={["smallest n with t(0.975, n − 1) × s_rel ÷ √n within the wanted half-width"]}
+          working={[say.smallestNWithT]}
         />
       ) : null}
       {course ? (
         <Figure
-          label="True speed on the course"
+          label={say.trueSpeedOnThe}
           value={speed(course.kmh, unit, 2)}
           note={`±${speed(course.uncertaintyKmh, unit, 2)}${course.r === null ? "" : `, r ${fixed(course.r, 3)}`}`}
-          working={["v = length ÷ time × 3.6", "u = v × √((tape ÷ length)² + (stopwatch ÷ time)²)"]}
+          working={[say.vLengthTime, say.uVTapeLength]}
         />
       ) : null}
       {trip && best?.by !== "trip" ? (
         <Figure
-          label="By the trip"
+          label={say.byTheTrip}
           value={fixed(trip.r, 3)}
           note={`${fixed(trip.low, 3)} – ${fixed(trip.high, 3)}`}
-          working={factorWorking("r = trip ÷ track", trip)}
+          working={factorWorking(say.rTripTrack, trip)}
         />
       ) : null}
     </div>
@@ -95,15 +96,11 @@ function ShownOverTrue({
 }) {
   return (
     <Figure
-      label="Shown over true"
+      label={say.shownOverTrue}
       size="large"
-      value={best && !jumps ? fixed(best.factor.r, 3) : jumps ? "no one factor" : fit ? fixed(fit.r, 3) : null}
+      value={best && !jumps ? fixed(best.factor.r, 3) : jumps ? say.noOneFactor : fit ? fixed(fit.r, 3) : null}
       note={
-        best && !jumps
-          ? `${offBy(best.factor.r)}, ${BY[best.by]}`
-          : jumps
-            ? "see below"
-            : "no interval under three runs"
+        best && !jumps ? `${offBy(best.factor.r)}, ${BY[best.by]}` : jumps ? say.seeBelow : say.noIntervalUnderThree
       }
       working={
         jumps && fit
@@ -111,12 +108,7 @@ function ShownOverTrue({
           : best?.by === "runs" && fit
             ? fitWorking(fit, unit)
             : best
-              ? factorWorking(
-                  best.by === "trip"
-                    ? "r = trip ÷ track; u = √((step ÷ √12 ÷ length)² + 0.3 %²)"
-                    : "r = shown ÷ (length ÷ time)",
-                  best.factor,
-                )
+              ? factorWorking(best.by === "trip" ? say.rTripTrackU : say.rShownLengthTime, best.factor)
               : fit
                 ? fitWorking(fit, unit)
                 : []

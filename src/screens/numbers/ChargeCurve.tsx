@@ -7,6 +7,7 @@ import { fixed, plain } from "@/words";
 import { MEMORY } from "@/words/workings";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
+import * as say from "@/words/screens/numbers/chargeCurve";
 
 /** Volts over charge, at rest and under load. */
 export function ChargeCurve({
@@ -25,18 +26,18 @@ export function ChargeCurve({
   readonly ohm: number;
 }) {
   return (
-    <Part title="Volts over charge">
+    <Part title={say.voltsOverCharge}>
       <LineChart
         series={curve}
-        xTitle="charge, %"
-        yTitle="pack volts"
-        label={`Pack volts over charge, ${plain(bench.fullV)} V full, cut-off at ${plain(cutOff.advisedV)} V`}
+        xTitle={say.charge}
+        yTitle={say.packVolts}
+        label={say.packVoltsOverCharge(bench.fullV, cutOff.advisedV)}
       />
       <ChartTable>
         <NumberTable
-          caption="Volts over charge"
+          caption={say.voltsOverCharge}
           hideCaption
-          headings={["Charge", "At rest", "Per cell", "Under load"]}
+          headings={[say.chargeCurveCharge, say.atRest, say.perCell, say.underLoad]}
           rows={bench.curve
             .filter((_, i) => i % 2 === 0)
             .map((point) => ({

@@ -3,13 +3,14 @@ import { currentSense } from "@/core/benches/ladderBench";
 import { currentBench } from "@/core/benches/packBench";
 import { rideOf } from "@/core/benches/rideOf";
 import { Caution, FindingLine } from "@/ui/primitives";
-import { count, partInSentence, plain } from "@/words";
+import { partInSentence } from "@/words";
 import { useMemo } from "react";
 import { Bench, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { CurrentFigures } from "./CurrentFigures";
 import { FigureFields } from "./FigureFields";
 import { PartRatings } from "./PartRatings";
+import * as say from "@/words/screens/numbers/currentBench";
 
 /** Current: which part bounds it, what the display's line really does, and which watts are which. */
 export function CurrentBench(props: BenchProps) {
@@ -30,16 +31,13 @@ export function CurrentBench(props: BenchProps) {
     <Bench
       known={
         <>
-          <Part title="The parts">
+          <Part title={say.theParts}>
             <FigureFields
               {...props}
               keys={["controllerA", "bmsA", "connectorA", "motorRatedW", "wireMm2", "overload", "wireGauge"]}
             />
           </Part>
-          <Caution>
-            Raising current heats controller, wires and connectors. The line only limits; it never lifts what the
-            hardware gives.
-          </Caution>
+          <Caution>{say.raisingCurrentHeatsController}</Caution>
         </>
       }
     >
@@ -58,28 +56,21 @@ export function CurrentBench(props: BenchProps) {
         classW={classW}
       />
       {over && setA !== null ? (
-        <FindingLine severity="caution">
-          The display lets {plain(setA)} A through; the {partInSentence(over.part)}{" "}
-          {over.part === "controller" ? "gives" : "bears"} {plain(over.amps)} A
-          {over.part === "motor" ? " for the time of a hill" : ""}. The plan lowers it.
-        </FindingLine>
+        <FindingLine severity="caution">{say.theDisplayLetsA(setA, over.part, over.amps)}</FindingLine>
       ) : null}
       {watts && bike.motorRatedW !== null && watts.fullW > bike.motorRatedW ? (
         <FindingLine severity="note">
-          {plain(watts.fullW, 0)} W from the battery and a rating of {plain(bike.motorRatedW, 0)} W do not contradict
-          each other: a motor may draw more for minutes than it bears for long.{" "}
-          {choice?.rule.motor?.basis === "continuous-rated"
-            ? `${choice.rule.name} counts the continuous rating.`
-            : choice
-              ? `${choice.rule.name} does not say which watts it counts.`
-              : ""}
+          {say.wFromTheBattery(
+            watts.fullW,
+            bike.motorRatedW,
+            choice?.rule.name ?? null,
+            choice?.rule.motor?.basis === "continuous-rated",
+          )}
         </FindingLine>
       ) : null}
       <PartRatings allowed={allowed} bench={bench} bike={bike} />
       {bench.unknown.length > 0 ? (
-        <p className="text-[0.92rem] text-quiet">
-          Not known, and so not counted: {bench.unknown.map(partInSentence).join(", ")}.
-        </p>
+        <p className="text-[0.92rem] text-quiet">{say.notKnownAndSo(bench.unknown.map(partInSentence).join(", "))}</p>
       ) : null}
       {sense ? <Sense sense={sense} /> : null}
     </Bench>
@@ -90,21 +81,15 @@ export function CurrentBench(props: BenchProps) {
 function Sense({ sense }: { readonly sense: ReturnType<typeof currentSense> }) {
   switch (sense.kind) {
     case "no-line":
-      return <p className="text-quiet">This display has no current line: the controller alone limits.</p>;
+      return <p className="text-quiet">{say.thisDisplayHasNo}</p>;
     case "amps":
-      return <p>Line {sense.line.code} holds battery amps. Above what the controller gives it does nothing.</p>;
+      return <p>{say.lineHoldsBatteryAmps(sense.line.code)}</p>;
     case "share":
-      return (
-        <p>
-          Line {sense.line.code} holds a share of what the controller gives
-          {sense.amps === null ? "; its amps are not known" : `: ${plain(sense.amps)} A as it stands`}.
-        </p>
-      );
+      return <p>{say.lineHoldsAShare(sense.line.code, sense.amps)}</p>;
     case "ramp-modes":
       return (
         <FindingLine severity="caution">
-          Line {sense.line.code}: {count(sense.full.length, "number")} ({sense.full.join(", ")}) all give full power.
-          They change how softly it comes in; a lower number is not a smaller limit.
+          {say.lineNumberAllGive(sense.line.code, sense.full.length, sense.full.join(", "))}
         </FindingLine>
       );
   }

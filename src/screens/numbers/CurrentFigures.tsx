@@ -7,8 +7,9 @@ import type { Bike } from "@/core/facts";
 import type { ClassChoice } from "@/core/law";
 import type { Workings } from "@/core/record";
 import { Figure } from "@/ui/primitives";
-import { PART_WORDS, partInSentence, plain, speed } from "@/words";
+import { PART_WORDS, plain } from "@/words";
 import { wattsWorking } from "@/words/workings";
+import * as say from "@/words/screens/numbers/currentFigures";
 
 /** Which amps and which watts are which. */
 export function CurrentFigures({
@@ -42,37 +43,34 @@ export function CurrentFigures({
     <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <Amps allowed={allowed} setA={setA} profile={profile} over={over} sense={sense} />
       <Figure
-        label="Label watts"
+        label={say.labelWatts}
         value={watts ? `${plain(watts.labelW, 0)} W` : null}
-        note="nominal volts × amps"
+        note={say.nominalVoltsAmps}
         working={watts && bike.packV !== null && flowingA !== null ? wattsWorking(watts, bike.packV, flowingA) : []}
       />
       <Figure
-        label="From a full pack"
+        label={say.fromAFullPack}
         value={watts ? `${plain(watts.fullW, 0)} W` : null}
-        note={watts ? `${plain(watts.saggedW, 0)} W nearly empty` : "needs pack and amps"}
+        note={watts ? say.wNearlyEmpty(watts.saggedW) : say.needsPackAndAmps}
         working={watts && bike.packV !== null && flowingA !== null ? wattsWorking(watts, bike.packV, flowingA) : []}
       />
       <Figure
-        label="At the wheel, at most"
+        label={say.atTheWheelAt}
         value={peak ? `${plain(peak.mechanicalW, 0)} W` : null}
-        note={peak ? `at ${speed(peak.kmh, workings.unit)}` : "needs motor, pack and controller"}
-        working={["largest of force × speed over all speeds, full level, no cap", "Machine facts from memory."]}
+        note={peak ? say.currentFiguresAt(peak.kmh, workings.unit) : say.needsMotorPackAnd}
+        working={[say.largestOfForceSpeed, say.machineFactsFromMemory]}
       />
       <Figure
-        label="Rating against the class"
+        label={say.ratingAgainstTheClass}
         value={bike.motorRatedW === null ? null : `${plain(bike.motorRatedW, 0)} W`}
         note={
           choice
             ? classW === null
-              ? `${choice.rule.name} sets none`
-              : `${choice.rule.name} says ${plain(classW, 0)} W`
-            : "no class chosen"
+              ? say.setsNone(choice.rule.name)
+              : say.saysW(choice.rule.name, classW)
+            : say.noClassChosen
         }
-        working={[
-          "The rating is what the motor bears for long, from its plate.",
-          "Battery watts and peak watts are something else and may be several times as much.",
-        ]}
+        working={[say.theRatingIsWhat, say.batteryWattsAndPeak]}
       />
     </div>
   );
@@ -95,32 +93,35 @@ function Amps({
   return (
     <>
       <Figure
-        label="Battery amps allowed"
+        label={say.batteryAmpsAllowed}
         size="large"
         value={allowed ? `${plain(allowed.allowedA)} A` : null}
-        note={allowed ? `the ${partInSentence(allowed.by)} sets it` : "needs one part’s rating"}
+        note={allowed ? say.theSetsIt(allowed.by) : say.needsOnePartsRating}
         working={
           allowed
             ? [
-                `min(${allowed.bounds.map(({ part, amps }) => `${PART_WORDS[part]} ${plain(amps)}`).join(", ")}) = ${plain(allowed.allowedA)} A`,
+                say.minA(
+                  allowed.bounds.map(({ part, amps }) => `${PART_WORDS[part]} ${plain(amps)}`).join(", "),
+                  allowed.allowedA,
+                ),
               ]
             : []
         }
       />
       <Figure
-        label="The display lets through"
+        label={say.theDisplayLetsThrough}
         size="large"
         value={setA === null ? null : `${plain(setA)} A`}
         note={
           setA === null
             ? profile
-              ? "no current line, or not read"
-              : "no display yet"
+              ? say.noCurrentLineOr
+              : say.noDisplayYet
             : over
-              ? "more than the parts bear"
-              : "within the parts"
+              ? say.moreThanTheParts
+              : say.withinTheParts
         }
-        working={sense && "line" in sense ? [`line ${sense.line.code}`] : []}
+        working={sense && "line" in sense ? [say.currentFiguresLine(sense.line.code)] : []}
       />
     </>
   );

@@ -1,6 +1,6 @@
 "use client";
 import { INTAKE_FIELDS, type FieldProblem, type IntakeField, type IntakeKey } from "@/core/facts";
-import type { Facts } from "@/core/facts/facts";
+import type { Facts } from "@/core/facts/everyFact";
 import { FIGURES, type FigureKey } from "@/core/facts/figures";
 import { fieldProblemText, INTAKE_WORDS } from "@/words";
 import type { FigureWords } from "@/words/figures/words";

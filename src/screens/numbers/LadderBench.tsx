@@ -6,7 +6,7 @@ import { ladderBench } from "@/core/benches/ladderBench";
 import { rideOf } from "@/core/benches/rideOf";
 import type { SpeedUnit } from "@/core/units";
 import { FindingLine } from "@/ui/primitives";
-import { INTAKE_WORDS, speed } from "@/words";
+import { INTAKE_WORDS } from "@/words";
 import { listProblemText } from "@/words/benches";
 import { LADDER_WORDS } from "@/words/figures/ladder";
 import { Bench, Lacks, Part } from "./Bench";
@@ -15,6 +15,7 @@ import { FigureFields } from "./FigureFields";
 import { Ladders } from "./Ladders";
 import { SharesByHand } from "./SharesByHand";
 import { StartPart } from "./StartPart";
+import * as say from "@/words/screens/numbers/ladderBench";
 
 /** The assist ladder: as it is, as it could be, and which levels are really the same. */
 export function LadderBench(props: BenchProps) {
@@ -35,7 +36,7 @@ export function LadderBench(props: BenchProps) {
     <Bench
       known={
         <>
-          <Part title="The kit’s levels">
+          <Part title={say.theKitsLevels}>
             <FigureFields
               {...props}
               words={LADDER_WORDS}
@@ -52,7 +53,7 @@ export function LadderBench(props: BenchProps) {
               <p className="mt-1 text-[0.9rem] text-breach">{listProblemText(bench.measuredProblem)}</p>
             ) : null}
           </Part>
-          <Part title="A better ladder">
+          <Part title={say.aBetterLadder}>
             <FigureFields
               {...props}
               words={LADDER_WORDS}
@@ -70,7 +71,7 @@ export function LadderBench(props: BenchProps) {
             />
             {shape === "by-hand" && bench ? <SharesByHand bench={bench} job={job} /> : null}
           </Part>
-          <Part title="Start">
+          <Part title={say.start}>
             <FigureFields {...props} words={LADDER_WORDS} keys={["startAngleDeg", "cadenceRpm"]} />
           </Part>
         </>
@@ -80,9 +81,9 @@ export function LadderBench(props: BenchProps) {
         <Ladders bench={bench} ride={reading.ride} unit={workings.unit} />
       ) : (
         <Lacks>
-          Still to say:{" "}
-          {reading.ok ? "" : reading.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Then every
-          level’s speed and power is worked out.
+          {say.stillToSayThen(
+            (reading.ok ? [] : reading.missing).map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", "),
+          )}
         </Lacks>
       )}
       {reading.ok ? null : <MeasuredAlone facts={facts} unit={props.workings.unit} />}
@@ -97,15 +98,11 @@ function MeasuredAlone({ facts, unit }: Pick<BenchProps, "facts"> & { readonly u
   if (values.length < 2) return null;
   const found = twinsBySpeed(values);
   return (
-    <Part title="By the measured speeds alone">
-      {found.length === 0 ? (
-        <p>
-          All {values.length} levels differ by {speed(TWIN.speedKmh, unit)} or more.
-        </p>
-      ) : null}
+    <Part title={say.byTheMeasuredSpeeds}>
+      {found.length === 0 ? <p>{say.allLevelsDifferBy(values.length, TWIN.speedKmh, unit)}</p> : null}
       {found.map(({ level, sameAs }) => (
         <FindingLine key={level} severity="caution">
-          Level {level + 1} is really level {sameAs + 1} again.
+          {say.levelIsReallyLevel(level, sameAs)}
         </FindingLine>
       ))}
     </Part>

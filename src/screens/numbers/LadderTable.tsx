@@ -4,6 +4,7 @@ import type { SpeedUnit } from "@/core/units";
 import { NumberTable } from "@/ui/primitives";
 import { distance, plain, speed } from "@/words";
 import { rideWorking } from "@/words/workings";
+import * as say from "@/words/screens/numbers/ladderTable";
 
 interface LadderTableProps {
   readonly title: string;
@@ -17,7 +18,7 @@ export function LadderTable({ title, ladder, ride, unit }: LadderTableProps) {
   return (
     <NumberTable
       caption={title}
-      headings={["Level", "Share", "Flat", "Battery", "On 5 %", "Battery, 5 %", "Range", "Same"]}
+      headings={[say.level, say.share, say.flat, say.battery, say.on5, say.battery5, say.range, say.same]}
       rows={ladder.rows.map((row) => ({
         key: String(row.level),
         head: String(row.level),
@@ -29,17 +30,14 @@ export function LadderTable({ title, ladder, ride, unit }: LadderTableProps) {
           row.explained ? speed(row.hill.speedKmh, unit) : "—",
           row.explained ? `${plain(row.hill.batteryW, 0)} W` : "—",
           row.level === 0 || !row.explained || row.flat.rangeKm === null ? "—" : distance(row.flat.rangeKm, unit),
-          row.twinOf === null ? "" : `as ${row.twinOf}`,
+          row.twinOf === null ? "" : say.ladderTableAs(row.twinOf),
         ],
         working: !row.explained
-          ? [
-              `measured: ${speed(row.measuredKmh ?? 0, unit)}`,
-              `the model comes to ${speed(row.flat.speedKmh, unit)} with this rider and road, so nothing else is said of this level`,
-            ]
+          ? [say.measuredAt(row.measuredKmh ?? 0, unit), say.theModelComesTo(row.flat.speedKmh, unit)]
           : [
-              "On the flat:",
+              say.onTheFlat,
               ...rideWorking(ride, row.flat, 0, unit),
-              "On 5 %:",
+              say.ladderTableOn5,
               ...rideWorking(ride, row.hill, 0.05, unit),
             ],
       }))}

@@ -5,10 +5,11 @@ import type { Ride } from "@/core/benches/rideOf";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine } from "@/ui/primitives";
-import { count, plain, speed, unitName } from "@/words";
+import { unitName } from "@/words";
 import { useMemo } from "react";
 import { Part } from "./Bench";
 import { LadderTable } from "./LadderTable";
+import * as say from "@/words/screens/numbers/ladders";
 
 interface LaddersProps {
   readonly bench: LadderBench;
@@ -17,8 +18,8 @@ interface LaddersProps {
 }
 
 const FROM = {
-  display: "from the display’s lines",
-  usual: "as such displays usually come",
+  display: say.fromTheDisplaysLines,
+  usual: say.asSuchDisplaysUsually,
   measured: "measured",
 } as const;
 
@@ -43,10 +44,10 @@ export function Ladders({ bench, ride, unit }: LaddersProps) {
         })),
     });
     return [
-      speeds(present, "as it is, flat", { colour: "--spoke", dashed: true }, "flat"),
-      speeds(designed, "better ladder, flat", { colour: "--action" }, "flat"),
-      speeds(present, "as it is, 5 %", { colour: "--spoke", dash: [2, 4] }, "hill"),
-      speeds(designed, "better ladder, 5 %", { colour: "--action", dash: [10, 3, 2, 3] }, "hill"),
+      speeds(present, say.asItIsFlat, { colour: "--spoke", dashed: true }, "flat"),
+      speeds(designed, say.betterLadderFlat, { colour: "--action" }, "flat"),
+      speeds(present, say.asItIs5, { colour: "--spoke", dash: [2, 4] }, "hill"),
+      speeds(designed, say.betterLadder5, { colour: "--action", dash: [10, 3, 2, 3] }, "hill"),
     ];
   }, [present, designed, unit]);
   return (
@@ -56,43 +57,35 @@ export function Ladders({ bench, ride, unit }: LaddersProps) {
         .filter((row) => row.twinOf !== null)
         .map((row) => (
           <FindingLine key={row.level} severity="caution">
-            Level {row.level} is really level {row.twinOf} again.
+            {say.level}
+            {row.level}
+            {say.isReallyLevel}
+            {row.twinOf}
+            {say.again}
           </FindingLine>
         ))}
-      {present.rows.some((row) => !row.explained) ? (
-        <p className="text-quiet">
-          Some measured speeds are not what the model makes of this rider and road: usually the rider’s power on the
-          Ride bench is not theirs. The measured speeds stand; power and range of those levels are left out.
-        </p>
-      ) : null}
+      {present.rows.some((row) => !row.explained) ? <p className="text-quiet">{say.someMeasuredSpeedsAre}</p> : null}
       {present.rows.some((row) => row.level > 0 && row.measuredKmh !== null) &&
       present.rows[0]?.measuredKmh === null ? (
-        <p className="text-quiet">Level 0 was not measured, so whether level 1 adds anything is not judged.</p>
+        <p className="text-quiet">{say.level0WasNot}</p>
       ) : null}
-      <LadderTable title="As it is" ladder={present} ride={ride} unit={unit} />
-      <LadderTable title="Better ladder" ladder={designed} ride={ride} unit={unit} />
+      <LadderTable title={say.asItIs} ladder={present} ride={ride} unit={unit} />
+      <LadderTable title={say.betterLadder} ladder={designed} ride={ride} unit={unit} />
       {bench.toSet.length > 0 ? (
-        <p>To set: {bench.toSet.map(({ code, shows }) => `${code} ${shows}`).join(", ")}.</p>
+        <p>{say.toSet(bench.toSet.map(({ code, shows }) => `${code} ${shows}`).join(", "))}</p>
       ) : (
-        <p className="text-quiet">
-          This display has no line for each level’s share. The better ladder is a yardstick: change how many levels
-          there are, or the kit.
-        </p>
+        <p className="text-quiet">{say.thisDisplayHasNo}</p>
       )}
-      <Part title="Speed of each level">
+      <Part title={say.speedOfEachLevel}>
         <LineChart
           series={lines}
           wholeX
-          xTitle="level"
+          xTitle={say.laddersLevel}
           yTitle={unitName(unit)}
-          label={`Steady speed of each level on the flat and on 5 %, as it is and with the better ladder, ${count(designed.rows.length - 1, "level")}`}
+          label={say.steadySpeedOfEach(designed.rows.length)}
         />
       </Part>
-      {ride.capUnknown ? (
-        <p className="text-[0.92rem] text-quiet">
-          Where assist ends is not known on this display, so speeds are shown without a cap.
-        </p>
-      ) : null}
+      {ride.capUnknown ? <p className="text-[0.92rem] text-quiet">{say.whereAssistEndsIs}</p> : null}
     </>
   );
 }
@@ -114,22 +107,18 @@ function RealLevels({
   return (
     <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <Figure
-        label="Real levels now"
+        label={say.realLevelsNow}
         size="large"
-        value={`${present.real - 1} of ${present.rows.length - 1}`}
+        value={say.ofAll(present.real - 1, present.rows.length - 1)}
         note={FROM[from]}
-        working={[
-          `two levels are twins where speed differs under ${speed(TWIN.speedKmh, unit)} and battery power under ${plain(100 * TWIN.powerShare, 0)} % of the largest,`,
-          "on the flat and on 5 % alike, after the cap",
-          "The limits are from memory.",
-        ]}
+        working={[say.twoLevelsAreTwins(TWIN.speedKmh, unit, TWIN.powerShare), say.onTheFlatAnd, say.theLimitsAreFrom]}
       />
       <Figure
-        label="Real levels of the better ladder"
+        label={say.realLevelsOfThe}
         size="large"
-        value={`${designed.real - 1} of ${designed.rows.length - 1}`}
-        note={`held in steps of ${plain(100 * bench.grid.step, 1)} %`}
-        working={designed.rows.slice(1).map((row) => `level ${row.level}: ${plain(100 * row.share, 1)} %`)}
+        value={say.ofAll(designed.real - 1, designed.rows.length - 1)}
+        note={say.heldInStepsOf(bench.grid.step)}
+        working={designed.rows.slice(1).map((row) => say.levelHas(row.level, row.share))}
       />
     </div>
   );

@@ -4,41 +4,39 @@ import { NumberTable } from "@/ui/primitives";
 import { offBy, speed, type Voice } from "@/words";
 import { wheelChoiceWorking } from "@/words/wheelWorking";
 import { Lacks } from "./Bench";
+import * as say from "@/words/screens/numbers/linesThatFit";
 
 const CHOICE_WORDS: Readonly<Record<WheelChoice["what"], string>> = {
-  "as-found": "As it stands",
-  "best-wheel": "Best wheel line",
-  "best-pulses": "Best pulse line",
-  "best-pair": "Best of both",
+  "as-found": say.asItStands,
+  "best-wheel": say.bestWheelLine,
+  "best-pulses": say.bestPulseLine,
+  "best-pair": say.bestOfBoth,
 };
 
 const LACKS = {
-  display: "Choose the display on the intake to see which of its lines fits.",
-  rollout: "Give the tyre or measure the rollout, and the lines that fit are worked out.",
-  "wheel-line": "This display has no wheel line.",
-  pulses:
-    "The pulses are not known: their line has not been read, a preset fixes them, or nobody has counted the pick-up.",
-  "as-found": "Write down what the wheel and pulse lines show first.",
+  display: say.chooseTheDisplayOn,
+  rollout: say.giveTheTyreOr,
+  "wheel-line": say.thisDisplayHasNo,
+  pulses: say.thePulsesAreNot,
+  "as-found": say.writeDownWhatThe,
 } as const;
 
 /** The lines that fit the wheel, what each then reads and where its cap bites. */
 export function LinesThatFit({ bench, voice }: { readonly bench: WheelBench; readonly voice: Voice }) {
   return bench.choices.length > 0 ? (
     <NumberTable
-      caption="Lines that fit"
-      headings={["Lines", "To set", "Reads", "Cap bites now", "Cap to set", "It then bites"]}
+      caption={say.linesThatFit}
+      headings={[say.lines, say.toSet, say.reads, say.capBitesNow, say.capToSet, say.itThenBites]}
       rows={bench.choices.map((each) => ({
         key: each.what,
         head: CHOICE_WORDS[each.what],
         cells: [
           each.changes.length === 0
             ? "nothing"
-            : each.changes
-                .map(({ code, to, makerOnly }) => `${code}: ${to}${makerOnly ? " (maker only)" : ""}`)
-                .join(", "),
+            : each.changes.map(({ code, to, makerOnly }) => say.lineTo(code, to, makerOnly)).join(", "),
           <span key="reads">
             {offBy(each.r)}{" "}
-            <span className="text-quiet">{each.r < 0.9995 ? "low" : each.r > 1.0005 ? "high" : "true"}</span>
+            <span className="text-quiet">{each.r < 0.9995 ? say.low : each.r > 1.0005 ? say.high : say.trueWord}</span>
           </span>,
           each.capNow ? speed(each.capNow.nominal, voice.unit) : "—",
           each.capToSet?.shown ?? "—",

@@ -1,9 +1,10 @@
 import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import type { Workings } from "@/core/record";
 import { Button, Figure, NumberTable } from "@/ui/primitives";
-import { count, offBy, plain, speed } from "@/words";
+import { offBy, plain, speed } from "@/words";
 import { impliedRolloutWorking, linesWorking, percentWorking } from "@/words/workings";
 import { Part } from "./Bench";
+import * as say from "@/words/screens/numbers/linesThatPutItRight";
 
 interface LinesProps {
   readonly bench: CalibrationBench;
@@ -16,23 +17,21 @@ interface LinesProps {
 export function LinesThatPutItRight({ bench, workings: { unit }, onRollout }: LinesProps) {
   if (!bench.settings || bench.settings.choices.length === 0) return null;
   return (
-    <Part title="Lines that put it right" hint="Rounded to what the display can hold; every pair was tried.">
+    <Part title={say.linesThatPutIt} hint={say.roundedToWhatThe}>
       <NumberTable
-        caption="Lines after calibration"
+        caption={say.linesAfterCalibration}
         hideCaption
-        headings={["Lines", "To set", "Then reads", "Cap to set", "It bites"]}
+        headings={[say.lines, say.toSet, say.thenReads, say.capToSet, say.itBites]}
         rows={bench.settings.choices.map((each) => ({
           key: each.what,
           head: {
-            "as-found": "As it stands",
-            "best-wheel": "Wheel line",
-            "best-pulses": "Pulse line",
-            "best-pair": "Both",
+            "as-found": say.asItStands,
+            "best-wheel": say.wheelLine,
+            "best-pulses": say.pulseLine,
+            "best-pair": say.both,
           }[each.what],
           cells: [
-            each.changes
-              .map(({ code, to, makerOnly }) => `${code}: ${to}${makerOnly ? " (maker only)" : ""}`)
-              .join(", ") || "nothing",
+            each.changes.map(({ code, to, makerOnly }) => say.lineTo(code, to, makerOnly)).join(", ") || "nothing",
             offBy(each.r),
             each.capToSet?.shown ?? "—",
             each.capToSet ? speed(each.capToSet.trueKmh.nominal, unit, 2) : "—",
@@ -43,18 +42,18 @@ export function LinesThatPutItRight({ bench, workings: { unit }, onRollout }: Li
       <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
         {bench.percent && bench.best ? (
           <Figure
-            label={`Or line ${bench.percent.code} to`}
+            label={say.orLineTo(bench.percent.code)}
             value={`${plain(bench.percent.exact, 1)} %`}
-            note="rounded up; it multiplies what is shown"
+            note={say.roundedUpItMultiplies}
             working={percentWorking(bench.percent.set, bench.best.factor.r, bench.percent.exact)}
           />
         ) : null}
         {bench.impliedRollout && bench.best ? (
           <div>
             <Figure
-              label="The wheel then rolls"
+              label={say.theWheelThenRolls}
               value={`${plain(bench.impliedRollout.mm, 0)} mm`}
-              note={`±${plain(bench.impliedRollout.uncertaintyMm, 0)}, with ${count(bench.impliedRollout.pulses, "pulse")} a turn as counted`}
+              note={say.withPulseATurn(bench.impliedRollout.uncertaintyMm, bench.impliedRollout.pulses)}
               working={impliedRolloutWorking(
                 bench.impliedRollout.countedMm,
                 bench.best.factor.r,
@@ -72,7 +71,7 @@ export function LinesThatPutItRight({ bench, workings: { unit }, onRollout }: Li
                 })
               }
             >
-              Take it as the rollout
+              {say.takeItAsThe}
             </Button>
           </div>
         ) : null}

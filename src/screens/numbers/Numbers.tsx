@@ -1,21 +1,23 @@
 "use client";
 import { later } from "@/ui/primitives/later";
 import { useMemo, type ComponentType } from "react";
+import { readFacts } from "@/core/facts/everyFact";
 import type { Raws } from "@/core/applied";
 import { useKeptState } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
 import type { BenchProps } from "./benchProps";
+import * as say from "@/words/screens/numbers/numbers";
 
 const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride"] as const;
 type BenchName = (typeof BENCHES)[number];
 
 const TITLES: Readonly<Record<BenchName, string>> = {
-  wheel: "Wheel",
-  speedometer: "Speedometer",
-  battery: "Battery",
-  current: "Current",
-  ladder: "Ladder",
-  ride: "Ride",
+  wheel: say.wheel,
+  speedometer: say.speedometer,
+  battery: say.battery,
+  current: say.current,
+  ladder: say.ladder,
+  ride: say.ride,
 };
 
 /** Each bench is loaded when it is first opened. */
@@ -33,11 +35,12 @@ export function Numbers(props: StageProps) {
   const { job, workings } = props;
   const [kept, setKept] = useKeptState(`bench.${job.id}`, "wheel");
   const bench = BENCHES.find((name) => name === kept) ?? "wheel";
+  const facts = useMemo(() => readFacts(job.intake), [job.intake]);
   const raws = useMemo((): Raws => workings.sheet?.rows.map((row) => row.inForce?.raw ?? null) ?? [], [workings.sheet]);
   const Screen = SCREENS[bench];
   return (
     <>
-      <nav aria-label="Benches" className="mb-6 flex gap-x-6 overflow-x-auto border-b border-rule">
+      <nav aria-label={say.benches} className="mb-6 flex gap-x-6 overflow-x-auto border-b border-rule">
         {BENCHES.map((name) => (
           <button
             key={name}
@@ -50,7 +53,7 @@ export function Numbers(props: StageProps) {
           </button>
         ))}
       </nav>
-      <Screen {...props} facts={workings.facts} raws={raws} />
+      <Screen {...props} facts={facts} raws={raws} />
     </>
   );
 }

@@ -3,13 +3,14 @@ import type { CutOff, Pack } from "@/core/battery/gauge";
 import { cellV, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
 import type { PackReading } from "@/core/facts/pack";
 import { Figure } from "@/ui/primitives";
-import { fixed, plain } from "@/words";
+import { plain } from "@/words";
 import { cutOffWorking, packWorking } from "@/words/workings";
+import * as say from "@/words/screens/numbers/packFigures";
 
 const FROM = {
-  said: "as said",
-  charger: "from the charger",
-  nominal: "usual for these volts",
+  said: say.asSaid,
+  charger: say.fromTheCharger,
+  nominal: say.usualForTheseVolts,
   guess: "guessed",
 } as const;
 
@@ -32,33 +33,38 @@ export function PackFigures({
   return (
     <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
       <Figure
-        label="Cells in series"
+        label={say.cellsInSeries}
         size="large"
         value={String(pack.series)}
-        note={`${FROM[reading.seriesFrom]}${reading.seriesOptions.length > 1 && reading.seriesFrom === "nominal" ? `; ${reading.seriesOptions.join(" or ")} are usual` : ""}`}
+        note={say.nominalAreUsual(
+          FROM[reading.seriesFrom],
+          reading.seriesOptions.length,
+          reading.seriesFrom,
+          reading.seriesOptions.join(say.or),
+        )}
         working={[
-          `full at rest: ${pack.series} × ${fixed(cellV(pack, 1), 2)} V = ${plain(bench.fullV)} V`,
-          `its charger ends at ${plain(bench.chargerV)} V`,
-          "Series counts: common practice, no source.",
+          say.fullAtRestV(pack.series, cellV(pack, 1), bench.fullV),
+          say.itsChargerEndsAt(bench.chargerV),
+          say.seriesCountsCommonPractice,
         ]}
       />
       <Figure
-        label="Cut-off to set"
+        label={say.cutOffToSet}
         size="large"
         value={`${plain(cutOff.advisedV)} V`}
-        note={`${plain(cutOff.sparingV)} V spares the pack`}
+        note={say.vSparesThePack(cutOff.sparingV)}
         working={cutOffWorking(pack, cutOff, limitA ?? 0)}
       />
       <Figure
-        label="Resistance of the pack"
+        label={say.resistanceOfThePack}
         value={`${plain(ohm * 1000, 0)} mΩ`}
-        note={`${pack.series} in series, ${pack.parallel} in parallel${reading.parallelFrom === "guess" ? " (guessed)" : ""}`}
+        note={say.inSeriesInParallel(pack.series, pack.parallel, reading.parallelFrom)}
         working={packWorking(pack, ohm)}
       />
       <Figure
-        label="Sag on full power"
+        label={say.sagOnFullPower}
         value={limitA === null ? null : `${plain(cutOff.sagV)} V`}
-        note={limitA === null ? "needs the controller’s amps" : `at ${plain(limitA)} A`}
+        note={limitA === null ? say.needsTheControllersAmps : say.atA(limitA)}
         working={[`${plain(limitA ?? 0)} A × ${plain(ohm * 1000, 0)} mΩ = ${plain(cutOff.sagV, 2)} V`]}
       />
     </div>

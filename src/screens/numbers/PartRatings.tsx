@@ -5,6 +5,7 @@ import type { Bike } from "@/core/facts";
 import { NumberTable } from "@/ui/primitives";
 import { motorAmpsWorking, PART_WORDS, plain } from "@/words";
 import { Lacks } from "./Bench";
+import * as say from "@/words/screens/numbers/partRatings";
 
 /** What each part bears, and which of them sets the limit. */
 export function PartRatings({
@@ -19,33 +20,30 @@ export function PartRatings({
   const motor = bench.motor ? [{ part: "motor" as const, amps: bench.motor.amps }] : [];
   return allowed ? (
     <NumberTable
-      caption="What each part bears"
-      headings={["Part", "Amps", "Verdict"]}
+      caption={say.whatEachPartBears}
+      headings={[say.part, say.amps, say.verdict]}
       rows={[...allowed.bounds, ...motor].map(({ part, amps }) => ({
         key: part,
         head: PART_WORDS[part],
         cells: [
           `${plain(amps)} A`,
           part === "motor" ? (
-            "from memory: moves no line"
+            say.fromMemoryMovesNo
           ) : part === allowed.by ? (
-            <strong key="b">sets the limit</strong>
+            <strong key="b">{say.setsTheLimit}</strong>
           ) : (
             ""
           ),
         ],
         working:
           part === "motor" && bench.motor
-            ? [motorAmpsWorking(bench.motor), "Electrical input a rating permits; not rated watts over volts."]
+            ? [motorAmpsWorking(bench.motor), say.electricalInputARating]
             : part === "wire"
-              ? [
-                  `${plain(bike.wireMm2 ?? 0, 2)} mm² × ${AMPS_PER_MM2} A/mm² = ${plain(amps)} A`,
-                  "In free air, from memory. Local wiring codes go first.",
-                ]
-              : [`${plain(amps)} A, as said`],
+              ? [say.mmAMmA(bike.wireMm2, AMPS_PER_MM2, amps), say.inFreeAirFrom]
+              : [say.aAsSaid(amps)],
       }))}
     />
   ) : (
-    <Lacks>Give the controller’s amps to begin with.</Lacks>
+    <Lacks>{say.giveTheControllersAmps}</Lacks>
   );
 }

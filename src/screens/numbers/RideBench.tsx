@@ -14,6 +14,7 @@ import { RideFacts } from "./RideFacts";
 import { RideFigures } from "./RideFigures";
 import { RideTables } from "./RideTables";
 import { useSweep, type SweptSetup } from "./useSweep";
+import * as say from "@/words/screens/numbers/rideBench";
 
 /** The ride: every level on every grade, as it is and as planned. */
 export function RideBench(props: BenchProps) {
@@ -52,21 +53,21 @@ export function RideBench(props: BenchProps) {
           <div className="flex flex-wrap items-end justify-between gap-3">
             {target?.ok ? (
               <Choice
-                label="Show"
+                label={say.show}
                 hideLabel
                 value={which}
                 options={[
-                  { value: "present", label: "As it is" },
-                  { value: "target", label: "As planned" },
+                  { value: "present", label: say.asItIs },
+                  { value: "target", label: say.asPlanned },
                 ]}
                 onChoose={setWhich}
               />
             ) : null}
             {share !== null ? (
               <span className="flex items-center gap-3 text-quiet">
-                <progress aria-label="Working the ride out" value={share} className="h-2 w-32 accent-action" />
+                <progress aria-label={say.workingTheRideOut} value={share} className="h-2 w-32 accent-action" />
                 <Button weight="quiet" onClick={() => cancelSweep()}>
-                  Stop
+                  {say.stop}
                 </Button>
               </span>
             ) : null}
@@ -75,9 +76,9 @@ export function RideBench(props: BenchProps) {
         </>
       ) : (
         <Lacks>
-          Still to say:{" "}
-          {present.ok ? "" : present.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}. Nothing is
-          guessed in their place.
+          {say.stillToSayNothing(
+            (present.ok ? [] : present.missing).map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", "),
+          )}
         </Lacks>
       )}
     </Bench>

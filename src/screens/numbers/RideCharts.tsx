@@ -6,12 +6,13 @@ import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { levelLine } from "@/ui/charts/palette";
 import { NumberTable } from "@/ui/primitives";
-import { plain, speed, unitName } from "@/words";
+import { plain, unitName } from "@/words";
 import { loadWorking, MEMORY } from "@/words/workings";
 import { useMemo } from "react";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import type { SweptSetup } from "./useSweep";
+import * as say from "@/words/screens/numbers/rideCharts";
 
 interface RideChartsProps {
   readonly ride: Ride;
@@ -29,17 +30,17 @@ export function RideCharts({ ride, unit, points, at }: RideChartsProps) {
   const forceLines = useMemo(
     (): readonly Series[] => [
       ...forces.levels.map((line): Series => ({
-        name: `level ${line.level}`,
+        name: say.rideChartsLevel(line.level),
         ...levelLine(line.level === at),
         points: line.points.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
       })),
       {
-        name: "drag, flat",
+        name: say.dragFlat,
         colour: "--ink",
         points: forces.flat.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
       },
       {
-        name: "drag, 5 %",
+        name: say.drag,
         colour: "--breach",
         dash: [6, 4],
         points: forces.hill.map(({ kmh, forceN }) => ({ x: speedFromKmh(kmh, unit), y: forceN })),
@@ -69,24 +70,24 @@ export function RideCharts({ ride, unit, points, at }: RideChartsProps) {
   );
   return (
     <>
-      <Part title="Thrust against drag">
+      <Part title={say.thrustAgainstDrag}>
         <LineChart
           tall
           series={forceLines}
           xTitle={unitName(unit)}
           yTitle="N"
-          label={`Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at ${speed(top, unit)} without a cap.`}
+          label={say.thrustOfEveryLevel(top, unit)}
         />
         <ThrustTable unit={unit} forces={forces} ride={ride} />
       </Part>
       {rangeLines.some(({ points: p }) => p.length > 0) ? (
-        <Part title="Range by level">
+        <Part title={say.rangeByLevel}>
           <LineChart
             series={rangeLines}
             wholeX
-            xTitle="level"
+            xTitle={say.level}
             yTitle={unit === "mph" ? "mi" : "km"}
-            label="Range of each level on the flat and on 5 %, the tables above have the figures"
+            label={say.rangeOfEachLevel}
           />
         </Part>
       ) : null}
@@ -107,20 +108,20 @@ function ThrustTable({
   return (
     <ChartTable>
       <NumberTable
-        caption="Thrust and drag"
+        caption={say.thrustAndDrag}
         hideCaption
-        headings={[unitName(unit), "Drag, flat", "Drag, 5 %", ...forces.levels.map((line) => `Level ${line.level}`)]}
+        headings={[
+          unitName(unit),
+          say.rideChartsDragFlat,
+          say.drag5,
+          ...forces.levels.map((line) => say.rideChartsLevel2(line.level)),
+        ]}
         rows={forces.flat
           .filter((_, i) => i % 5 === 0)
           .map(({ kmh, forceN }, i) => ({
             key: String(kmh),
             head: plain(speedFromKmh(kmh, unit), 0),
-            working: [
-              loadWorking(ride, 0, unit),
-              `at ${speed(kmh, unit, 0)}: ${plain(forceN, 1)} N on the flat`,
-              "level: the rider’s push + the motor’s thrust, after the cap; level 0 is the rider alone",
-              MEMORY,
-            ],
+            working: [loadWorking(ride, 0, unit), say.atOnTheFlat(kmh, unit, forceN), say.levelTheRidersPush, MEMORY],
             cells: [
               plain(forceN, 0),
               plain(forces.hill[i * 5]?.forceN ?? 0, 0),

@@ -5,6 +5,7 @@ import { RIDE_WORDS } from "@/words/figures/ride";
 import { Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { FigureFields } from "./FigureFields";
+import * as say from "@/words/screens/numbers/rideFacts";
 
 /** Guesses that depend on the kit. */
 function modelGuesses({ motorKg, setup: { kit } }: Ride): Readonly<Record<string, string>> {
@@ -22,7 +23,7 @@ export function RideFacts(props: BenchProps & { readonly present: RideReading; r
   const { present, hub } = props;
   return (
     <>
-      <Part title="Rider, bike and road">
+      <Part title={say.riderBikeAndRoad}>
         <FigureFields
           {...props}
           words={RIDE_WORDS}
@@ -32,14 +33,7 @@ export function RideFacts(props: BenchProps & { readonly present: RideReading; r
           }
         />
       </Part>
-      <Part
-        title="The motor"
-        hint={
-          hub
-            ? "As an equivalent machine at the wheel. A measured wheel-off-ground speed corrects it best."
-            : "Torque at the crank, through the gears."
-        }
-      >
+      <Part title={say.theMotor} hint={hub ? say.asAnEquivalentMachine : say.torqueAtTheCrank}>
         <FigureFields
           {...props}
           words={RIDE_WORDS}
@@ -62,7 +56,7 @@ export function RideFacts(props: BenchProps & { readonly present: RideReading; r
       </Part>
       <details>
         <summary className="flex min-h-11 items-center font-semibold underline decoration-rule decoration-2 underline-offset-4">
-          The model’s other facts
+          {say.theModelsOtherFacts}
         </summary>
         <div className="mt-2">
           <FigureFields
@@ -73,9 +67,7 @@ export function RideFacts(props: BenchProps & { readonly present: RideReading; r
           />
         </div>
       </details>
-      <p className="text-[0.88rem] text-quiet">
-        Guesses are from memory and give way to what you type. Road load: Martin et al. 1998. Air: ISO 2533.
-      </p>
+      <p className="text-[0.88rem] text-quiet">{say.guessesAreFromMemory}</p>
     </>
   );
 }

@@ -6,6 +6,7 @@ import type { SpeedUnit } from "@/core/units";
 import { Figure, FindingLine } from "@/ui/primitives";
 import { plain, speed } from "@/words";
 import { chargeWorking, massWorking, offGroundWorking, topSpeedWorking } from "@/words/workings";
+import * as say from "@/words/screens/numbers/rideFigures";
 
 interface RideFiguresProps {
   readonly ride: Ride;
@@ -25,53 +26,40 @@ export function RideFigures({ ride, unit, level, hotFrom }: RideFiguresProps) {
     <>
       <div className="grid gap-x-8 gap-y-4 sm:grid-cols-2">
         <Figure
-          label="Top speed the kit reaches"
+          label={say.topSpeedTheKit}
           size="large"
           value={speed(top, unit)}
           note={
             setup.capKmh === null
-              ? "nothing ends assist before"
+              ? say.nothingEndsAssistBefore
               : capAbove
-                ? "below the cap: the cap does nothing"
-                : `the cap ends it at ${speed(setup.capKmh, unit)}`
+                ? say.belowTheCapThe
+                : say.theCapEndsIt(setup.capKmh, unit)
           }
           working={topSpeedWorking(ride, unit)}
         />
         <Figure
-          label="Wheel off the ground"
+          label={say.wheelOffTheGround}
           size="large"
           value={off === null ? null : speed(off, unit)}
-          note={off === null ? "a mid-drive spins to its cadence limit" : "full level, no cap"}
+          note={off === null ? say.aMidDriveSpins : say.fullLevelNoCap}
           working={offGroundWorking(ride)}
         />
         <Figure
-          label="All in all"
+          label={say.allInAll}
           value={`${plain(ride.massKg, 0)} kg`}
-          note="rider, bike, kit, pack, load"
+          note={say.riderBikeKitPack}
           working={massWorking(ride)}
         />
         <Figure
-          label="Charge that can be used"
+          label={say.chargeThatCanBe}
           value={setup.usableWh === null ? null : `${plain(setup.usableWh, 0)} Wh`}
-          note={
-            setup.usableWh === null
-              ? "needs the pack’s amp-hours"
-              : `of ${plain(ride.nominalWh ?? 0, 0)} Wh on the label`
-          }
+          note={setup.usableWh === null ? say.needsThePacksAmp : say.ofWhOnThe(ride.nominalWh)}
           working={chargeWorking(ride)}
         />
       </div>
-      {ride.capUnknown ? (
-        <FindingLine severity="unknown">
-          Where assist ends is not known on this display. Speeds are shown as if nothing ended it.
-        </FindingLine>
-      ) : null}
-      {hotFrom !== null ? (
-        <FindingLine severity="caution">
-          Level {level} held for long from {hotFrom} up heats the motor past what its rating is good for. Let it cool,
-          or use more pedal and a lower level.
-        </FindingLine>
-      ) : null}
+      {ride.capUnknown ? <FindingLine severity="unknown">{say.whereAssistEndsIs}</FindingLine> : null}
+      {hotFrom !== null ? <FindingLine severity="caution">{say.levelHeldForLong(level, hotFrom)}</FindingLine> : null}
     </>
   );
 }

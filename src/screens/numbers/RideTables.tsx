@@ -6,6 +6,7 @@ import { distance, fixed, plain, speed, whPer } from "@/words";
 import { rideWorking } from "@/words/workings";
 import { gradeWords } from "./gradeWords";
 import type { SweptSetup } from "./useSweep";
+import * as say from "@/words/screens/numbers/rideTables";
 
 interface RideTablesProps {
   readonly ride: Ride;
@@ -24,23 +25,23 @@ export function RideTables({ ride, unit, points, at, onLevel }: RideTablesProps)
     <>
       <LevelsOnTheFlat unit={unit} points={points} flat={flat} ride={ride} />
       <Choice
-        label="Level on every grade"
+        label={say.levelOnEveryGrade}
         value={String(at)}
         options={levels.map((each) => ({ value: String(each.level), label: String(each.level) }))}
         onChoose={onLevel}
       />
       {chosen ? (
         <NumberTable
-          caption={`Level ${at} on every grade`}
+          caption={say.rideTablesLevelOnEveryGrade(at)}
           headings={[
-            "Grade",
-            "Speed",
-            "Motor",
-            "Battery",
-            "Energy",
-            "Range",
-            "Heat",
-            `To ${speed(START_TO_KMH, unit, 0)}`,
+            say.grade,
+            say.rideTablesSpeed,
+            say.motor,
+            say.battery,
+            say.energy,
+            say.range,
+            say.heat,
+            say.rideTablesTo(START_TO_KMH, unit),
           ]}
           rows={GRADES.map((grade, i) => {
             const point = chosen[i];
@@ -50,7 +51,7 @@ export function RideTables({ ride, unit, points, at, onLevel }: RideTablesProps)
               cells: point
                 ? [
                     point.speedKmh >= FASTEST_KMH
-                      ? `over ${speed(FASTEST_KMH, unit, 0)}`
+                      ? say.rideTablesOver(FASTEST_KMH, unit)
                       : point.speedKmh === 0
                         ? "stalls"
                         : speed(point.speedKmh, unit),
@@ -69,7 +70,7 @@ export function RideTables({ ride, unit, points, at, onLevel }: RideTablesProps)
       ) : null}
     </>
   ) : (
-    <p className="text-quiet">Working it out…</p>
+    <p className="text-quiet">{say.workingItOut}</p>
   );
 }
 
@@ -87,16 +88,16 @@ function LevelsOnTheFlat({
 }) {
   return (
     <NumberTable
-      caption="Every level on the flat"
+      caption={say.everyLevelOnThe}
       headings={[
-        "Level",
-        "Speed",
-        "Motor",
-        "Rider",
-        "Battery",
-        "Energy",
-        "Range",
-        `To ${speed(START_TO_KMH, unit, 0)}`,
+        say.level,
+        say.rideTablesSpeed,
+        say.motor,
+        say.rider,
+        say.battery,
+        say.energy,
+        say.range,
+        say.rideTablesTo(START_TO_KMH, unit),
       ]}
       rows={points.map((row, i) => {
         const point = row[flat];

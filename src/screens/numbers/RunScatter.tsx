@@ -4,10 +4,11 @@ import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";
-import { fixed, speed, unitName } from "@/words";
+import { speed } from "@/words";
 import { residualWorking } from "@/words/workings";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
+import * as say from "@/words/screens/numbers/runScatter";
 
 interface ScatterProps {
   readonly bench: CalibrationBench;
@@ -32,7 +33,7 @@ export function RunScatter({ bench, toKmh, unit }: ScatterProps) {
         })),
       },
       {
-        name: "one factor",
+        name: say.oneFactor,
         colour: "--ink",
         points: [
           { x: 0, y: 0 },
@@ -52,18 +53,18 @@ export function RunScatter({ bench, toKmh, unit }: ScatterProps) {
   }, [fit, runs, toKmh, unit]);
   if (!fit) return null;
   return (
-    <Part title="Runs and the factor through them">
+    <Part title={say.runsAndTheFactor}>
       <LineChart
         series={series}
-        xTitle={`true ${unitName(unit)}`}
-        yTitle={`shown ${unitName(unit)}`}
-        label={`Runs, shown against true speed. One factor of ${fixed(fit.r, 3)} through them.`}
+        xTitle={say.runScatterTrue(unit)}
+        yTitle={say.runScatterShown(unit)}
+        label={say.runsShownAgainstTrue(fit.r)}
       />
       <ChartTable>
         <NumberTable
-          caption="Runs"
+          caption={say.runs}
           hideCaption
-          headings={["Run", "True", "Shown", "Off the factor"]}
+          headings={[say.run, say.trueWord, say.shown, say.offTheFactor]}
           rows={runs.runs.map((run, i) => ({
             key: String(i),
             head: String(i + 1),

@@ -2,10 +2,10 @@
 import type { CalibrationBench } from "@/core/benches/calibrationBench";
 import { runCells, runRows, withRunCell, withRunsPasted } from "@/core/facts/lists";
 import { keepTyped, typedNow } from "@/store";
-import { KeptField } from "@/ui/primitives";
-import { unitName } from "@/words";
+import { KeptField, RuledTable } from "@/ui/primitives";
 import { listProblemText } from "@/words/benches";
 import type { BenchProps } from "./benchProps";
+import * as say from "@/words/screens/numbers/runTable";
 
 const RUNS = { in: "intake", name: "runs" } as const;
 
@@ -20,21 +20,8 @@ export function RunTable({
   const edit = (runs: (now: string) => string) => keepTyped(job.id, RUNS, runs(typedNow(job, RUNS)));
   return (
     <>
-      <table className="w-full max-w-sm">
-        <thead className="text-left text-[0.82rem] text-quiet">
-          <tr>
-            <th scope="col" className="w-10 font-semibold">
-              Run
-            </th>
-            <th scope="col" className="font-semibold">
-              True, {unitName(bench.trueUnit)}
-            </th>
-            <th scope="col" className="font-semibold">
-              Shown, {unit}
-            </th>
-          </tr>
-        </thead>
-        <tbody>
+      <div className="max-w-sm">
+        <RuledTable label={say.runs} headings={[say.run, say.runTableTrue(bench.trueUnit), say.runTableShown(unit)]}>
           {runRows(typed).map((line, row) => {
             const cells = runCells(line);
             return (
@@ -57,7 +44,7 @@ export function RunTable({
                       of={`run ${row} ${column}`}
                       hideLabel
                       numeric
-                      label={`Run ${row + 1}, ${column === 0 ? "true" : "shown"}`}
+                      label={say.runTrue(row, column)}
                       value={cells[column]}
                       onKeep={(value) => edit((now) => withRunCell(now, row, column, value))}
                     />
@@ -66,11 +53,11 @@ export function RunTable({
               </tr>
             );
           })}
-        </tbody>
-      </table>
+        </RuledTable>
+      </div>
       {unfinished.length > 0 ? (
         <p className="mt-1 text-[0.9rem] text-quiet">
-          {unfinished.length === 1 ? "Run" : "Runs"} {unfinished.join(", ")}: the other speed is still to come.
+          {say.runTheOtherSpeed(unfinished.length, unfinished.join(", "))}
         </p>
       ) : null}
       {problems

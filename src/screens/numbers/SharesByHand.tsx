@@ -4,6 +4,7 @@ import type { LadderBench } from "@/core/benches/ladderBench";
 import { keepTyped } from "@/store";
 import { plain } from "@/words";
 import { listProblemText } from "@/words/benches";
+import * as say from "@/words/screens/numbers/sharesByHand";
 
 /** Shares by hand: each level dragged or typed. */
 export function SharesByHand({ bench, job }: { readonly job: Job; readonly bench: LadderBench }) {
@@ -16,7 +17,7 @@ export function SharesByHand({ bench, job }: { readonly job: Job; readonly bench
     <div className="mt-4 flex flex-col gap-2">
       {shares.map((share, i) => (
         <label key={i} className="flex items-center gap-3">
-          <span className="w-16 font-semibold">Level {i + 1}</span>
+          <span className="w-16 font-semibold">{say.sharesByHandLevel(i)}</span>
           <input
             type="range"
             min={100 * bench.grid.least}
@@ -30,7 +31,7 @@ export function SharesByHand({ bench, job }: { readonly job: Job; readonly bench
         </label>
       ))}
       {bench.byHandProblem ? <p className="text-[0.9rem] text-breach">{listProblemText(bench.byHandProblem)}</p> : null}
-      <p className="text-[0.85rem] text-quiet">Kept with the job: {job.intake.byHand ?? "not moved yet"}</p>
+      <p className="text-[0.85rem] text-quiet">{say.keptWithTheJob(job.intake.byHand)}</p>
     </div>
   );
 }

@@ -2,12 +2,13 @@
 import { readSidewall, type SidewallProblem } from "@/core/wheel/sidewall";
 import { Button } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
+import * as say from "@/words/screens/numbers/sidewall";
 
 /** What the sidewall text lacks. */
 function sidewallProblemText(problem: SidewallProblem): string {
   return problem.key === "sidewall.width-missing"
-    ? `The width is missing. The rim could be ${problem.beadSeatsMm.join(", ")} mm. Look for a marking such as 50-${problem.beadSeatsMm[0] ?? 622}.`
-    : "No tyre size in this. Type what stands on the sidewall, such as 40-622 or 28 x 1.60.";
+    ? say.theWidthIsMissing(problem.beadSeatsMm.join(", "), problem.beadSeatsMm[0])
+    : say.noTyreSizeIn;
 }
 
 /** What the sidewall text means, and one press to take it. */
@@ -22,19 +23,19 @@ export function Sidewall({
   const inUse = job.intake.tyre ?? "";
   return (
     <div className="mt-2 flex flex-wrap items-center gap-2 text-[0.95rem]">
-      <span>{reading.candidates.length > 1 ? "It can mean any of these:" : "That is"}</span>
+      <span>{reading.candidates.length > 1 ? say.itCanMeanAny : say.thatIs}</span>
       {reading.candidates.map(({ tyre }) => {
         const name = `${tyre.widthMm}-${tyre.beadSeatMm}`;
         return name === inUse ? (
-          <strong key={name}>{name}, in use</strong>
+          <strong key={name}>{say.inUse(name)}</strong>
         ) : (
           <Button key={name} onClick={() => change((now) => ({ ...now, intake: { ...now.intake, tyre: name } }))}>
-            {reading.candidates.length > 1 ? name : `Take ${name}`}
+            {reading.candidates.length > 1 ? name : say.sidewallTake(name)}
           </Button>
         );
       })}
       {workings.bike.rollout?.from === "measured" ? (
-        <span className="text-quiet">The measured rollout stays in use.</span>
+        <span className="text-quiet">{say.theMeasuredRolloutStays}</span>
       ) : null}
     </div>
   );

@@ -4,9 +4,9 @@ import type { Bike } from "@/core/facts";
 import type { SourcedRollout } from "@/core/wheel/sources";
 import type { Change } from "@/store";
 import { Button, NumberTable } from "@/ui/primitives";
-import { offBy, plain } from "@/words";
 import { SOURCE_WORDS } from "@/words/figures/wheel";
 import { SOURCE_WORKING } from "@/words/wheelWorking";
+import * as say from "@/words/screens/numbers/sizeSources";
 
 /** Where the size comes from: every source, how sure, and whether they agree. */
 export function SizeSources({
@@ -22,27 +22,27 @@ export function SizeSources({
 }) {
   return bench.sources.length > 0 ? (
     <NumberTable
-      caption="Where the size comes from"
-      headings={["Source", "Rollout", "May be off by", "Against the best", "Use"]}
+      caption={say.whereTheSizeComes}
+      headings={[say.source, say.rollout, say.mayBeOffBy, say.againstTheBest, say.use]}
       rows={bench.sources.map((source) => ({
         key: source.source,
         head: SOURCE_WORDS[source.source],
-        working: [...SOURCE_WORKING[source.source], `= ${plain(source.mm, 1)} mm ±${plain(source.uncertaintyMm, 1)}`],
+        working: [...SOURCE_WORKING[source.source], say.sizeSourcesMm(source.mm, source.uncertaintyMm)],
         cells: [
-          `${plain(source.mm, 0)} mm`,
-          `±${plain(source.uncertaintyMm, 0)} mm`,
-          source === best ? "best" : source.agrees ? "agrees" : `${offBy(1 + source.off)}, disagrees`,
+          say.sizeSourcesMm2(source.mm),
+          say.sizeSourcesMm3(source.uncertaintyMm),
+          source === best ? "best" : source.agrees ? "agrees" : say.sizeSourcesDisagrees(source.off),
           source.source === "rollout" ? (
-            "in use"
+            say.inUse
           ) : source.source === "sidewall" ? (
             bike.rollout?.from === "tyre" ? (
-              "in use"
+              say.inUse
             ) : (
               "—"
             )
           ) : (
             <Button key="take" weight="quiet" onClick={() => takeRollout(source.mm, source.uncertaintyMm)}>
-              Take it
+              {say.takeIt}
             </Button>
           ),
         ],

@@ -13,6 +13,7 @@ import { LinesThatPutItRight } from "./LinesThatPutItRight";
 import { RunScatter } from "./RunScatter";
 import { RunTable } from "./RunTable";
 import { TrackFound, TrackPart, useTrackFile } from "./TrackPart";
+import * as say from "@/words/screens/numbers/speedometerBench";
 
 /** The speedometer: what it makes of true speed, how sure that is, and the lines that put it right. */
 export function SpeedometerBench(props: BenchProps) {
@@ -33,7 +34,7 @@ export function SpeedometerBench(props: BenchProps) {
     <Bench
       known={
         <>
-          <Part title="Steady runs" hint="Discard five seconds, hold ten, out and back. One pair a run.">
+          <Part title={say.steadyRuns} hint={say.discardFiveSecondsHold}>
             <RunTable job={job} unit={unit} bench={bench} />
             <div className="mt-4">
               <FigureFields
@@ -45,7 +46,7 @@ export function SpeedometerBench(props: BenchProps) {
             </div>
           </Part>
           <TrackPart file={file} />
-          <Part title="Trip against the track">
+          <Part title={say.tripAgainstTheTrack}>
             <FigureFields
               {...props}
               words={SPEEDOMETER_WORDS}
@@ -53,7 +54,7 @@ export function SpeedometerBench(props: BenchProps) {
               units={{ tripShown: unit === "mph" ? "mi" : "km", tripStep: unit === "mph" ? "mi" : "km" }}
             />
           </Part>
-          <Part title="Timed course">
+          <Part title={say.timedCourse}>
             <FigureFields
               {...props}
               words={SPEEDOMETER_WORDS}

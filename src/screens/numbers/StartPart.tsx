@@ -5,6 +5,7 @@ import { NumberTable } from "@/ui/primitives";
 import { fixed, plain } from "@/words";
 import { Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
+import * as say from "@/words/screens/numbers/startPart";
 
 /** When assist starts: angle, delay, and the display's own number for it. */
 export function StartPart({ job, workings, facts, raws }: BenchProps) {
@@ -13,18 +14,15 @@ export function StartPart({ job, workings, facts, raws }: BenchProps) {
     [workings.bike, facts, job.profile, raws],
   );
   const rows = [
-    ["Gentler", bench.gentler],
-    ["Keener", bench.keener],
+    [say.gentler, bench.gentler],
+    [say.keener, bench.keener],
   ] as const;
   return (
-    <Part
-      title={`Start after ${plain(bench.wantedDeg, 0)}° of crank`}
-      hint={`${bench.crankPulses} pulses a crank turn; a double sensor counts twice its magnets.`}
-    >
+    <Part title={say.startAfterOfCrank(bench.wantedDeg)} hint={say.pulsesACrankTurn(bench.crankPulses)}>
       <NumberTable
-        caption="Pulses to count"
+        caption={say.pulsesToCount}
         hideCaption
-        headings={["Rounded", "Pulses", "Starts between", "From rest at most", "Riding at most"]}
+        headings={[say.rounded, say.pulses, say.startsBetween, say.fromRestAtMost, say.ridingAtMost]}
         rows={rows.map(([name, count]) => ({
           key: name,
           head: name,
@@ -35,18 +33,21 @@ export function StartPart({ job, workings, facts, raws }: BenchProps) {
             `${fixed(count.ridingS, 2)} s`,
           ],
           working: [
-            `360 × (${count.pulses} − 1) ÷ ${bench.crankPulses} to 360 × ${count.pulses} ÷ ${bench.crankPulses}`,
-            `60 × ${count.pulses} ÷ (${bench.crankPulses} × 30 rpm) = ${fixed(count.fromRestS, 2)} s from rest`,
+            say.n3601To360(count.pulses, bench.crankPulses),
+            say.n6030RpmS(count.pulses, bench.crankPulses, count.fromRestS),
           ],
         }))}
       />
       {bench.line ? (
         <p className="mt-2">
-          Line {bench.line.code} at <strong>{bench.line.shows}</strong>: on this display a larger number starts{" "}
-          {bench.line.larger}.{bench.line.angle ? "" : " Its numbers are no pulses; prove it on the stand."}
+          {say.line}
+          {bench.line.code}
+          {say.at}
+          <strong>{bench.line.shows}</strong>
+          {say.onThisDisplayA} {bench.line.larger}.{bench.line.angle ? "" : say.itsNumbersAreNo}
         </p>
       ) : (
-        <p className="mt-2 text-quiet">No line of this display sets when assist starts.</p>
+        <p className="mt-2 text-quiet">{say.noLineOfThis}</p>
       )}
     </Part>
   );

@@ -3,6 +3,7 @@ import type { SpeedUnit } from "@/core/units";
 import type { Track } from "@/core/wheel/track";
 import { Button, NumberTable } from "@/ui/primitives";
 import { duration, speed } from "@/words";
+import * as say from "@/words/screens/numbers/steadyStretches";
 
 /** Stretches of steady speed, each of which can be taken as a run. */
 export function SteadyStretches({
@@ -16,19 +17,17 @@ export function SteadyStretches({
 }) {
   return track.steady.length > 0 ? (
     <NumberTable
-      caption="Stretches of steady speed"
-      headings={["From", "Lasting", "True speed", "As a run"]}
+      caption={say.stretchesOfSteadySpeed}
+      headings={[say.from, say.lasting, say.trueSpeed, say.asARun]}
       rows={track.steady.map((run) => ({
         key: String(run.fromS),
         head: duration(run.fromS * 1000),
-        working: [
-          `way ÷ time over ${duration(run.seconds * 1000)} in which the speed stayed within ${speed(0.8, unit)} = ${speed(run.kmh, unit)}`,
-        ],
+        working: [say.wayTimeOverIn(run.seconds, unit, run.kmh)],
         cells: [
           duration(run.seconds * 1000),
           speed(run.kmh, unit),
           <Button key="take" weight="quiet" onClick={() => onSteady(run.kmh)}>
-            Take it
+            {say.takeIt}
           </Button>,
         ],
       }))}

@@ -1,7 +1,8 @@
 "use client";
 import type { Track } from "@/core/wheel/track";
 import { Figure } from "@/ui/primitives";
-import { duration, fixed, plain } from "@/words";
+import { fixed } from "@/words";
+import * as say from "@/words/screens/numbers/trackLength";
 
 /** How long the way was, how far that may be off, and why. */
 export function TrackLength({
@@ -15,18 +16,18 @@ export function TrackLength({
 }) {
   return (
     <Figure
-      label={`Length of ${name}`}
+      label={say.lengthOf(name)}
       size="large"
       value={`${fixed(track.lengthKm, 3)} km`}
-      note={`may be off by ±${fixed(track.errorKm, 3)} km; ${duration(track.movingS * 1000)} moving`}
+      note={say.mayBeOffBy(track.errorKm, track.movingS)}
       working={[
-        `${fixes} fixes, geodesics on the WGS 84 ellipsoid between smoothed places`,
-        `scatter of a fix ±${fixed(track.noiseM, 1)} m: a constant-speed smoother takes it out`,
+        say.fixesGeodesicsOnThe(fixes),
+        say.scatterOfAFix(track.noiseM),
         `${track.corners} corners: ridden again with this scatter and these fixes, ${fixed(100 * track.lostShare, 1)} % of the way is lost at them, so much is added`,
         `error: 0.28 % of the way, 0.14 of what was added, and the scatter of rides ridden again`,
-        `${track.stops} stops, ${duration(track.stoppedS * 1000)} standing, left out`,
-        `${track.badFixes} bad fixes left out`,
-        `${track.gaps} gaps, ${plain(track.gapKm, 2)} km straight across them, counted in`,
+        say.stopsStandingLeftOut(track.stops, track.stoppedS),
+        say.badFixesLeftOut(track.badFixes),
+        say.gapsKmStraightAcross(track.gaps, track.gapKm),
       ]}
     />
   );

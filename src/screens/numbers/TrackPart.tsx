@@ -4,7 +4,7 @@ import { thinned } from "@/core/wheel/thinned";
 import type { Track } from "@/core/wheel/track";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Button, FilePick, NumberTable } from "@/ui/primitives";
-import { duration, fixed, plain, speed, unitName } from "@/words";
+import { duration, plain, speed, unitName } from "@/words";
 import { trackProblemText } from "@/words/benches";
 import type { TrackAnswer } from "@/workers/track.worker";
 import { cancelTrack, solveTrackFile } from "@/workers/trackClient";
@@ -13,6 +13,7 @@ import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
 import { SteadyStretches } from "./SteadyStretches";
 import { TrackLength } from "./TrackLength";
+import * as say from "@/words/screens/numbers/trackPart";
 
 /** Rows of the table behind the pictures. */
 const TABLE_POINTS = 24;
@@ -62,10 +63,7 @@ export function useTrackFile(jobId: string, onLength: (track: Track) => void): T
 export function TrackPart({ file: { state, take, stop } }: { readonly file: TrackFile }) {
   const [over, setOver] = useState(false);
   return (
-    <Part
-      title="A recorded ride"
-      hint="A GPX file. It is read here and stays here; only its length is kept with the job."
-    >
+    <Part title={say.aRecordedRide} hint={say.aGpxFileIt}>
       <div
         onDragOver={(event) => {
           event.preventDefault();
@@ -83,23 +81,23 @@ export function TrackPart({ file: { state, take, stop } }: { readonly file: Trac
         {state.kind === "working" ? (
           <>
             <progress
-              aria-label={`Reading ${state.name}`}
+              aria-label={say.trackPartReading(state.name)}
               value={state.share}
               className="h-2 min-w-40 flex-1 accent-action"
             />
             <span className="text-quiet">{plain(100 * state.share, 0)} %</span>
-            <Button onClick={stop}>Stop</Button>
+            <Button onClick={stop}>{say.stop}</Button>
           </>
         ) : (
           <>
             <FilePick
-              label="GPX file"
+              label={say.gpxFile}
               accept=".gpx,application/gpx+xml,text/xml,application/xml"
               onPick={(file) => void take(file)}
             >
-              Choose a GPX file
+              {say.chooseAGpxFile}
             </FilePick>
-            <span className="text-quiet max-sm:hidden">or drop it here</span>
+            <span className="text-quiet max-sm:hidden">{say.orDropItHere}</span>
           </>
         )}
       </div>
@@ -171,25 +169,16 @@ function Solved({
     <div className="flex flex-col gap-4">
       <TrackLength name={name} track={track} fixes={fixes} />
       <p className="text-[0.92rem] text-quiet">
-        {track.stops} stops · {track.badFixes} bad fixes · {track.gaps} gaps
-        {track.gapKm > 0
-          ? `, ${plain(track.gapKm, 2)} km across them by the shortest way: the true way may be longer`
-          : ""}
+        {say.stopsBadFixesGaps(track.stops, track.badFixes, track.gaps, track.gapKm)}
       </p>
       <LineChart
         series={speeds}
-        xTitle="minutes"
+        xTitle={say.minutes}
         yTitle={unitName(unit)}
-        label={`Speed over time, ${fixed(track.lengthKm, 2)} km in ${duration(track.movingS * 1000)}`}
+        label={say.speedOverTimeKm(track.lengthKm, track.movingS)}
       />
       <AlongTheWay track={track} unit={unit} />
-      <LineChart
-        series={way}
-        xTitle="km east of the start"
-        yTitle="km north"
-        label="The way ridden, seen from above"
-        square
-      />
+      <LineChart series={way} xTitle={say.kmEastOfThe} yTitle={say.kmNorth} label={say.theWayRiddenSeen} square />
       <SteadyStretches track={track} unit={unit} onSteady={onSteady} />
     </div>
   );
@@ -200,17 +189,14 @@ function AlongTheWay({ track, unit }: { readonly track: Track; readonly unit: Sp
   return (
     <ChartTable>
       <NumberTable
-        caption="Along the way"
+        caption={say.alongTheWay}
         hideCaption
-        headings={["Time", "Way", "Speed"]}
+        headings={[say.time, say.way, say.trackPartSpeed]}
         rows={thinned(track.points, TABLE_POINTS).map((point, i) => ({
           key: String(i),
           head: duration(point.timeS * 1000),
-          working: [
-            "way: geodesics between smoothed places, stops left out",
-            "speed: of the smoothed places at this moment",
-          ],
-          cells: [`${fixed(point.wayM / 1000, 2)} km`, speed(point.speedKmh, unit)],
+          working: [say.wayGeodesicsBetweenSmoothed, say.speedOfTheSmoothed],
+          cells: [say.trackPartKm(point.wayM), speed(point.speedKmh, unit)],
         }))}
       />
     </ChartTable>

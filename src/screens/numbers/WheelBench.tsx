@@ -1,7 +1,7 @@
 "use client";
 import { pickUpBench, shownUnitOf, wheelBench } from "@/core/benches/wheelBench";
 import { FindingLine } from "@/ui/primitives";
-import { offBy, plain, unitName } from "@/words";
+import { plain, unitName } from "@/words";
 import { useMemo } from "react";
 import { voiceOf } from "../job/voice";
 import { Bench } from "./Bench";
@@ -11,6 +11,7 @@ import { SizeSources } from "./SizeSources";
 import { WheelFacts } from "./WheelFacts";
 import { WheelFigures } from "./WheelFigures";
 import { WhichPickUp } from "./WhichPickUp";
+import * as say from "@/words/screens/numbers/wheelBench";
 
 /** Wheel and pick-up: how big it really is, which lines fit, and which pick-up it must be. */
 export function WheelBench(props: BenchProps) {
@@ -37,20 +38,15 @@ export function WheelBench(props: BenchProps) {
       <LinesThatFit bench={bench} voice={voice} />
       {bench.better ? (
         <p>
-          Every pair the display can hold was tried.{" "}
-          {bench.better.changes
-            .map(({ code, from, to }) => `Line ${code} from ${from ?? "unread"} to ${to}`)
-            .join(", ")}{" "}
-          leaves {offBy(bench.better.r)}. The plan proposes the wheel line; a maker-only line stays unless you unlock it
-          there.
+          {say.everyPairTheDisplay(
+            bench.better.changes.map(({ code, from, to }) => say.lineFromTo(code, from, to)).join(", "),
+            bench.better.r,
+          )}
         </p>
       ) : null}
       <SizeSources bench={bench} best={best} bike={bike} takeRollout={takeRollout} />
       {bench.sources.some(({ agrees }) => !agrees) ? (
-        <FindingLine severity="caution">
-          Two sources cannot both be right. Roll it out once more: a missed turn and a wrong sidewall look just like
-          this.
-        </FindingLine>
+        <FindingLine severity="caution">{say.twoSourcesCannotBoth}</FindingLine>
       ) : null}
       <WhichPickUp pickUp={pickUp} />
     </Bench>

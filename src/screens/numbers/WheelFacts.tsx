@@ -4,6 +4,7 @@ import { later } from "@/ui/primitives/later";
 import { Part } from "./Bench";
 import { FigureFields } from "./FigureFields";
 import type { BenchProps } from "./benchProps";
+import * as say from "@/words/screens/numbers/wheelFacts";
 
 /** Loaded when a sidewall is typed. */
 const Sidewall = later(() => import("./Sidewall").then((module) => module.Sidewall));
@@ -13,7 +14,7 @@ export function WheelFacts(props: BenchProps & { readonly shown: string }) {
   const { facts, shown } = props;
   return (
     <>
-      <Part title="The wheel" hint="A measured rollout beats the tape across, and that the sidewall.">
+      <Part title={say.theWheel} hint={say.aMeasuredRolloutBeats}>
         <FigureFields
           {...props}
           words={WHEEL_WORDS}
@@ -21,7 +22,7 @@ export function WheelFacts(props: BenchProps & { readonly shown: string }) {
         />
         {facts.text("sidewall") === "" ? null : <Sidewall {...props} typed={facts.text("sidewall")} />}
       </Part>
-      <Part title="The pick-up" hint="One steady reading tells which of these it is.">
+      <Part title={say.thePickUp} hint={say.oneSteadyReadingTells}>
         <FigureFields
           {...props}
           words={WHEEL_WORDS}

@@ -1,38 +1,33 @@
 "use client";
 import type { WorkedBack } from "@/core/wheel/pickUp";
 import { Figure, NumberTable } from "@/ui/primitives";
-import { fixed, offBy, plain } from "@/words";
+import { offBy, plain } from "@/words";
 import { PICK_UP_WORDS } from "@/words/figures/wheel";
 import { Part } from "./Bench";
+import * as say from "@/words/screens/numbers/whichPickUp";
 
 /** The pulses worked back from one steady reading, held against what the pick-up could be. */
 export function WhichPickUp({ pickUp }: { readonly pickUp: WorkedBack | null }) {
   return pickUp ? (
-    <Part title="Which pick-up it is">
+    <Part title={say.whichPickUpIt}>
       <Figure
-        label="Pulses per wheel turn, worked back"
+        label={say.pulsesPerWheelTurn}
         value={plain(pickUp.pulses, 2)}
         note={`±${plain(pickUp.uncertainty, 2)}`}
-        working={[
-          `shown ÷ true × pulses set × rollout ÷ circumference set = ${fixed(pickUp.pulses, 2)}`,
-          "The half-width adds GPS, the display’s step and the rollout.",
-        ]}
+        working={[say.shownTruePulsesSet(pickUp.pulses), say.theHalfWidthAdds]}
       />
       <NumberTable
-        caption="Held against what it could be"
+        caption={say.heldAgainstWhatIt}
         hideCaption
-        headings={["Meaning", "Pulses", "Off by", "Verdict"]}
+        headings={[say.meaning, say.pulses, say.whichPickUpOffBy, say.verdict]}
         rows={pickUp.ranked.map((each) => ({
           key: each.meaning,
           head: PICK_UP_WORDS[each.meaning],
-          working: [
-            `${plain(each.pulses)} ÷ ${plain(pickUp.pulses, 2)} worked back = ${offBy(1 + each.off)}`,
-            `possible within ±${plain(pickUp.uncertainty, 2)}`,
-          ],
+          working: [say.workedBack(each.pulses, pickUp.pulses, each.off), say.possibleWithin(pickUp.uncertainty)],
           cells: [
             plain(each.pulses),
             offBy(1 + each.off),
-            each.possible ? <strong key="v">possible</strong> : "ruled out",
+            each.possible ? <strong key="v">{say.possible}</strong> : say.ruledOut,
           ],
           quiet: !each.possible,
         }))}

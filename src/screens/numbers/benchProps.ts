@@ -1,4 +1,4 @@
-import type { Facts } from "@/core/facts/facts";
+import type { Facts } from "@/core/facts/everyFact";
 import type { Raws } from "@/core/applied";
 import type { StageProps } from "../job/stageProps";
 

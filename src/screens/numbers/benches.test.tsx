@@ -3,7 +3,7 @@
 import fc from "fast-check";
 import type { ComponentType } from "react";
 import { describe, expect, it } from "vitest";
-import { readFacts } from "@/core/facts/facts";
+import { readFacts } from "@/core/facts/everyFact";
 import { FIGURES } from "@/core/facts/figures";
 import type { Job } from "@/core/record";
 import { demo } from "../testing/jobs";

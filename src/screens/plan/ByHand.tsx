@@ -6,6 +6,7 @@ import { rawValues, shows } from "@/core/display";
 import { own } from "@/core/units/limits";
 import { Button } from "@/ui/primitives";
 import type { ByHandProps } from "./Unlock";
+import * as say from "@/words/screens/plan/byHand";
 
 /** Loaded when a line is to be unlocked. */
 const Unlock = later(() => import("./Unlock").then((module) => module.Unlock));
@@ -18,11 +19,11 @@ export function ByHand({ job, change, row }: ByHandProps) {
   if (job.program)
     return (
       <p className="mt-3 border-t border-rule pt-3 text-[0.9rem] text-quiet">
-        This target is fixed: the plan was sealed when the keys began, so that the keys lead where it says.{" "}
+        {say.thisTargetIsFixed}{" "}
         <Link href={`/job/${job.id}/program`} className="font-semibold text-ink underline underline-offset-4">
-          Program again
+          {say.programAgain}
         </Link>{" "}
-        to plan anew.
+        {say.toPlanAnew}
       </p>
     );
   if (row.locked)
@@ -31,7 +32,7 @@ export function ByHand({ job, change, row }: ByHandProps) {
         {opening ? (
           <Unlock row={row} job={job} change={change} />
         ) : (
-          <Button onClick={() => setOpening(true)}>Unlock with a reason</Button>
+          <Button onClick={() => setOpening(true)}>{say.unlockWithAReason}</Button>
         )}
       </div>
     );
@@ -44,7 +45,7 @@ export function ByHand({ job, change, row }: ByHandProps) {
   return (
     <div className="mt-3 flex flex-wrap items-end gap-3 border-t border-rule pt-3">
       <label className="flex flex-col gap-1 text-[0.9rem]">
-        <span className="font-semibold">Target by hand</span>
+        <span className="font-semibold">{say.targetByHand}</span>
         <select
           value={row.target?.raw ?? ""}
           onChange={(event) => {
@@ -53,7 +54,7 @@ export function ByHand({ job, change, row }: ByHandProps) {
           }}
           className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
         >
-          {row.target ? null : <option value="">as it is</option>}
+          {row.target ? null : <option value="">{say.asItIs}</option>}
           {raws.map((raw) => (
             <option key={raw} value={raw}>
               {shows(row.line.encoding, raw)}
@@ -61,7 +62,7 @@ export function ByHand({ job, change, row }: ByHandProps) {
           ))}
         </select>
       </label>
-      {own(job.overrides, row.code) !== undefined ? <Button onClick={clear}>Back to the proposal</Button> : null}
+      {own(job.overrides, row.code) !== undefined ? <Button onClick={clear}>{say.backToTheProposal}</Button> : null}
     </div>
   );
 }

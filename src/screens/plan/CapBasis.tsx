@@ -5,6 +5,7 @@ import type { SheetRow } from "@/core/sheet";
 import { Choice } from "@/ui/primitives";
 import { CAP_BASES } from "@/words/choices";
 import type { StageProps } from "../job/stageProps";
+import * as say from "@/words/screens/plan/capBasis";
 
 /**
  * Where nobody has said what a cap is compared with: it can be said here, for this bike, and the plan follows at once.
@@ -18,11 +19,11 @@ export function CapBasis({ job, change, row }: Pick<StageProps, "job" | "change"
   return (
     <div className="mt-3 border-t border-rule pt-3">
       <Choice
-        label="What is this cap compared with?"
+        label={say.whatIsThisCap}
         value={basis}
         options={CAP_BASES}
         onChoose={(next) => void change((now) => stateCapBasis(now, row.code, next))}
-        hint="Set the wheel line two sizes smaller with the wheel up: if assist then ends at the same number shown, it is the speed shown."
+        hint={say.setTheWheelLine}
       />
     </div>
   );

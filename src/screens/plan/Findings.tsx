@@ -2,6 +2,7 @@ import { FindingLine } from "@/ui/primitives";
 import { findingText } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
+import * as say from "@/words/screens/plan/findings";
 
 /** Every finding in words, what the plan mends told apart from what it leaves. */
 export function Findings({ workings }: Pick<StageProps, "workings">) {
@@ -12,13 +13,13 @@ export function Findings({ workings }: Pick<StageProps, "workings">) {
   return (
     <section aria-labelledby="findings" className="border-t border-rule pt-3 text-[0.95rem]">
       <h2 id="findings" className="mb-2 text-[1.1rem]">
-        Findings
+        {say.findings}
       </h2>
       <div className="flex flex-col gap-2">
         {sheet.mended.map((finding) => (
           <div key={finding.message.key + finding.lines.join()}>
             <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
-            <p className="pl-5 text-[0.85rem] text-quiet">As it is now. Mended by this plan.</p>
+            <p className="pl-5 text-[0.85rem] text-quiet">{say.asItIsNow}</p>
           </div>
         ))}
         {left.map((finding) => (
@@ -28,8 +29,7 @@ export function Findings({ workings }: Pick<StageProps, "workings">) {
         ))}
         {left.every((finding) => finding.severity === "note") && workings.choice ? (
           <p className="text-quiet">
-            Checked against {workings.choice.rule.source}, as known on {workings.choice.rule.knownOn}. Check your local
-            code and, where needed, a licensed inspector.
+            {say.checkedAgainstAsKnown(workings.choice.rule.source, workings.choice.rule.knownOn)}
           </p>
         ) : null}
       </div>

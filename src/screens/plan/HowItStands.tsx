@@ -6,6 +6,7 @@ import type { StageProps } from "../job/stageProps";
 import { spokesOf } from "../rack/ticket";
 import { Newer } from "./Newer";
 import { Tally, TrueCap } from "./Standing";
+import * as say from "@/words/screens/plan/howItStands";
 
 /** The dial, the tally of what stands out, and the true cap. */
 export function HowItStands(
@@ -13,7 +14,7 @@ export function HowItStands(
 ) {
   const { job, workings, setLine, counts, selected, sheet } = props;
   return (
-    <section aria-label="How it stands" className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[252px_1fr]">
+    <section aria-label={say.howItStands} className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[252px_1fr]">
       <SpokeDial
         spokes={spokesOf(job, workings)}
         size={252}
@@ -24,15 +25,18 @@ export function HowItStands(
       />
       <div>
         <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
-          <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, "odd line")} />
+          <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, say.oddLine)} />
           <Tally
             sign="breach"
             when={counts.breaches > 0}
-            text={`${count(counts.breaches, "breach", "breaches")} as it is${sheet.target.findings.some((finding) => finding.severity === "breach") ? "" : ", mended by this plan"}`}
+            text={say.breachAsItIs(
+              counts.breaches,
+              sheet.target.findings.some((finding) => finding.severity === "breach"),
+            )}
           />
           <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
-          <Tally sign="unknown" when={counts.unknown > 0} text={`${count(counts.unknown, "line")} unread`} />
-          <Tally sign="left-alone" when={counts.leftAlone > 0} text={`${counts.leftAlone} left alone`} />
+          <Tally sign="unknown" when={counts.unknown > 0} text={say.lineUnread(counts.unknown)} />
+          <Tally sign="left-alone" when={counts.leftAlone > 0} text={say.leftAlone(counts.leftAlone)} />
         </ul>
         <TrueCap workings={workings} />
         {workings.newer.length > 0 ? <Newer {...props} /> : null}

@@ -2,6 +2,7 @@ import { shows } from "@/core/display";
 import type { Movable } from "@/core/benches/outcome";
 import { SignShape } from "@/ui/primitives";
 import { lineName } from "@/words";
+import * as say from "@/words/screens/plan/movableLine";
 
 interface MovableLineProps {
   readonly movable: Movable;
@@ -45,7 +46,9 @@ export function MovableLine({ movable: { row, raws }, raw, target, meaning, onMo
         ) : null}
         {raw !== target ? (
           <span className="block text-[0.82rem] text-quiet">
-            <SignShape sign="odd" size={10} /> was {target === null ? "unread" : shows(row.line.encoding, target)}
+            <SignShape sign="odd" size={10} />
+            {say.was}
+            {target === null ? say.unread : shows(row.line.encoding, target)}
           </span>
         ) : null}
       </span>

@@ -2,6 +2,7 @@ import type { Outcome } from "@/core/benches/outcome";
 import { NumberTable } from "@/ui/primitives";
 import type { Voice } from "@/words";
 import { OUTCOMES } from "@/words/outcomes";
+import * as say from "@/words/screens/plan/outcomes";
 
 interface OutcomesProps {
   readonly found: Outcome;
@@ -16,9 +17,9 @@ interface OutcomesProps {
 export function Outcomes({ found, target, whatIf, moved, voice }: OutcomesProps) {
   return (
     <NumberTable
-      caption="What the values come to, as found, as planned and with the lines moved"
+      caption={say.whatTheValuesCome}
       hideCaption
-      headings={["It comes to", "As found", "Target", "What if"]}
+      headings={[say.itComesTo, say.asFound, say.target, say.whatIf]}
       rows={OUTCOMES.map(({ what, of, working }) => {
         const [a, b, c] = [found, target, whatIf].map((outcome) => of(outcome, voice) ?? "—");
         return {

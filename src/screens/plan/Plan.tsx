@@ -1,7 +1,6 @@
 "use client";
 import type { SheetRow } from "@/core/sheet";
 import { buttonClass, Choice } from "@/ui/primitives";
-import { count, duration } from "@/words";
 import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useState } from "react";
@@ -12,6 +11,7 @@ import { Because } from "./Because";
 import { Findings } from "./Findings";
 import { HowItStands } from "./HowItStands";
 import { SheetTable } from "./SheetTable";
+import * as say from "@/words/screens/plan/plan";
 
 /** Loaded when somebody asks what if. */
 const WhatIf = later(() => import("./WhatIf").then((module) => module.WhatIf));
@@ -57,20 +57,20 @@ export function Plan(props: StageProps) {
     <div className="grid gap-x-7 gap-y-6 lg:grid-cols-[252px_minmax(0,1fr)_318px]">
       <HowItStands {...props} counts={counts} selected={selected} sheet={sheet} />
 
-      <section aria-label="Sheet" className={`min-w-0 ${moving ? "lg:col-span-2" : ""}`}>
+      <section aria-label={say.sheet} className={`min-w-0 ${moving ? "lg:col-span-2" : ""}`}>
         <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
-          <h3 className="sr-only">Sheet</h3>
+          <h3 className="sr-only">{say.sheet}</h3>
           {moving ? (
-            <p className="text-quiet">Drag any line. What it comes to stands beside it.</p>
+            <p className="text-quiet">{say.dragAnyLineWhat}</p>
           ) : (
             <Choice
-              label="Show"
+              label={say.show}
               hideLabel
               value={filter}
               options={[
-                { value: "all", label: `All ${sheet.rows.length}` },
-                { value: "odd", label: "Odd" },
-                { value: "findings", label: "With findings" },
+                { value: "all", label: say.planAll(sheet.rows.length) },
+                { value: "odd", label: say.odd },
+                { value: "findings", label: say.withFindings },
               ]}
               onChoose={setFilter}
             />
@@ -81,12 +81,12 @@ export function Plan(props: StageProps) {
             onClick={() => setMoving(!moving)}
             className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}
           >
-            What if
+            {say.whatIf}
           </button>
         </div>
         {moving ? <WhatIf {...props} sheet={sheet} /> : null}
         <SheetTable moving={moving} move={move} job={job} rows={rows} selected={selected} setLine={setLine} />
-        {rows.length === 0 && !moving ? <p className="py-6 text-quiet">No line stands out here.</p> : null}
+        {rows.length === 0 && !moving ? <p className="py-6 text-quiet">{say.noLineStandsOut}</p> : null}
       </section>
 
       <div hidden={moving} className="flex min-w-0 flex-col gap-4 [&[hidden]]:hidden">
@@ -109,7 +109,7 @@ function PlanFoot(props: StageProps & { readonly ready: boolean }) {
         href={`/job/${job.id}/${ready ? "program" : "as-found"}`}
         className={`${buttonClass("main")} min-h-12! px-6! text-[1.1rem]!`}
       >
-        {job.program ? "To the keys" : ready ? "Program it" : "As found"}{" "}
+        {job.program ? say.toTheKeys : ready ? say.programIt : say.asFound}{" "}
         <kbd className="code text-base opacity-80">{ready ? 4 : 2}</kbd>
       </Link>
     </div>
@@ -118,10 +118,10 @@ function PlanFoot(props: StageProps & { readonly ready: boolean }) {
 
 /** What the keys come to, or what stands before them. */
 function footWords({ job, workings, outlook }: StageProps): string {
-  if (workings.baseline.kind === "missing") return "Write the as-found lines down first, or say why you cannot.";
-  if (job.program?.done) return "Sealed, and in force as told.";
-  if (job.program) return "Sealed. The keys are under way.";
-  if (!outlook) return "Working out the keys …";
-  const keys = `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)}`;
-  return `${keys} · walking the leaflet would take ${outlook.leafletPresses} and ${duration(outlook.leafletMs)}`;
+  if (workings.baseline.kind === "missing") return say.writeTheAsFound;
+  if (job.program?.done) return say.sealedAndInForce;
+  if (job.program) return say.sealedTheKeysAre;
+  if (!outlook) return say.workingOutTheKeys;
+  const keys = say.keyPress(outlook.presses, outlook.totalMs);
+  return say.walkingTheLeafletWould(keys, outlook.leafletPresses, outlook.leafletMs);
 }

@@ -1,6 +1,7 @@
 import type { SheetRow } from "@/core/sheet";
 import { MarkSign } from "@/ui/primitives";
 import { lineName, valueMeaning } from "@/words";
+import * as say from "@/words/screens/plan/sheetLine";
 
 interface SheetLineProps {
   readonly row: SheetRow;
@@ -21,7 +22,7 @@ export function SheetLine({ row, selected, onSelect }: SheetLineProps) {
           type="button"
           data-line={row.code}
           aria-pressed={selected}
-          aria-label={`Line ${row.code}, ${lineName(line)}`}
+          aria-label={say.sheetLineLine(row.code, lineName(line))}
           onClick={onSelect}
           className="min-h-[1.85rem] min-w-8 text-left"
         >
@@ -30,17 +31,17 @@ export function SheetLine({ row, selected, onSelect }: SheetLineProps) {
       </td>
       <td className="py-1 pr-2 leading-tight">{lineName(line)}</td>
       <td className={`py-1 pr-2 ${changes ? "text-quiet" : ""}`}>
-        {present ? <Value row={row} value={present} /> : <span className="text-quiet">unread</span>}
+        {present ? <Value row={row} value={present} /> : <span className="text-quiet">{say.unread}</span>}
       </td>
       <td className="py-1 pr-2">
         {changes === false ? (
-          <span className="text-quiet">same</span>
+          <span className="text-quiet">{say.same}</span>
         ) : target ? (
           <strong>
             <Value row={row} value={target} />
           </strong>
         ) : (
-          <span className="text-quiet">as it is</span>
+          <span className="text-quiet">{say.asItIs}</span>
         )}
       </td>
       <td className="py-1 text-[0.9rem]">

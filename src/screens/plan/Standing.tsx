@@ -2,6 +2,7 @@ import { SignShape } from "@/ui/primitives";
 import { READ_OUT_NEEDS, speed } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
+import * as say from "@/words/screens/plan/standing";
 
 /** One count of the sheet, where there is anything to count. */
 export function Tally({
@@ -34,18 +35,16 @@ export function TrueCap({ workings }: Pick<StageProps, "workings">) {
       ? presentCap.kmh.nominal
       : null;
   const missing = {
-    uncapped: "no cap",
-    "no-read-out": "not known",
-    unmeasured: "measure it",
-    "not-read": "cap line not read",
-    "no-line": "measure it",
+    uncapped: say.noCap,
+    "no-read-out": say.notKnown,
+    unmeasured: say.measureIt,
+    "not-read": say.capLineNotRead,
+    "no-line": say.measureIt,
   } as const;
   return (
     <div className="mt-4">
       <p className="text-[0.95rem]">
-        {choice.rule.assist
-          ? `${choice.rule.name}, as this display will really apply it:`
-          : "As this display will really apply it:"}
+        {choice.rule.assist ? say.asThisDisplay(choice.rule.name) : say.asThisDisplayWill}
       </p>
       <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3">
         <strong className="font-head text-[2.1rem] leading-tight">
@@ -56,11 +55,12 @@ export function TrueCap({ workings }: Pick<StageProps, "workings">) {
         ) : null}
         {targetCap.kind === "true" ? (
           <span className="text-quiet">
-            true{was !== null ? ", was " : ""}
+            {say.trueWord}
+            {was !== null ? say.was : ""}
             {was !== null ? (
               <s className="font-semibold">{speed(was, unit)}</s>
             ) : presentCap.kind === "uncapped" ? (
-              ", was uncapped"
+              say.wasUncapped
             ) : (
               ""
             )}

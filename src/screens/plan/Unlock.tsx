@@ -4,6 +4,7 @@ import { LEAST_REASON, withEvent } from "@/core/record";
 import { Button, KeptField } from "@/ui/primitives";
 import type { StageProps } from "../job/stageProps";
 import type { SheetRow } from "@/core/sheet";
+import * as say from "@/words/screens/plan/unlock";
 
 /** Longest reason: it is quoted in the record. */
 const LONGEST_REASON = 2000;
@@ -31,15 +32,15 @@ export function Unlock({ job, row, change }: ByHandProps) {
     <div className="flex flex-col gap-3">
       <KeptField
         of={`${job.id} unlock ${row.code}`}
-        label="Why it must be changed"
+        label={say.whyItMustBe}
         longest={LONGEST_REASON}
         value={reason}
         onKeep={setReason}
         onEnter={unlock}
-        hint="Kept with the job."
+        hint={say.keptWithTheJob}
       />
       <Button disabled={reason.trim().length < LEAST_REASON} onClick={() => unlock(reason)}>
-        Unlock line {row.code}
+        {say.unlockLine(row.code)}
       </Button>
     </div>
   );

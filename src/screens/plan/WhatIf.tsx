@@ -1,4 +1,5 @@
 "use client";
+import { readFacts } from "@/core/facts/everyFact";
 import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import { contextOf, decodeAll } from "@/core/display";
 import type { Job } from "@/core/record";
@@ -10,6 +11,7 @@ import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
 import { MovableLine } from "./MovableLine";
 import { Outcomes } from "./Outcomes";
+import * as say from "@/words/screens/plan/whatIf";
 
 interface WhatIfProps extends StageProps {
   readonly sheet: Sheet;
@@ -21,8 +23,9 @@ interface WhatIfProps extends StageProps {
  */
 export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
   const tell = useTell();
-  const { bike, choice, facts } = workings;
+  const { bike, choice } = workings;
   const { profile } = job;
+  const facts = useMemo(() => readFacts(job.intake), [job.intake]);
   const [moved, setMoved] = useState<ReadonlyMap<number, number>>(new Map());
   const now = useDeferredValue(moved);
   const rows = useMemo(() => movableRows(sheet.rows), [sheet]);
@@ -51,7 +54,7 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
     const deed = await change((current) =>
       current.program ? current : { ...current, overrides: { ...current.overrides, ...chosen } },
     );
-    if (deed) tell("Set by hand. Each line can go back to its proposal.", () => void deed.undo("set by hand"));
+    if (deed) tell(say.setByHandEach, () => void deed.undo("set by hand"));
   };
   return (
     <div className="grid gap-x-8 gap-y-5 pt-2 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.45fr)]">
@@ -59,7 +62,7 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
         <Outcomes found={found} target={target} whatIf={whatIf} moved={moved.size > 0} voice={voice} />
         {whatIf.missing.length > 0 ? (
           <p className="text-[0.92rem] text-quiet">
-            Levels and range need: {whatIf.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", ")}.
+            {say.levelsAndRangeNeed(whatIf.missing.map((key) => INTAKE_WORDS[key].label.toLowerCase()).join(", "))}
           </p>
         ) : null}
         <MovedTo moved={moved} whatIf={whatIf} voice={voice} take={take} job={job} setMoved={setMoved} />
@@ -112,22 +115,18 @@ function MovedTo({
             {findingText(finding.message, voice)}
           </FindingLine>
         ))}
-      {whatIf.findings.every(({ severity }) => severity === "note") ? <p>No finding with these values.</p> : null}
+      {whatIf.findings.every(({ severity }) => severity === "note") ? <p>{say.noFindingWithThese}</p> : null}
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => void take()} disabled={job.program !== null}>
-          Set these by hand
+          {say.setTheseByHand}
         </Button>
-        {job.program ? (
-          <p className="self-center text-[0.9rem] text-quiet">
-            Targets are fixed: the plan was sealed when the keys began. Program again to plan anew.
-          </p>
-        ) : null}
+        {job.program ? <p className="self-center text-[0.9rem] text-quiet">{say.targetsAreFixedThe}</p> : null}
         <Button weight="quiet" onClick={() => setMoved(new Map())}>
-          Back to the target
+          {say.backToTheTarget}
         </Button>
       </div>
     </div>
   ) : (
-    <p className="text-quiet">Nothing is kept until you say so.</p>
+    <p className="text-quiet">{say.nothingIsKeptUntil}</p>
   );
 }

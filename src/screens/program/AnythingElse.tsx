@@ -3,6 +3,7 @@ import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { stateFromShown, type Slip } from "@/core/keys";
 import { Button } from "@/ui/primitives";
 import { lineName } from "@/words";
+import * as say from "@/words/screens/program/anythingElse";
 
 /** Any line and value, entry or screen it may show instead. */
 export function AnythingElse({
@@ -25,7 +26,7 @@ export function AnythingElse({
   return (
     <div className="mt-5 flex flex-col gap-3 border-t border-rule pt-4">
       <label className="flex flex-wrap items-center gap-3">
-        <span className="font-semibold">Or line</span>
+        <span className="font-semibold">{say.orLine}</span>
         <select
           value={chosen}
           onChange={(event) => setLine(Number(event.target.value))}
@@ -37,12 +38,12 @@ export function AnythingElse({
             </option>
           ))}
         </select>
-        <span>which shows</span>
+        <span>{say.whichShows}</span>
       </label>
       <div
         className="flex max-h-52 flex-wrap gap-1.5 overflow-y-auto"
         role="group"
-        aria-label="Value it shows"
+        aria-label={say.valueItShows}
         tabIndex={0}
       >
         {choices.map(({ raw, shows }) => (
@@ -62,8 +63,8 @@ export function AnythingElse({
         ))}
       </div>
       {places.length > 0 ? (
-        <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label="Or it stands on">
-          <span className="text-quiet">Or it stands on</span>
+        <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label={say.orItStandsOn}>
+          <span className="text-quiet">{say.orItStandsOn}</span>
           {places.map(({ page, at, code }) => (
             <button
               key={`${page}.${at}`}
@@ -100,17 +101,17 @@ function OtherScreens({
           onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: false }), how: "menu-closed" })
         }
       >
-        Home screen, nothing saved
+        {say.homeScreenNothingSaved}
       </Button>
       <Button
         onClick={() =>
           onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: true }), how: "saved-already" })
         }
       >
-        Home screen, saved
+        {say.homeScreenSaved}
       </Button>
       <Button onClick={() => onPick({ state: stateFromShown(profile, tracked, { kind: "off" }), how: "other-key" })}>
-        Dark
+        {say.dark}
       </Button>
     </div>
   );

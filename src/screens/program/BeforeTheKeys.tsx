@@ -12,6 +12,7 @@ import { usePlan } from "../job/usePlan";
 import { voiceOf } from "../job/voice";
 import { ChangeList } from "./ChangeList";
 import { stepName } from "./stepWords";
+import * as say from "@/words/screens/program/beforeTheKeys";
 
 type BeforeProps = StageProps & { readonly profile: DisplayProfile };
 
@@ -26,7 +27,7 @@ export function BeforeTheKeys(props: BeforeProps) {
       {/* Stays where it is while its reason is typed, though the keys come in below it at the eighth letter. */}
       {baseline.kind === "kept" ? null : <NoBaseline job={job} workings={workings} />}
       {baseline.kind === "missing" ? null : !outlook ? (
-        <p className="text-quiet">Working out the keys …</p>
+        <p className="text-quiet">{say.workingOutTheKeys}</p>
       ) : !outlook.plan.ok ? (
         <FindingLine severity="breach">{planProblemText(outlook.plan.problem)}</FindingLine>
       ) : (
@@ -39,37 +40,27 @@ export function BeforeTheKeys(props: BeforeProps) {
 function WhoseLand({ job }: Pick<StageProps, "job">) {
   return (
     <div className="max-w-2xl">
-      <h3 className="mb-2 text-[1.7rem]">Write down whose land it is</h3>
-      <p className="mb-4">Private land asks for a written acknowledgement at intake before any key is planned.</p>
+      <h3 className="mb-2 text-[1.7rem]">{say.writeDownWhoseLand}</h3>
+      <p className="mb-4">{say.privateLandAsksFor}</p>
       <Link href={`/job/${job.id}/intake`} className={buttonClass("main", true)}>
-        Go to intake
+        {say.goToIntake}
       </Link>
     </div>
   );
 }
 
 function NoBaseline({ job, workings: { baseline } }: Pick<StageProps, "job" | "workings">) {
-  const missing = baseline.kind === "missing";
+  const missing = baseline.kind === "missing" ? baseline : null;
   return (
     <div className="max-w-2xl">
-      <h3 className="mb-2 text-[1.7rem]">First, the way home</h3>
-      <p className="mb-4">
-        {missing ? `${count(baseline.unread, "line")} of ${baseline.total} not written down. ` : ""}
-        Without the as-found sheet nobody finds the way back, so no keys are planned. Write it down, or say why you
-        cannot.
-      </p>
+      <h3 className="mb-2 text-[1.7rem]">{say.firstTheWayHome}</h3>
+      <p className="mb-4">{say.lineOfNotWritten(missing)}</p>
       <div className="mb-5 flex flex-wrap gap-3">
         <Link href={`/job/${job.id}/as-found`} className={buttonClass(missing ? "main" : "plain", true)}>
-          Write down what it shows
+          {say.writeDownWhatIt}
         </Link>
       </div>
-      <JobField
-        job={job}
-        place={{ in: "waived-reason" }}
-        label="Why there is no full baseline"
-        long
-        hint="A sentence. The card then stops at every line nobody has read."
-      />
+      <JobField job={job} place={{ in: "waived-reason" }} label={say.whyThereIsNo} long hint={say.aSentenceTheCard} />
     </div>
   );
 }
@@ -83,40 +74,33 @@ function Start({ job, workings, change, profile, outlook }: BeforeProps & { read
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
       <div className="min-w-0">
         <h3 className="mb-2 text-[1.7rem]">
-          {nothing
-            ? "Nothing to change"
-            : `${count(outlook.presses, "key press", "key presses")}, ${duration(outlook.totalMs)}`}
+          {nothing ? say.nothingToChange : say.keyPress(outlook.presses, outlook.totalMs)}
         </h3>
         <p className="mb-4 text-quiet">
-          {nothing
-            ? "The display already holds every target."
-            : `Walking the leaflet line by line would take ${outlook.leafletPresses} presses and ${duration(outlook.leafletMs)}. Costs: a tap ⅓ s, a hold half a second more than asked.`}
-          {outlook.unread.length > 0
-            ? ` ${count(outlook.unread.length, "line")} nobody has read: the card stops at each.`
-            : ""}
-          {job.held ? " The keys start from what the display was last known to hold." : ""}
+          {nothing ? say.theDisplayAlreadyHolds : say.walkingTheLeafletLine(outlook.leafletPresses, outlook.leafletMs)}
+          {outlook.unread.length > 0 ? say.lineNobodyHasRead(outlook.unread.length) : ""}
+          {job.held ? say.theKeysStartFrom : ""}
         </p>
         <div className="mb-5 flex flex-col gap-2">
           {breaches.map((finding) => (
             <FindingLine key={finding.message.key} severity={finding.severity}>
-              {findingText(finding.message, voice)} The plan does not mend this.
+              {say.thePlanDoesNot(findingText(finding.message, voice))}
             </FindingLine>
           ))}
-          <Caution>Wheel clear of the floor or brake held, before any chord. Stand clear of the wheel.</Caution>
+          <Caution>{say.wheelClearOfThe}</Caution>
         </div>
         <div className="flex flex-wrap gap-3">
           <Button weight="main" big onClick={() => void change((now) => startProgram(now, new Date().toISOString()))}>
-            {nothing ? "Seal the sheet and go on" : "Start the keys on the bike"}
+            {nothing ? say.sealTheSheetAnd : say.startTheKeysOn}
           </Button>
           {nothing ? null : (
             <Button big onClick={() => void change(startRehearsal)}>
-              Rehearse first
+              {say.rehearseFirst}
             </Button>
           )}
         </div>
         <p className="mt-3 max-w-[60ch] text-[0.9rem] text-quiet">
-          Starting seals the {job.held ? "target sheet" : "as-found and the target sheet"} of {profile.name}: targets
-          are fixed from there on. A rehearsal seals nothing and changes nothing on the bike.
+          {say.startingSealsTheOf(job.held ? say.targetSheet : say.asFoundAndThe, profile.name)}
         </p>
         <RestoreFirst job={job} workings={workings} />
       </div>
@@ -139,31 +123,26 @@ function RestoreFirst({ job, workings }: Pick<StageProps, "job" | "workings">) {
   if (!profile) return null;
   return (
     <details className="mt-5 border-t border-rule pt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="min-h-11 font-semibold">Or restore the maker’s values first</summary>
-      <Caution>
-        Restoring throws every value away, those nobody touched too. Compare with the as-found sheet first; this is the
-        last resort.
-      </Caution>
+      <summary className="min-h-11 font-semibold">{say.orRestoreTheMakers}</summary>
+      <Caution>{say.restoringThrowsEveryValue}</Caution>
       {restore ? (
         <>
           <p className="mt-3">
-            {count(restore.presses, "key press", "key presses")}, {duration(restore.totalMs)}.
+            {count(restore.presses, say.beforeTheKeysKeyPress, say.keyPresses)}, {duration(restore.totalMs)}.
           </p>
           <ol className="mt-2 grid gap-x-8 sm:grid-cols-2">
             {restore.steps.map((step, i) => (
               <li key={i} className="border-b border-rule py-1.5">
                 <strong>{stepName(profile, step)}</strong>
                 <span className="block text-[0.92rem] text-quiet">
-                  {step.runs.map((run) => stepRunWords(profile, run)).join(", then ")}
+                  {step.runs.map((run) => stepRunWords(profile, run)).join(say.thenAfter)}
                 </span>
               </li>
             ))}
           </ol>
         </>
       ) : (
-        <p className="mt-3 text-quiet">
-          {waiting ? "Working it out …" : "No way to restore is described for this display."}
-        </p>
+        <p className="mt-3 text-quiet">{waiting ? say.workingItOut : say.noWayToRestore}</p>
       )}
     </details>
   );

@@ -14,6 +14,7 @@ import { moment } from "./MenuClock";
 import { Hands } from "./Hands";
 import { useLead } from "./useLead";
 import { useSession, type Session as Keyed } from "./useSession";
+import * as say from "@/words/screens/program/bikeKeys";
 
 const Follows = later(() => import("./Follows").then((module) => module.Follows));
 const PlanProblem = later(() => import("./PlanProblem").then((module) => module.PlanProblem));
@@ -33,7 +34,7 @@ export function BikeKeys(props: KeysStageProps) {
   const step = work?.steps[0] ?? null;
 
   /** Says something of the display: what follows is shown at once, and taken down. */
-  const say = (event: KeyEvent) => {
+  const tell = (event: KeyEvent) => {
     // While new keys are worked out there is no step to be done with.
     const at = { profile, unread: program.unread, step: keyed.stale ? null : step, nowMs: moment() };
     const { session: next, told } = turn(session, event, at);
@@ -45,31 +46,31 @@ export function BikeKeys(props: KeysStageProps) {
 
   if (leads === null) return null;
   if (!leads) return <Follows {...props} state={state} onTakeOver={takeOver} />;
-  if (!work) return <p className="text-quiet">Working out the keys …</p>;
+  if (!work) return <p className="text-quiet">{say.workingOutTheKeys}</p>;
   if (!work.plan.ok) return <PlanProblem problem={work.plan.problem} />;
-  return <KeyCard {...props} keyed={keyed} session={session} step={step} say={say} />;
+  return <KeyCard {...props} keyed={keyed} session={session} step={step} tell={tell} />;
 }
 
 interface KeyCardProps extends KeysStageProps {
   readonly keyed: Keyed;
   readonly session: Session;
   readonly step: CardStep | null;
-  readonly say: (event: KeyEvent) => void;
+  readonly tell: (event: KeyEvent) => void;
 }
 
 /** The card: the step in hand, or the line nobody has read; and what can be said of either. */
-function KeyCard({ job, change, profile, program, keyed, session, step, say }: KeyCardProps) {
+function KeyCard({ job, change, profile, program, keyed, session, step, tell }: KeyCardProps) {
   const [asking, setAsking] = useState(false);
   const { state, work } = keyed;
   const { unread } = program;
-  useShortcuts({ " ": () => say({ kind: "done" }), e: () => setAsking(true) }, !program.done);
+  useShortcuts({ " ": () => tell({ kind: "done" }), e: () => setAsking(true) }, !program.done);
   const clock = (
     <CardClock
       profile={profile}
       state={state}
       since={session.sinceMs}
-      onRestart={() => say({ kind: "still-open" })}
-      onClosed={() => say({ kind: "closed" })}
+      onRestart={() => tell({ kind: "still-open" })}
+      onClosed={() => tell({ kind: "closed" })}
     />
   );
   const reading = readingOf(profile, session, unread);
@@ -81,7 +82,7 @@ function KeyCard({ job, change, profile, program, keyed, session, step, say }: K
         suggested={reading.suggested}
         left={unread.length}
         state={state}
-        onRead={(raw) => say({ kind: "read", raw })}
+        onRead={(raw) => tell({ kind: "read", raw })}
         clock={clock}
       />
     );
@@ -90,7 +91,7 @@ function KeyCard({ job, change, profile, program, keyed, session, step, say }: K
     <>
       <CardFace
         profile={profile}
-        title={`${job.intake.nickname || "New bike"}, keys of the bike`}
+        title={say.newBikeKeysOf(job.intake.nickname)}
         step={step}
         work={work}
         stale={keyed.stale}
@@ -103,17 +104,17 @@ function KeyCard({ job, change, profile, program, keyed, session, step, say }: K
             waits={keyed.stale}
             done={
               step.line !== null && unread.includes(step.line)
-                ? `Done, line ${codeOf(profile, step.line)} is up`
+                ? say.doneLineIsUp(codeOf(profile, step.line))
                 : doneWords(viewOf(profile, step.after))
             }
             slips={likelySlips(profile, step).slice(0, 4)}
-            onDone={() => say({ kind: "done" })}
+            onDone={() => tell({ kind: "done" })}
             onElse={() => setAsking(true)}
-            onSlip={(slip) => say({ kind: "shows-other", slip })}
+            onSlip={(slip) => tell({ kind: "shows-other", slip })}
           />
         }
-        display={{ state, words: `The same keys on a simulated ${profile.name}` }}
-        below={<BesideTheKeys change={change} onBack={session.past.length > 0 ? () => say({ kind: "back" }) : null} />}
+        display={{ state, words: say.theSameKeysOn(profile.name) }}
+        below={<BesideTheKeys change={change} onBack={session.past.length > 0 ? () => tell({ kind: "back" }) : null} />}
       />
       {asking ? (
         <ShowsSomethingElse
@@ -124,7 +125,7 @@ function KeyCard({ job, change, profile, program, keyed, session, step, say }: K
           tracked={state}
           onPick={(slip) => {
             setAsking(false);
-            say({ kind: "shows-other", slip });
+            tell({ kind: "shows-other", slip });
           }}
         />
       ) : null}
@@ -136,22 +137,22 @@ function KeyCard({ job, change, profile, program, keyed, session, step, say }: K
 function BesideTheKeys({ change, onBack }: Pick<KeysStageProps, "change"> & { readonly onBack: (() => void) | null }) {
   const tell = useTell();
   const aside = async () => {
-    const deed = await change((now) => setKeysAside(now, nowIso(), "keys set aside"));
-    if (deed) tell("Keys set aside. The sealed sheets stay in the record.", () => void deed.undo("keys set aside"));
+    const deed = await change((now) => setKeysAside(now, nowIso(), say.keysSetAside));
+    if (deed) tell(say.keysSetAsideThe, () => void deed.undo(say.keysSetAside));
   };
   return (
     <div className="flex flex-wrap gap-2">
-      {onBack ? <Button onClick={onBack}>One step back</Button> : null}
-      <Button onClick={() => void change(startRehearsal)}>Rehearse from here</Button>
+      {onBack ? <Button onClick={onBack}>{say.oneStepBack}</Button> : null}
+      <Button onClick={() => void change(startRehearsal)}>{say.rehearseFromHere}</Button>
       <Button weight="quiet" onClick={() => void aside()}>
-        Set the keys aside
+        {say.setTheKeysAside}
       </Button>
     </div>
   );
 }
 
 function doneWords(view: View): string {
-  if (view.kind === "line") return view.blinks ? `Done, ${view.shows} blinks` : `Done, it shows ${view.shows}`;
-  if (view.kind === "off") return "Done, it is dark";
-  return view.kind === "walk-assist" ? "Done" : `Done, ${viewWords(view)}`;
+  if (view.kind === "line") return view.blinks ? say.doneBlinks(view.shows) : say.doneItShows(view.shows);
+  if (view.kind === "off") return say.doneItIsDark;
+  return view.kind === "walk-assist" ? say.done : say.bikeKeysDone(viewWords(view));
 }

@@ -2,6 +2,7 @@
 import { codeOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { closedByItself } from "@/core/keys";
 import { MenuClock } from "./MenuClock";
+import * as say from "@/words/screens/program/cardClock";
 
 interface CardClockProps {
   readonly profile: DisplayProfile;
@@ -17,7 +18,7 @@ export function CardClock({ profile, state, since, onRestart, onClosed }: CardCl
   const { lines, kept } = closedByItself(profile, state);
   const codes = lines.map((line) => codeOf(profile, line)).join(", ");
   const cost =
-    lines.length === 0 ? "closing loses nothing" : kept ? `closing saves ${codes}` : `closing throws away ${codes}`;
+    lines.length === 0 ? say.closingLosesNothing : kept ? say.closingSaves(codes) : say.closingThrowsAway(codes);
   return (
     <MenuClock
       closesAfterMs={profile.menu.idle.closesAfterMs}

@@ -4,10 +4,10 @@ import type { DisplayProfile, MenuState } from "@/core/display";
 import type { CardStep } from "@/core/keys";
 import type { KeyWork } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
-import { duration } from "@/words";
 import { KeyCardStep } from "./KeyCardStep";
 import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";
+import * as say from "@/words/screens/program/cardFace";
 
 /** Loaded where a chord that opens the menu can be missed. */
 const NearMisses = later(() => import("./NearMisses").then((module) => module.NearMisses));
@@ -49,21 +49,17 @@ export function CardFace(props: CardFaceProps) {
   const lit = stroke && !stale && "keys" in stroke ? stroke.keys : [];
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
-      <section aria-label="Key card" className="min-w-0 max-sm:flex max-sm:min-h-dvh max-sm:flex-col">
+      <section aria-label={say.keyCard} className="min-w-0 max-sm:flex max-sm:min-h-dvh max-sm:flex-col">
         <div className="mb-3 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
-          <h3 className="min-w-0 text-[1.15rem] font-semibold break-words">
-            {title} · step {at + 1} of {total}
-          </h3>
+          <h3 className="min-w-0 text-[1.15rem] font-semibold break-words">{say.stepOf(title, at, total)}</h3>
           <p className="text-quiet">
-            {step.kind === "open" || step.kind === "save"
-              ? "Wheel clear of the floor, or brake held."
-              : "Wheel clear of the floor."}
+            {step.kind === "open" || step.kind === "save" ? say.wheelClearOfThe : say.wheelClearOfTheFloor}
           </p>
         </div>
         {notice ? <Notice notice={notice} /> : null}
         {stale ? (
           <p role="status" className="min-h-48 font-head text-[1.7rem] text-quiet">
-            Working out the keys from here …
+            {say.workingOutTheKeys}
           </p>
         ) : (
           <>
@@ -83,24 +79,24 @@ export function CardFace(props: CardFaceProps) {
         </ol>
       </section>
 
-      <aside aria-label="Simulated display" className="min-w-0 lg:border-l lg:border-rule lg:pl-7">
+      <aside aria-label={say.simulatedDisplay} className="min-w-0 lg:border-l lg:border-rule lg:pl-7">
         <p className="mb-2 text-[0.95rem] text-quiet">{display.words}</p>
         <div className="max-lg:mx-auto max-lg:max-w-[340px]">
           <SimulatedDisplay profile={profile} state={display.state} lit={lit} onHold={display.onHold} />
         </div>
         {next.length > 0 ? (
           <p className="mt-3">
-            <span className="text-quiet">Next: </span>
+            <span className="text-quiet">{say.next}</span>
             {next.map((each, i) => (
               <span key={i}>
-                {i > 0 ? <span className="text-quiet">, then </span> : null}
+                {i > 0 ? <span className="text-quiet">{say.then}</span> : null}
                 <strong>{stepName(profile, each)}</strong>
               </span>
             ))}
             .
           </p>
         ) : null}
-        <p className="mt-1 text-quiet">{duration(work.totalMs)} left in all.</p>
+        <p className="mt-1 text-quiet">{say.leftInAll(work.totalMs)}</p>
         <div className="mt-4 flex flex-col gap-3 border-t border-rule pt-4">{below}</div>
       </aside>
     </div>

@@ -1,7 +1,8 @@
 import { linesOf, shows, type DisplayProfile } from "@/core/display";
 import type { ProgramOutlook } from "@/core/record";
 import { SignShape } from "@/ui/primitives";
-import { count, lineName } from "@/words";
+import { lineName } from "@/words";
+import * as say from "@/words/screens/program/changeList";
 
 interface Change {
   readonly index: number;
@@ -40,7 +41,7 @@ export function ChangeList({
   return (
     <section aria-labelledby="changes" className="min-w-0">
       <h3 id="changes" className="mb-2 text-[1.25rem]">
-        What will change, in this order
+        {say.whatWillChangeIn}
       </h3>
       <ol className="border-t border-rule">
         {changes.map(({ index, from, to, unread }) => {
@@ -51,16 +52,13 @@ export function ChangeList({
               <span className="min-w-9 font-bold">{line.code}</span>
               <span className="min-w-0 flex-1 break-words">{lineName(line)}</span>
               <span className="shrink-0 text-right">
-                <span className="text-quiet">{from}</span> → <strong>{unread ? "read it, then plan" : to}</strong>
+                <span className="text-quiet">{from}</span> → <strong>{unread ? say.readItThenPlan : to}</strong>
               </span>
             </li>
           ) : null;
         })}
       </ol>
-      <p className="mt-2 text-[0.9rem] text-quiet">
-        {count(lines.length - changes.length, "other line")} {lines.length - changes.length === 1 ? "stays" : "stay"} as{" "}
-        {lines.length - changes.length === 1 ? "it is" : "they are"}.
-      </p>
+      <p className="mt-2 text-[0.9rem] text-quiet">{say.otherLineStaysAs(lines.length, changes.length)}</p>
     </section>
   );
 }

@@ -2,6 +2,7 @@ import { viewOf, type MenuState } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { viewWords } from "@/words";
 import type { KeysStageProps } from "../job/stageProps";
+import * as say from "@/words/screens/program/follows";
 
 interface FollowsProps extends KeysStageProps {
   readonly state: MenuState;
@@ -13,16 +14,11 @@ export function Follows({ profile, state, program, onTakeOver }: FollowsProps) {
   const view = viewOf(profile, state);
   return (
     <div className="max-w-2xl rounded-xl bg-sheet p-6">
-      <p className="text-xl font-semibold">Another window leads the keys.</p>
-      <p className="mt-1 mb-4 text-quiet">
-        This one follows. As told there, the display stands at: {viewWords(view)}. Two cards for one bike would each
-        know half of it.
-      </p>
-      {program.notice ? (
-        <p className="mb-3 text-quiet">Something went off the plan there; it goes on from there.</p>
-      ) : null}
+      <p className="text-xl font-semibold">{say.anotherWindowLeadsThe}</p>
+      <p className="mt-1 mb-4 text-quiet">{say.thisOneFollowsAs(viewWords(view))}</p>
+      {program.notice ? <p className="mb-3 text-quiet">{say.somethingWentOffThe}</p> : null}
       <Button weight="main" big onClick={onTakeOver}>
-        Lead from here
+        {say.leadFromHere}
       </Button>
     </div>
   );

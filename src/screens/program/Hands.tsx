@@ -1,6 +1,7 @@
 import type { Slip } from "@/core/keys";
 import { Button } from "@/ui/primitives";
 import { viewWords } from "@/words";
+import * as say from "@/words/screens/program/hands";
 
 interface HandsProps {
   readonly done: string;
@@ -20,23 +21,19 @@ export function Hands({ done, waits, slips, onDone, onElse, onSlip }: HandsProps
         <Button
           weight="main"
           big
-          shortcut="space"
+          shortcut={say.space}
           className="min-h-[4.4rem] justify-between!"
           disabled={waits}
           onClick={onDone}
         >
-          {waits ? "Wait for the keys" : done}
+          {waits ? say.waitForTheKeys : done}
         </Button>
         <Button big shortcut="e" className="min-h-[3.4rem] justify-between! max-sm:text-base" onClick={onElse}>
-          It shows something else
+          {say.itShowsSomethingElse}
         </Button>
       </div>
-      <div
-        className="mt-4 flex flex-wrap items-center gap-2"
-        role="group"
-        aria-label="What it may show instead: one tap and the card goes on from there"
-      >
-        <span className="text-quiet">Or one tap:</span>
+      <div className="mt-4 flex flex-wrap items-center gap-2" role="group" aria-label={say.whatItMayShow}>
+        <span className="text-quiet">{say.orOneTap}</span>
         {slips.map((slip) => (
           <Button key={slip.how + viewWords(slip.view)} disabled={waits} onClick={() => onSlip(slip)}>
             {viewWords(slip.view)}

@@ -2,6 +2,7 @@ import { lineAt, linesOf, shows, viewOf, type DisplayProfile } from "@/core/disp
 import type { CardStep } from "@/core/keys";
 import { lineName, viewWords } from "@/words";
 import { StrokeRuns } from "./StrokeRuns";
+import * as say from "@/words/screens/program/keyCardStep";
 
 interface KeyCardStepProps {
   readonly profile: DisplayProfile;
@@ -10,15 +11,15 @@ interface KeyCardStepProps {
 }
 
 const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readonly after: string }>> = {
-  "switch-on": { title: "Switch it on", after: "The home screen must come up." },
-  open: { title: "Open the menu", after: "" },
-  code: { title: "Enter the code", after: "" },
+  "switch-on": { title: say.switchItOn, after: say.theHomeScreenMust },
+  open: { title: say.openTheMenu, after: "" },
+  code: { title: say.enterTheCode, after: "" },
   go: { title: "", after: "" },
   line: { title: "", after: "" },
-  save: { title: "Save and leave", after: "Back on the home screen. It is saved, and not yet in force." },
-  leave: { title: "Leave without saving", after: "Back on the home screen." },
-  "power-cycle": { title: "Switch off and on", after: "Only now is it in force." },
-  wait: { title: "Let the menu close", after: "Hands off until the home screen is back." },
+  save: { title: say.saveAndLeave, after: say.backOnTheHome },
+  leave: { title: say.leaveWithoutSaving, after: say.backOnTheHomeScreen },
+  "power-cycle": { title: say.switchOffAndOn, after: say.onlyNowIsIt },
+  wait: { title: say.letTheMenuClose, after: say.handsOffUntilThe },
 };
 
 /** One step, read from a metre away: the line, what it shows, what it must show, and the keys. */
@@ -42,7 +43,7 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
       <div>
         <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
           <div>
-            <p className="mb-2 text-quiet">Line on the display</p>
+            <p className="mb-2 text-quiet">{say.lineOnTheDisplay}</p>
             <p className="segment text-[6.6rem] max-sm:text-[4.6rem]">
               <span className="sr-only">{view.code}</span>
               <span aria-hidden="true">{view.code}</span>
@@ -57,7 +58,7 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
                   {view.shows}
                 </>
               ) : isUnread ? (
-                <span className="text-[2.2rem] max-sm:text-[1.6rem]">Go there and read it</span>
+                <span className="text-[2.2rem] max-sm:text-[1.6rem]">{say.goThereAndRead}</span>
               ) : (
                 view.shows
               )}
@@ -74,11 +75,11 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
   return (
     <div>
       <h3 className="mb-6 text-[2.9rem] max-sm:text-[2rem]">
-        {step.kind === "go" ? `Go into ${step.page ?? "the next page"}` : words.title}
+        {step.kind === "go" ? say.goIntoTheNext(step.page) : words.title}
       </h3>
       <StrokeRuns profile={profile} runs={step.runs} size={size} from={from} />
       <p className="mt-4 text-[1.1rem]">
-        {view.kind === "home" || view.kind === "off" ? words.after : `It must show ${viewWords(view)}.`}
+        {view.kind === "home" || view.kind === "off" ? words.after : say.itMustShow(viewWords(view))}
       </p>
     </div>
   );

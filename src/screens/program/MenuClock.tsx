@@ -1,5 +1,6 @@
 "use client";
 import { useEffect, useState } from "react";
+import * as say from "@/words/screens/program/menuClock";
 
 /** This moment on the clock the menu clock runs by. */
 export const moment = (): number => performance.now();
@@ -30,10 +31,12 @@ export function MenuClock({ closesAfterMs, since, onRestart, onClosed, cost }: M
       <div className="mb-1.5 flex flex-wrap items-baseline justify-between gap-x-4">
         <p className="text-[1.05rem]">
           {closed ? (
-            "The menu has closed by now, unless you pressed a key"
+            say.theMenuHasClosed
           ) : (
             <>
-              Menu closes in <span className="font-head text-2xl font-bold">{Math.ceil(leftMs / 1000)}</span> s
+              {say.menuClosesIn}
+              <span className="font-head text-2xl font-bold">{Math.ceil(leftMs / 1000)}</span>
+              {say.s}
             </>
           )}
         </p>
@@ -41,11 +44,11 @@ export function MenuClock({ closesAfterMs, since, onRestart, onClosed, cost }: M
           <span className="flex gap-4">
             {onClosed ? (
               <button type="button" className="min-h-9 font-semibold underline underline-offset-4" onClick={onClosed}>
-                It closed
+                {say.itClosed}
               </button>
             ) : null}
             <button type="button" className="min-h-9 font-semibold underline underline-offset-4" onClick={onRestart}>
-              Still open
+              {say.stillOpen}
             </button>
           </span>
         ) : cost ? (

@@ -1,7 +1,8 @@
 import type { DisplayProfile } from "@/core/display";
 import { nearMisses, type CardStep } from "@/core/keys";
 import { Caution } from "@/ui/primitives";
-import { keyNames, missWords, secondsOf } from "@/words";
+import { keyNames, missWords } from "@/words";
+import * as say from "@/words/screens/program/nearMisses";
 
 interface NearMissesProps {
   readonly profile: DisplayProfile;
@@ -17,8 +18,8 @@ export function NearMisses({ profile, step }: NearMissesProps) {
     <div key={miss.keys.join() + miss.danger + (miss.when?.kind ?? "")} className="mt-4">
       <Caution>
         {miss.when
-          ? `${miss.when.kind === "within" ? `Not within ${secondsOf(miss.when.ms)} s of power-on` : `Within ${secondsOf(miss.when.ms)} s of power-on, no later`}: at the wrong time the same chord ${missWords(miss)}.`
-          : `Both down together. ${keyNames(profile, miss.keys)} alone for ${secondsOf(miss.holdMs)} s ${missWords(miss)}.`}
+          ? say.withinSOfPower(miss.when.kind, miss.when.ms, missWords(miss))
+          : say.bothDownTogetherAlone(keyNames(profile, miss.keys), miss.holdMs, missWords(miss))}
       </Caution>
     </div>
   ));

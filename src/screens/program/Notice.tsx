@@ -1,5 +1,6 @@
 import type { Keys } from "@/core/record";
 import { Caution } from "@/ui/primitives";
+import * as say from "@/words/screens/program/notice";
 
 export type NoticeOf = NonNullable<Keys["notice"]>;
 
@@ -7,10 +8,10 @@ export type NoticeOf = NonNullable<Keys["notice"]>;
 export function Notice({ notice }: { readonly notice: NoticeOf }) {
   const lines = notice.lines.length > 0 ? notice.lines.join(", ") : "nothing";
   const text = {
-    "menu-closed-discarded": `The menu closed by itself. Thrown away: ${lines}. The card goes on from there.`,
-    "menu-closed-saved": `The menu closed by itself. Saved: ${lines}. The card goes on from there.`,
-    "off-plan": "That was off the plan. These are the keys from where it is now.",
-    "power-lost": `The display went dark. Not saved: ${lines}. The card goes on from there.`,
+    "menu-closed-discarded": say.theMenuClosedBy(lines),
+    "menu-closed-saved": say.theMenuClosedByItself(lines),
+    "off-plan": say.thatWasOffThe,
+    "power-lost": say.theDisplayWentDark(lines),
   }[notice.kind];
   return (
     <div role="status" className="mb-4">

@@ -3,7 +3,8 @@ import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { shownChoices } from "@/core/keys";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button } from "@/ui/primitives";
-import { count, lineName } from "@/words";
+import { lineName } from "@/words";
+import * as say from "@/words/screens/program/readingStep";
 
 interface ReadingStepProps {
   readonly profile: DisplayProfile;
@@ -24,27 +25,27 @@ export function ReadingStep({ profile, line, suggested, left, state, onRead, clo
   const first = choices.find((choice) => choice.raw === suggested);
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
-      <section aria-label="Key card" className="min-w-0">
-        <p className="mb-4 text-quiet">{count(left, "line")} nobody has read</p>
+      <section aria-label={say.keyCard} className="min-w-0">
+        <p className="mb-4 text-quiet">{say.lineNobodyHasRead(left)}</p>
         <div className="mb-6 flex flex-wrap items-end gap-x-8 gap-y-3">
           <div>
-            <p className="mb-2 text-quiet">Line on the display</p>
+            <p className="mb-2 text-quiet">{say.lineOnTheDisplay}</p>
             <p className="segment text-[6.6rem] max-sm:text-[4.6rem]">{described.code}</p>
           </div>
           <div className="border-l-2 border-rule pl-7">
             <p className="text-[1.1rem]">{lineName(described)}</p>
-            <h2 className="text-[2.2rem]">Nobody has read this line. What does it show?</h2>
+            <h2 className="text-[2.2rem]">{say.nobodyHasReadThis}</h2>
           </div>
         </div>
         {first ? (
-          <Button weight="main" big shortcut="space" className="min-h-[4.4rem]" onClick={() => onRead(first.raw)}>
-            It shows {first.shows}, as the maker sets it
+          <Button weight="main" big shortcut={say.space} className="min-h-[4.4rem]" onClick={() => onRead(first.raw)}>
+            {say.itShowsAsThe(first.shows)}
           </Button>
         ) : null}
         <div
           className="mt-4 flex max-h-64 flex-wrap gap-2 overflow-y-auto"
           role="group"
-          aria-label="Value it shows"
+          aria-label={say.valueItShows}
           tabIndex={0}
         >
           {choices
@@ -62,8 +63,8 @@ export function ReadingStep({ profile, line, suggested, left, state, onRead, clo
         </div>
         <div className="mt-6">{clock}</div>
       </section>
-      <aside aria-label="Simulated display" className="min-w-0">
-        <p className="mb-2 text-[0.95rem] text-quiet">The same line on a simulated {profile.name}</p>
+      <aside aria-label={say.simulatedDisplay} className="min-w-0">
+        <p className="mb-2 text-[0.95rem] text-quiet">{say.theSameLineOn(profile.name)}</p>
         <SimulatedDisplay profile={profile} state={state} />
       </aside>
     </div>

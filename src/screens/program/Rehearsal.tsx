@@ -13,6 +13,7 @@ import { CardFace } from "./CardFace";
 import { moment } from "./MenuClock";
 import type { NoticeOf } from "./Notice";
 import { useSession } from "./useSession";
+import * as say from "@/words/screens/program/rehearsal";
 
 type RehearsalProps = StageProps & { readonly profile: DisplayProfile; readonly rehearsal: Keys };
 
@@ -56,14 +57,14 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
   const again = () => void change((now) => startRehearsal(endRehearsal(now)));
 
   if (rehearsal.done) return <Rehearsed end={end} again={again} profile={profile} live={live} />;
-  if (!work) return <p className="text-quiet">Working out the keys …</p>;
+  if (!work) return <p className="text-quiet">{say.workingOutTheKeys}</p>;
   if (!work.plan.ok) return <FindingLine severity="breach">{planProblemText(work.plan.problem)}</FindingLine>;
   const step = work.steps[0];
   if (!step) return null;
   return (
     <CardFace
       profile={profile}
-      title={`Rehearsal of ${job.intake.nickname || "the new bike"}`}
+      title={say.rehearsalOfTheNew(job.intake.nickname)}
       step={step}
       work={work}
       stale={session.stale}
@@ -71,18 +72,13 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
       unread={rehearsal.unread}
       notice={notice}
       clock={<CardClock profile={profile} state={live} since={since} />}
-      hands={
-        <p className="mt-2 text-[1.05rem]">
-          Press the keys of the simulated display. The card follows by itself, wrong keys and all. Nothing of it counts
-          for the bike.
-        </p>
-      }
-      display={{ state: live, words: `Simulated ${profile.name}. Press its keys.`, onHold }}
+      hands={<p className="mt-2 text-[1.05rem]">{say.pressTheKeysOf}</p>}
+      display={{ state: live, words: say.simulatedPressItsKeys(profile.name), onHold }}
       below={
         <div className="flex flex-wrap gap-2">
-          <Button onClick={end}>End the rehearsal</Button>
+          <Button onClick={end}>{say.endTheRehearsal}</Button>
           <Button weight="quiet" onClick={again}>
-            From the start
+            {say.fromTheStart}
           </Button>
         </div>
       }
@@ -105,21 +101,18 @@ function Rehearsed({
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section>
-        <h3 className="mb-2 text-[1.9rem]">Rehearsed</h3>
-        <p className="mb-5 max-w-[56ch] text-[1.1rem]">
-          These were the keys of the simulated display. The bike’s own have not been pressed: what it holds is as
-          before, and nothing is proven by this.
-        </p>
+        <h3 className="mb-2 text-[1.9rem]">{say.rehearsed}</h3>
+        <p className="mb-5 max-w-[56ch] text-[1.1rem]">{say.theseWereTheKeys}</p>
         <div className="flex flex-wrap gap-3">
           <Button weight="main" big onClick={end}>
-            Now on the bike
+            {say.nowOnTheBike}
           </Button>
           <Button big onClick={again}>
-            Rehearse again
+            {say.rehearseAgain}
           </Button>
         </div>
       </section>
-      <aside aria-label="Simulated display">
+      <aside aria-label={say.simulatedDisplay}>
         <SimulatedDisplay profile={profile} state={live} />
       </aside>
     </div>

@@ -6,6 +6,7 @@ import { Panel } from "@/ui/primitives/Panel";
 import { viewWords } from "@/words";
 import { useEffect, useState } from "react";
 import { AnythingElse } from "./AnythingElse";
+import * as say from "@/words/screens/program/showsSomethingElse";
 
 interface ShowsSomethingElseProps {
   readonly open: boolean;
@@ -17,12 +18,12 @@ interface ShowsSomethingElseProps {
 }
 
 const HOW: Readonly<Record<Slip["how"], string>> = {
-  "one-too-few": "one step short",
-  "one-too-many": "one step too far",
-  "other-key": "another key",
-  "menu-closed": "the menu closed by itself",
-  "saved-already": "saved already",
-  "nothing-yet": "nothing pressed yet",
+  "one-too-few": say.oneStepShort,
+  "one-too-many": say.oneStepTooFar,
+  "other-key": say.anotherKey,
+  "menu-closed": say.theMenuClosedBy,
+  "saved-already": say.savedAlready,
+  "nothing-yet": say.nothingPressedYet,
 };
 
 /** Lost is normal: say what it shows, and the plan goes on from there. */
@@ -49,12 +50,7 @@ export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked,
   }, [open, profile, step, onPick]);
 
   return (
-    <Panel
-      open={open}
-      onOpenChange={onOpenChange}
-      title="What does it show?"
-      description="Pick it, and the card goes on from there."
-    >
+    <Panel open={open} onOpenChange={onOpenChange} title={say.whatDoesItShow} description={say.pickItAndThe}>
       <ul className="grid gap-2 sm:grid-cols-2">
         {slips.map((slip, i) => (
           <li key={slip.how + viewWords(slip.view)}>

@@ -3,24 +3,25 @@ import type { DisplayProfile } from "@/core/display";
 import type { StrokeRun } from "@/core/keys";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyOf, strokeWords, viewWords } from "@/words";
+import * as say from "@/words/screens/program/strokeRuns";
 
 /** What a run of strokes passes and where it ends, in few words. */
 function passes({ views, stroke }: StrokeRun): string {
   const last = views[views.length - 1];
   if (!last || last.kind === "walk-assist") return "";
-  if (last.kind === "off") return "display goes dark";
+  if (last.kind === "off") return say.displayGoesDark;
   if (last.kind !== "line") return viewWords(last);
   const onOneLine = views.every((view) => view.kind === "line" && view.code === last.code);
-  if (stroke.kind === "repeat") return "if you pass it, tap back";
-  if (!onOneLine || stroke.kind !== "tap") return `goes to ${last.code}`;
-  if (views.length === 1 && last.blinks) return `${last.shows} blinks`;
+  if (stroke.kind === "repeat") return say.ifYouPassIt;
+  if (!onOneLine || stroke.kind !== "tap") return say.goesTo(last.code);
+  if (views.length === 1 && last.blinks) return say.strokeRunsBlinks(last.shows);
   return views.length <= 4
     ? views.map((view) => (view.kind === "line" ? view.shows : "")).join(" · ")
-    : `until it shows ${last.shows}`;
+    : say.untilItShows(last.shows);
 }
 
 const wordsOf = ({ stroke, count }: StrokeRun, last: StrokeRun["views"][number] | undefined): string => {
-  const together = "keys" in stroke && stroke.keys.length > 1 ? "together, " : "";
+  const together = "keys" in stroke && stroke.keys.length > 1 ? say.together : "";
   return together + strokeWords(stroke, count, stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null);
 };
 
@@ -62,7 +63,7 @@ export function StrokeRuns({
       {runs.map((run, i) => {
         const last = run.views[run.views.length - 1];
         const moved = last?.kind === "line" && last.code !== codeAfter(i - 1);
-        const result = moved && last.kind === "line" ? `goes to ${last.code}` : passes(run);
+        const result = moved && last.kind === "line" ? say.goesTo(last.code) : passes(run);
         const keys = run.stroke.kind === "wait" ? [] : run.stroke.keys;
         return (
           <Fragment key={i}>
@@ -71,7 +72,7 @@ export function StrokeRuns({
                 className="font-head font-light text-quiet"
                 style={{ fontSize: size * 0.42, lineHeight: `${size}px` }}
               >
-                then
+                {say.then}
               </span>
             ) : null}
             <div data-run={i} className="text-center">
@@ -80,7 +81,7 @@ export function StrokeRuns({
                   const key = keyOf(profile, id);
                   return key ? (
                     <Fragment key={id}>
-                      {k > 0 ? <span className="text-2xl font-bold text-quiet">and</span> : null}
+                      {k > 0 ? <span className="text-2xl font-bold text-quiet">{say.and}</span> : null}
                       <KeyCap displayKey={key} size={size} />
                     </Fragment>
                   ) : null;

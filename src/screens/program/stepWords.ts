@@ -2,20 +2,21 @@
 import { linesOf, type DisplayProfile } from "@/core/display";
 import type { KeyWork } from "@/core/record";
 import { lineName } from "@/words";
+import * as say from "@/words/screens/program/stepWords";
 
 export function stepName(profile: DisplayProfile, step: KeyWork["steps"][number]): string {
   const line = step.line === null ? undefined : linesOf(profile)[step.line];
   if (line) return `${line.code} ${lineName(line)}`;
-  if (step.kind === "go") return `go into ${step.page ?? "the next page"}`;
+  if (step.kind === "go") return say.goIntoTheNext(step.page);
   return {
-    "switch-on": "switch on",
-    open: "open the menu",
-    code: "enter the code",
-    go: "go on",
-    line: "next line",
+    "switch-on": say.switchOn,
+    open: say.openTheMenu,
+    code: say.enterTheCode,
+    go: say.goOn,
+    line: say.nextLine,
     save: "save",
-    leave: "leave the menu",
-    "power-cycle": "switch off and on",
+    leave: say.leaveTheMenu,
+    "power-cycle": say.switchOffAndOn,
     wait: "wait",
   }[step.kind];
 }

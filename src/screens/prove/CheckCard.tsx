@@ -6,8 +6,9 @@ import { own } from "@/core/units/limits";
 import { asAsked } from "@/core/units/quantity";
 import { keepTyped } from "@/store";
 import { Choice, FindingLine, KeptField, SignShape } from "@/ui/primitives";
-import { CHECK_WORDS, fixed, plain, speed, unitName } from "@/words";
+import { CHECK_WORDS, fixed, unitName } from "@/words";
 import type { StageProps } from "../job/stageProps";
+import * as say from "@/words/screens/prove/checkCard";
 
 /** The number to expect, in the unit the display shows. */
 function expectedWords(expect: Expectation, unit: SpeedUnit): string | null {
@@ -15,12 +16,12 @@ function expectedWords(expect: Expectation, unit: SpeedUnit): string | null {
     case "yes":
       return null;
     case "at-most": {
-      const about = expect.expectedKmh === null ? "" : `Expect about ${speed(expect.expectedKmh, unit)}. `;
-      return `${about}${expect.strict ? "Below" : "At most"} ${speed(expect.atMostKmh, unit, 2)}.`;
+      const about = expect.expectedKmh === null ? "" : say.expectAbout(expect.expectedKmh, unit);
+      return say.checkCardBelow(about, expect.strict, expect.atMostKmh, unit);
     }
     case "between": {
       const low = fixed(speedFromKmh(expect.lowKmh, unit));
-      return `Expect ${low} to ${fixed(speedFromKmh(expect.highKmh, unit))} ${unitName(unit)} shown.`;
+      return say.expectToShown(low, speedFromKmh(expect.highKmh, unit), unit);
     }
   }
 }
@@ -29,7 +30,7 @@ const VERDICTS: Readonly<Record<Verdict, { readonly sign: "done" | "breach" | nu
   passed: { sign: "done", word: "passed" },
   failed: { sign: "breach", word: "failed" },
   due: { sign: null, word: "due" },
-  "due-again": { sign: null, word: "due again" },
+  "due-again": { sign: null, word: say.dueAgain },
   "not-a-number": { sign: null, word: "due" },
 };
 
@@ -63,10 +64,7 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
         {words.how(unit)} {expectedWords(expect, unit)}
       </p>
       {verdict === "due-again" ? (
-        <p className="mt-1 text-[0.95rem]">
-          It was done before {changed.length === 1 ? `line ${changed[0]}` : `lines ${changed.join(", ")}`} changed. Do
-          it again.
-        </p>
+        <p className="mt-1 text-[0.95rem]">{say.itWasDoneBefore(changed.length, changed[0], changed.join(", "))}</p>
       ) : null}
       <div className="mt-2">
         {expect.kind === "yes" ? (
@@ -75,8 +73,8 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
             hideLabel
             value={verdict === "due-again" ? "" : (result?.answer ?? "")}
             options={[
-              { value: "yes", label: "As it should" },
-              { value: "no", label: "Not so" },
+              { value: "yes", label: say.asItShould },
+              { value: "no", label: say.notSo },
             ]}
             onChoose={(answer) => void change((now) => withCheck(now, id, { answer }))}
           />
@@ -84,17 +82,13 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
           <div className="max-w-56">
             <KeptField
               of={`${job.id} check ${id}`}
-              label={`${words.title}, measured`}
+              label={say.checkCardMeasured(words.title)}
               hideLabel
               numeric
               unit={unitName(unit)}
               value={measured}
               onKeep={(typed) => keepTyped(job.id, { in: "check", name: id }, typed)}
-              problem={
-                verdict === "not-a-number"
-                  ? `Give a speed from 0 to ${plain(speedFromKmh(FASTEST_KMH, unit), 0)} ${unitName(unit)}, or name another unit: ${unit === "mph" ? "km/h" : "mph"}, m/s.`
-                  : null
-              }
+              problem={verdict === "not-a-number" ? say.giveASpeedFrom(speedFromKmh(FASTEST_KMH, unit), unit) : null}
             />
           </div>
         )}

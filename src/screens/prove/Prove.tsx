@@ -1,12 +1,12 @@
 "use client";
 import Link from "next/link";
 import { buttonClass, Caution } from "@/ui/primitives";
-import { count } from "@/words";
 import { NoDisplay } from "../job/NoDisplay";
 import type { KeysStageProps, StageProps } from "../job/stageProps";
 import { CheckCard } from "./CheckCard";
 import { ReadBack } from "./ReadBack";
 import { ReadOutChart } from "./ReadOutChart";
+import * as say from "@/words/screens/prove/prove";
 
 /** Prove: what the display shows after the power cycle, and what the bike really does. */
 export function Prove(props: StageProps) {
@@ -15,14 +15,10 @@ export function Prove(props: StageProps) {
   if (!job.program?.done)
     return (
       <div className="max-w-xl rounded-xl bg-sheet p-6">
-        <p className="text-xl font-semibold">Nothing to prove yet.</p>
-        <p className="mt-1 mb-4 text-quiet">
-          {job.rehearsal?.done
-            ? "The keys were rehearsed on the simulated display. The bike’s own keys have not been pressed: what it holds is as before."
-            : "The values are not saved and in force. Program the display first."}
-        </p>
+        <p className="text-xl font-semibold">{say.nothingToProveYet}</p>
+        <p className="mt-1 mb-4 text-quiet">{job.rehearsal?.done ? say.theKeysWereRehearsed : say.theValuesAreNot}</p>
         <Link href={`/job/${job.id}/program`} className={buttonClass("main")}>
-          Go to the keys
+          {say.goToTheKeys}
         </Link>
       </div>
     );
@@ -39,15 +35,10 @@ function Proof(props: KeysStageProps) {
       <ReadBack {...props} />
       <section aria-labelledby="checks" className="min-w-0">
         <h3 id="checks" className="text-[1.5rem]">
-          Checks
+          {say.checks}
         </h3>
-        <p className="mb-3 text-quiet">
-          {checksLeft === 0 ? "All passed." : `${count(checksLeft, "check")} due, in this order.`} Throttle and power
-          bars on the display mean nothing with the wheel in the air.
-        </p>
-        <Caution>
-          Stand clear of the wheel. Brake cut-off is proven before anything else, and before the bike leaves.
-        </Caution>
+        <p className="mb-3 text-quiet">{say.allPassedDueIn(checksLeft)}</p>
+        <Caution>{say.standClearOfThe}</Caution>
         <ol className="mt-3">
           {checks.map((state) => (
             <CheckCard key={state.check.id} {...props} state={state} />
@@ -55,7 +46,8 @@ function Proof(props: KeysStageProps) {
         </ol>
         <ReadOutChart profile={profile} program={program} workings={workings} />
         <Link href={`/job/${job.id}/hand-over`} className={`${buttonClass(proven ? "main" : "plain", true)} mt-6`}>
-          Hand it over <kbd className="code text-base opacity-80">6</kbd>
+          {say.handItOver}
+          <kbd className="code text-base opacity-80">6</kbd>
         </Link>
       </section>
     </div>

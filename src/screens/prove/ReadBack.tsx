@@ -6,9 +6,10 @@ import type { ReadBackVerdict } from "@/core/proof";
 import { setKeysAside } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { Button, SignShape } from "@/ui/primitives";
-import { count, lineName, shownProblemText } from "@/words";
+import { lineName, shownProblemText } from "@/words";
 import { JobField } from "../job/JobField";
 import type { KeysStageProps } from "../job/stageProps";
+import * as say from "@/words/screens/prove/readBack";
 
 /** What the display shows after the power cycle, typed line by line and held against the sealed plan. */
 export function ReadBack({ job, workings, change, profile, program }: KeysStageProps) {
@@ -19,7 +20,7 @@ export function ReadBack({ job, workings, change, profile, program }: KeysStageP
   const due = readBack.filter(({ kind }) => kind === "due" || kind === "unreadable").length;
   const wrong = readBack.filter(({ kind }) => kind === "differs").length;
   const again = async () => {
-    const why = `${count(wrong, "line")} read back not as planned`;
+    const why = say.lineReadBackNot(wrong);
     const deed = await change((now) => setKeysAside(now, new Date().toISOString(), why));
     if (deed) router.push(`/job/${job.id}/program`);
   };
@@ -34,20 +35,14 @@ export function ReadBack({ job, workings, change, profile, program }: KeysStageP
   return (
     <section aria-labelledby="read-back" className="min-w-0">
       <h3 id="read-back" className="text-[1.5rem]">
-        Read back
+        {say.readBack}
       </h3>
-      <p className="mb-3 text-quiet">
-        Open the menu once more and type what each line shows. Enter on an empty field: it shows what was planned.{" "}
-        {due > 0 ? `${count(due, "line")} to go.` : wrong === 0 ? "All as planned." : ""}
-      </p>
+      <p className="mb-3 text-quiet">{say.openTheMenuOnce(due, wrong)}</p>
       {wrong > 0 ? (
         <div className="mb-3 flex flex-wrap items-center gap-3 rounded-md bg-breach-tint px-3 py-2">
           <SignShape sign="breach" />
-          <span>
-            {count(wrong, "line")} not as planned. Set {wrong === 1 ? "it" : "them"} again before the bike leaves: the
-            keys then start from what you read.
-          </span>
-          <Button onClick={() => void again()}>Plan the keys again</Button>
+          <span>{say.lineNotAsPlanned(wrong)}</span>
+          <Button onClick={() => void again()}>{say.planTheKeysAgain}</Button>
         </div>
       ) : null}
       <ol ref={list} className="border-t border-rule">
@@ -63,7 +58,7 @@ export function ReadBack({ job, workings, change, profile, program }: KeysStageP
                 <span className="block text-[0.82rem] text-quiet">
                   {verdict.kind === "hidden"
                     ? "hidden by what another line holds: nothing to read"
-                    : `planned ${shows(line.encoding, target)}`}
+                    : say.readBackPlanned(shows(line.encoding, target))}
                 </span>
               </span>
               {verdict.kind === "hidden" ? null : (
@@ -71,7 +66,7 @@ export function ReadBack({ job, workings, change, profile, program }: KeysStageP
                   <JobField
                     job={job}
                     place={{ in: "read-back", name: line.code }}
-                    label={`Line ${line.code} shows`}
+                    label={say.lineShows(line.code)}
                     hideLabel
                     numeric
                     onEnter={settle(line.code, shows(line.encoding, target))}
@@ -95,14 +90,16 @@ function VerdictSign({ verdict }: { readonly verdict: ReadBackVerdict }) {
   if (verdict.kind === "as-planned")
     return (
       <span className="inline-flex items-baseline gap-1.5">
-        <SignShape sign="done" size={11} /> as planned
+        <SignShape sign="done" size={11} />
+        {say.asPlanned}
       </span>
     );
   if (verdict.kind === "differs")
     return (
       <span className="inline-flex items-baseline gap-1.5">
-        <SignShape sign="breach" size={11} /> differs
+        <SignShape sign="breach" size={11} />
+        {say.differs}
       </span>
     );
-  return <span className="text-quiet">{verdict.kind === "hidden" ? "hidden" : "due"}</span>;
+  return <span className="text-quiet">{verdict.kind === "hidden" ? "hidden" : say.due}</span>;
 }

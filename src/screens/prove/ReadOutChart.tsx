@@ -9,6 +9,7 @@ import { readOutCurve } from "@/core/wheel";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";
 import { fixed, plain, unitName } from "@/words";
+import * as say from "@/words/screens/prove/readOutChart";
 
 interface ReadOutChartProps {
   readonly profile: DisplayProfile;
@@ -17,14 +18,14 @@ interface ReadOutChartProps {
 }
 
 /** True speeds drawn, in the unit shown: past any class a bicycle is set for, in round steps. */
-const AXIS = { kmh: { upTo: 50, step: 5, say: 20 }, mph: { upTo: 32, step: 4, say: 12 } } as const;
+const AXIS = { kmh: { upTo: 50, step: 5, tellAt: 20 }, mph: { upTo: 32, step: 4, tellAt: 12 } } as const;
 
 /**
  * Shown speed against true speed, as found and as planned, with the class limit: a picture, and its table behind it.
  */
 export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) {
   const { bike, choice, sheet, unit } = workings;
-  const { upTo, step, say } = AXIS[unit];
+  const { upTo, step, tellAt } = AXIS[unit];
   const found = useMemo(() => speedometer(profile, sheet?.found.raws ?? [], bike), [profile, sheet, bike]);
   const planned = useMemo(() => speedometer(profile, program.targets, bike), [profile, program.targets, bike]);
   const limitKmh = choice ? (assistLimit(choice)?.kmh ?? null) : null;
@@ -41,14 +42,14 @@ export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) 
   const series = useMemo((): readonly Series[] => {
     const limit = limitKmh === null ? null : speedFromKmh(limitKmh, unit);
     return [
-      ...(curves.planned ? [{ name: "as planned", colour: "--action", points: curves.planned } satisfies Series] : []),
+      ...(curves.planned ? [{ name: say.asPlanned, colour: "--action", points: curves.planned } satisfies Series] : []),
       ...(curves.found
-        ? [{ name: "as found", colour: "--spoke", dashed: true, points: curves.found } satisfies Series]
+        ? [{ name: say.asFound, colour: "--spoke", dashed: true, points: curves.found } satisfies Series]
         : []),
       ...(limit !== null
         ? [
             {
-              name: "class limit, true",
+              name: say.classLimitTrue,
               colour: "--breach",
               dashed: true,
               points: [
@@ -65,20 +66,20 @@ export function ReadOutChart({ profile, program, workings }: ReadOutChartProps) 
   return (
     <section aria-labelledby="read-out" className="mt-8">
       <h3 id="read-out" className="mb-2 text-[1.1rem]">
-        What it shows at what speed
+        {say.whatItShowsAt}
       </h3>
       <LineChart
         series={series}
-        xTitle={`true ${name}`}
-        yTitle={`shown ${name}`}
-        label={`Shown speed against true speed. As planned it shows ${fixed(planned.r.nominal * say)} at a true ${say} ${name}.`}
+        xTitle={say.readOutChartTrue(name)}
+        yTitle={say.readOutChartShown(name)}
+        label={say.shownSpeedAgainstTrue(planned.r.nominal, tellAt, name)}
       />
       <details className="mt-2">
-        <summary className="min-h-11 font-semibold">The same as a table</summary>
+        <summary className="min-h-11 font-semibold">{say.theSameAsA}</summary>
         <NumberTable
-          caption="Shown speed against true speed"
+          caption={say.shownSpeedAgainstTrueSpeed}
           hideCaption
-          headings={[`True ${name}`, ...(curves.found ? ["As found shows"] : []), "As planned shows"]}
+          headings={[say.readOutChartTrue2(name), ...(curves.found ? [say.asFoundShows] : []), say.asPlannedShows]}
           rows={curves.planned.map(({ x, y }, i) => ({
             key: String(i),
             head: plain(x),

@@ -5,6 +5,7 @@ import { useState } from "react";
 import { LARGEST_JOB_FILE_BYTES } from "@/core/record";
 import { importJob, previewImport, undoImport, writeTyped, type ImportPreview } from "@/store";
 import { FilePick, useTell } from "@/ui/primitives";
+import * as say from "@/words/screens/rack/importJob";
 
 const ImportPanel = later(() => import("./ImportPanel").then((module) => module.ImportPanel));
 
@@ -30,20 +31,20 @@ export function ImportJob() {
     if (!looked?.preview.ok) return;
     setLooked(null);
     const imported = await importJob(looked.preview.job, how).catch((error: unknown) => {
-      tell(`${looked.fileName} could not be kept: ${error instanceof Error ? error.message : String(error)}`);
+      tell(say.couldNotBeKept(looked.fileName, error instanceof Error ? error.message : String(error)));
       return null;
     });
     if (!imported) return;
     const { stored } = imported;
-    const name = stored.intake.nickname || "The bike";
+    const name = stored.intake.nickname || say.theBike;
     const undo = async () => {
       // What was just typed belongs to the work that is kept.
       await writeTyped();
       const keptBeside = await undoImport(imported);
       router.push("/");
-      if (keptBeside) tell(`${name} was worked on since: that stays on the rack, under a number of its own.`);
+      if (keptBeside) tell(say.wasWorkedOnSince(name));
     };
-    tell(`${name} is on the rack.`, () => void undo());
+    tell(say.isOnTheRack(name), () => void undo());
     router.push(`/job/${stored.id}/${stored.stage}`);
   };
 
@@ -51,11 +52,11 @@ export function ImportJob() {
     <>
       <FilePick
         weight="quiet"
-        label="Job file to import"
+        label={say.jobFileToImport}
         accept=".json,application/json"
         onPick={(file) => void look(file)}
       >
-        Import a job
+        {say.importAJob}
       </FilePick>
       {looked ? (
         <ImportPanel

@@ -3,7 +3,8 @@ import { workOut } from "@/core/record";
 import type { ImportPreview } from "@/store";
 import { Button, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
-import { count, dayAndTime, fileProblemText, STAGE_NAMES } from "@/words";
+import { dayAndTime, fileProblemText, STAGE_NAMES } from "@/words";
+import * as say from "@/words/screens/rack/importPanel";
 
 interface ImportPanelProps {
   readonly fileName: string;
@@ -18,7 +19,7 @@ export function ImportPanel({ fileName, preview, onClose, onTake }: ImportPanelP
     <Panel
       open
       onOpenChange={(open) => !open && onClose()}
-      title={preview.ok ? "Look before you take it in" : "This file was not taken in"}
+      title={preview.ok ? say.lookBeforeYouTake : say.thisFileWasNot}
     >
       {preview.ok ? (
         <Preview looked={fileName} preview={preview} onTake={onTake} />
@@ -43,7 +44,7 @@ function Refusal({
         <SignShape sign="breach" />
         <span className="break-words">{fileProblemText(preview.problem)}</span>
       </p>
-      <p className="mt-3 text-quiet">Nothing on this machine was changed.</p>
+      <p className="mt-3 text-quiet">{say.nothingOnThisMachine}</p>
     </div>
   );
 }
@@ -60,13 +61,13 @@ function Preview({
   const { job, already } = preview;
   const workings = workOut(job);
   const facts: readonly (readonly [string, string])[] = [
-    ["File", looked],
-    ["Bike", `${job.intake.nickname || "no nickname"} · ${String(job.number).padStart(4, "0")}`],
-    ["Display", job.profile ? `${job.profile.name}, ${job.profile.variant}` : "none chosen"],
-    ["Class", job.classChoice.rule?.name ?? "none chosen"],
-    ["Stands at", STAGE_NAMES[workings.next]],
-    ["Sealed sheets", `${count(job.sheets.length, "sheet")}, chain holds`],
-    ["Last changed", dayAndTime(job.updatedAt)],
+    [say.file, looked],
+    [say.bike, say.noNickname(job.intake.nickname, String(job.number).padStart(4, "0"))],
+    [say.display, job.profile ? `${job.profile.name}, ${job.profile.variant}` : say.noneChosen],
+    [say.classWord, job.classChoice.rule?.name ?? say.noneChosen],
+    [say.standsAt, STAGE_NAMES[workings.next]],
+    [say.sealedSheets, say.sheetChainHolds(job.sheets.length)],
+    [say.lastChanged, dayAndTime(job.updatedAt)],
   ];
   return (
     <>
@@ -78,14 +79,12 @@ function Preview({
           </div>
         ))}
       </dl>
-      {already ? (
-        <p className="mb-4">This bike is already on the rack, last changed {dayAndTime(already.updatedAt)}.</p>
-      ) : null}
+      {already ? <p className="mb-4">{say.thisBikeIsAlready(already.updatedAt)}</p> : null}
       <div className="flex flex-wrap gap-3">
         <Button weight="main" onClick={() => onTake("add")}>
-          {already ? "Add beside it" : "Put it on the rack"}
+          {already ? say.addBesideIt : say.putItOnThe}
         </Button>
-        {already ? <Button onClick={() => onTake("replace")}>Replace the one here</Button> : null}
+        {already ? <Button onClick={() => onTake("replace")}>{say.replaceTheOneHere}</Button> : null}
       </div>
     </>
   );

@@ -9,6 +9,7 @@ import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { ImportJob } from "./ImportJob";
 import { useRack } from "./useRack";
+import * as say from "@/words/screens/rack/rack";
 
 /** The rack: bikes on the stand, bikes waiting, bikes gone out. */
 export function Rack() {
@@ -32,29 +33,28 @@ export function Rack() {
   };
   const clearDemo = async () => {
     const removed = await removeJobs(demo.map(({ id }) => id));
-    tell(`${count(removed.length, "demo bike")} taken off the rack.`, () => void restoreJobs(removed));
+    tell(say.demoBikeTakenOff(removed.length), () => void restoreJobs(removed));
   };
 
   return (
     <div>
       <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-3">
         <div className="flex flex-wrap items-baseline gap-x-4">
-          <h1 className="text-[2.1rem]">On the stand</h1>
+          <h1 className="text-[2.1rem]">{say.onTheStand}</h1>
           <p className="text-quiet">
-            {demo.length > 0 ? `${DEMO_WORKSHOP} · ` : ""}
-            {onTheStand.length} now, {waiting.length} waiting, {gone.length} gone out
+            {say.nowWaitingGoneOut(demo.length, DEMO_WORKSHOP, onTheStand.length, waiting.length, gone.length)}
           </p>
         </div>
         <div className="flex gap-2.5">
           <ImportJob />
           <Button weight={empty ? "main" : "plain"} shortcut="n" onClick={() => void newBike()}>
-            New bike
+            {say.newBike}
           </Button>
         </div>
       </div>
 
       {tickets.length === 0 && pending > 0 ? (
-        <p className="text-quiet">Looking at {count(pending, "bike")} …</p>
+        <p className="text-quiet">{say.lookingAtBike(pending)}</p>
       ) : onTheStand.length > 0 ? (
         <ul className="grid gap-5 lg:grid-cols-2">
           {onTheStand.map((ticket) => (
@@ -63,17 +63,15 @@ export function Rack() {
         </ul>
       ) : (
         <div className="rounded-xl bg-sheet p-6">
-          <p className="text-xl font-semibold">The stand is empty.</p>
+          <p className="text-xl font-semibold">{say.theStandIsEmpty}</p>
           <p className="mt-1 mb-4 max-w-[60ch] text-quiet">
-            {waiting.length > 0
-              ? "Open a waiting bike, or take in a new one."
-              : "Take in a bike: say what it is, write down how its display was found, and the sheet works itself out."}
+            {waiting.length > 0 ? say.openAWaitingBike : say.takeInABike}
           </p>
           <div className="flex flex-wrap gap-3">
             <Button weight="main" onClick={() => void newBike()}>
-              Take in a bike
+              {say.rackTakeInABike}
             </Button>
-            {empty ? <Button onClick={() => void loadDemo()}>Show the demo bikes</Button> : null}
+            {empty ? <Button onClick={() => void loadDemo()}>{say.showTheDemoBikes}</Button> : null}
           </div>
         </div>
       )}
@@ -91,13 +89,16 @@ export function Rack() {
 function MadeUp({ demo, clearDemo }: { readonly demo: Ticket[]; readonly clearDemo: () => Promise<void> }) {
   return demo.length > 0 ? (
     <p className="mt-8 flex flex-wrap items-center gap-x-3 text-[0.9rem] text-quiet">
-      {count(demo.length, "bike")} here {demo.length === 1 ? "is" : "are"} made up, to look around with.
+      {count(demo.length, "bike")}
+      {say.here}
+      {demo.length === 1 ? say.is : say.are}
+      {say.madeUpToLook}
       <button
         type="button"
         className="min-h-11 font-semibold text-ink underline underline-offset-4"
         onClick={() => void clearDemo()}
       >
-        Take the demo bikes off
+        {say.takeTheDemoBikes}
       </button>
     </p>
   ) : null;
@@ -108,7 +109,7 @@ function GoneOut({ gone }: { readonly gone: Ticket[] }) {
   return gone.length > 0 ? (
     <section aria-labelledby="gone" className="mt-8">
       <h2 id="gone" className="mb-2 text-[1.35rem]">
-        Gone out
+        {say.goneOut}
       </h2>
       <ul>
         {gone.map((ticket) => (
@@ -124,7 +125,7 @@ function Waiting({ waiting }: { readonly waiting: Ticket[] }) {
   return waiting.length > 0 ? (
     <section aria-labelledby="waiting" className="mt-8">
       <h2 id="waiting" className="mb-3 text-[1.35rem]">
-        Waiting
+        {say.waiting}
       </h2>
       <ul className="grid gap-x-5 gap-y-6 sm:grid-cols-2 lg:grid-cols-3 xl:grid-cols-5">
         {waiting.map((ticket) => (
@@ -136,7 +137,7 @@ function Waiting({ waiting }: { readonly waiting: Ticket[] }) {
 }
 
 const number = (ticket: Ticket): string => String(ticket.number).padStart(4, "0");
-const name = (ticket: Ticket): string => ticket.nickname || "New bike";
+const name = (ticket: Ticket): string => ticket.nickname || say.newBike;
 
 interface TicketProps {
   readonly ticket: Ticket;
@@ -153,7 +154,7 @@ function StandTicket({ ticket }: TicketProps) {
             <Link href={`/job/${ticket.id}/${ticket.next}`}>{name(ticket)}</Link>
           </h2>
           <span className="code text-quiet">{number(ticket)}</span>
-          {ticket.demo ? <span className="sr-only">demo bike</span> : null}
+          {ticket.demo ? <span className="sr-only">{say.demoBike}</span> : null}
         </div>
         <p className="text-[0.95rem] break-words text-quiet">{ticket.facts}</p>
         <p className="my-2 flex items-baseline gap-2 text-[1.05rem]">
@@ -192,11 +193,11 @@ function WaitingTicket({ ticket }: TicketProps) {
       </p>
       <Button
         weight="quiet"
-        aria-label={`Put on the stand: ${name(ticket)}`}
+        aria-label={say.putOnTheStand(name(ticket))}
         className="mt-1 min-h-9! self-start px-0! text-[0.88rem]! font-normal!"
         onClick={() => void changeJob(ticket.id, (now) => ({ ...now, onTheStand: true })).catch(() => null)}
       >
-        Put on the stand
+        {say.rackPutOnTheStand}
       </Button>
     </li>
   );

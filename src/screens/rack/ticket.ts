@@ -2,8 +2,9 @@
 import { linesOf } from "@/core/display";
 import { asHandedOver, sealFault, STAGES, workOut, type Job, type Stage, type Workings } from "@/core/record";
 import type { Headline, Ticket, TicketSpoke } from "@/core/record/ticket";
-import { count, findingText, INTAKE_WORDS, lineName, sealFaultText, speed, STAGE_NAMES } from "@/words";
+import { findingText, INTAKE_WORDS, lineName, sealFaultText, STAGE_NAMES } from "@/words";
 import { voiceOf } from "../job/voice";
+import * as say from "@/words/screens/rack/ticket";
 
 /** Spokes for the dial, from the same rows as the sheet. */
 export function spokesOf(job: Job, { sheet }: Workings): readonly TicketSpoke[] {
@@ -20,48 +21,46 @@ export function spokesOf(job: Job, { sheet }: Workings): readonly TicketSpoke[] 
 function factsOf(job: Job, { bike }: Workings, short: boolean): string {
   const motor = bike.motorKind ? INTAKE_WORDS.motorKind.options?.[bike.motorKind] : null;
   const rated = bike.motorRatedW && motor ? `${bike.motorRatedW} W ${motor.toLowerCase()}` : motor;
-  return (
-    [bike.frame, rated, short ? null : job.profile?.name].filter(Boolean).join(" · ") || "Nothing written down yet"
-  );
+  return [bike.frame, rated, short ? null : job.profile?.name].filter(Boolean).join(" · ") || say.nothingWrittenDownYet;
 }
 
 /** The one thing to know and the one thing to do. */
 export function headline(job: Job, workings: Workings): Headline {
   const { next, sheet, foundCount, bike } = workings;
-  const placeOf = (stage: Stage) => `${STAGE_NAMES[stage]}, ${STAGES.indexOf(stage) + 1} of ${STAGES.length}`;
+  const placeOf = (stage: Stage) => say.ticketOf(STAGE_NAMES[stage], STAGES.indexOf(stage), STAGES.length);
   const place = placeOf(next);
   const go = (label: string, stage: Stage = next, line?: string) => ({ label, stage, ...(line ? { line } : {}) });
   const worst = sheet?.inForce.findings.find((finding) => finding.severity === "breach");
   const fault = sealFault(job);
-  if (fault) return { sign: "breach", text: sealFaultText(fault), action: go("Look at it", "hand-over"), place };
+  if (fault) return { sign: "breach", text: sealFaultText(fault), action: go(say.lookAtIt, "hand-over"), place };
   if (!job.profile || next === "intake") {
-    const text = job.intake.nickname ? "Intake is not finished." : "Say what it is.";
-    return { sign: null, text, action: go("Go on with intake", "intake"), place };
+    const text = job.intake.nickname ? say.intakeIsNotFinished : say.sayWhatItIs;
+    return { sign: null, text, action: go(say.goOnWithIntake, "intake"), place };
   }
   if (workings.notToBeRidden)
     return {
       sign: "breach",
-      text: "Brand new, out-of-box values unproven. Not to be ridden until programmed.",
-      action: go("Write down what it shows", "as-found"),
+      text: say.brandNewOutOf,
+      action: go(say.writeDownWhatIt, "as-found"),
       place,
     };
   if (next === "as-found") {
     const resume = workings.found.findIndex((line) => line.shown && line.raw === null);
     const code = sheet?.rows[resume]?.code;
-    const text = `${foundCount} of ${workings.shownCount} lines written down.`;
-    return { sign: "unknown", text, action: go(code ? `Carry on at ${code}` : "Carry on", "as-found", code), place };
+    const text = say.ofLinesWrittenDown(foundCount, workings.shownCount);
+    return { sign: "unknown", text, action: go(code ? say.carryOnAt(code) : say.carryOn, "as-found", code), place };
   }
   if (next === "program" && job.program)
     return {
       sign: "odd",
-      text: "Programming has begun and is not in force.",
-      action: go("Go on with the keys", "program"),
+      text: say.programmingHasBegunAnd,
+      action: go(say.goOnWithThe, "program"),
       place,
     };
   if (next === "prove") {
     const due = workings.checks.filter(({ verdict }) => verdict !== "passed").length;
-    const text = due > 0 ? `Programmed. Read-back and ${count(due, "check")} due.` : "Programmed. Read-back due.";
-    return { sign: null, text, action: go("Prove it", "prove"), place };
+    const text = due > 0 ? say.programmedReadBackAnd(due) : say.programmedReadBackDue;
+    return { sign: null, text, action: go(say.proveIt, "prove"), place };
   }
   if (next === "hand-over") {
     const gone = job.handedOverAt !== null;
@@ -69,31 +68,31 @@ export function headline(job: Job, workings: Workings): Headline {
     if (against && !gone && workings.leavesThough === null)
       return {
         sign: against.severity === "breach" ? "breach" : "unknown",
-        text: `Not ready: ${findingText(against.message, voiceOf(workings))}`,
-        action: go("Look at it", "hand-over"),
+        text: say.notReady(findingText(against.message, voiceOf(workings))),
+        action: go(say.lookAtIt, "hand-over"),
         place,
       };
-    const text = gone ? "Handed over." : "Proven. Ready to hand over.";
-    return { sign: "done", text, action: go(gone ? "See the cards" : "Hand it over", "hand-over"), place };
+    const text = gone ? say.handedOver : say.provenReadyToHand;
+    return { sign: "done", text, action: go(gone ? say.seeTheCards : say.handItOver, "hand-over"), place };
   }
   if (worst)
     return {
       sign: "breach",
       text: findingText(worst.message, voiceOf(workings)),
-      action: go(worst.lines[0] ? `Look at line ${worst.lines[0]}` : "Look at the plan", "plan", worst.lines[0]),
+      action: go(worst.lines[0] ? say.lookAtLine(worst.lines[0]) : say.lookAtThePlan, "plan", worst.lines[0]),
       place: placeOf("plan"),
     };
   if (bike.complaint)
     return {
       sign: null,
-      text: `Says: ${bike.complaint}`,
-      action: go("Look at the plan", "plan"),
+      text: say.ticketSays(bike.complaint),
+      action: go(say.lookAtThePlan, "plan"),
       place: placeOf("plan"),
     };
   return {
     sign: null,
-    text: `${count(workings.counts?.odd ?? 0, "odd line")}.`,
-    action: go("Look at the plan", "plan"),
+    text: say.oddLine(workings.counts?.odd),
+    action: go(say.lookAtThePlan, "plan"),
     place,
   };
 }
@@ -101,12 +100,12 @@ export function headline(job: Job, workings: Workings): Headline {
 /** What stands in the list of bikes gone out, as they left. */
 function goneOf({ choice, sheet, unit, bike, baseline }: Workings): Ticket["gone"] {
   const cap = sheet?.inForce.cap;
-  const trueCap = cap?.kind === "true" ? `true cap ${speed(cap.kmh.nominal, unit)}` : "cap to be measured";
+  const trueCap = cap?.kind === "true" ? say.trueCap(cap.kmh.nominal, unit) : say.capToBeMeasured;
   return {
     frame: bike.frame,
     badge: choice?.rule.badge ?? "",
-    cap: choice && !choice.rule.publicRoad ? "not for public roads" : trueCap,
-    wayBack: baseline.kind === "kept" ? "way back kept" : "no full baseline",
+    cap: choice && !choice.rule.publicRoad ? say.notForPublicRoads : trueCap,
+    wayBack: baseline.kind === "kept" ? say.wayBackKept : say.noFullBaseline,
   };
 }
 
@@ -134,7 +133,7 @@ export function ticketOf(live: Job): Ticket {
 /** Stands in for the ticket of a job that cannot be worked out: it takes no other ticket down with it. */
 export function badTicket(job: Job, error: unknown): Ticket {
   const detail = error instanceof Error ? error.message : String(error);
-  const text = `Its record cannot be read here (${detail}). Open it to save it as a file.`;
+  const text = say.itsRecordCannotBe(detail);
   return {
     id: job.id,
     number: job.number,
@@ -144,11 +143,11 @@ export function badTicket(job: Job, error: unknown): Ticket {
     handedOverAt: job.handedOverAt,
     stage: "intake",
     next: "intake",
-    facts: "This bike cannot be shown",
-    shortFacts: "This bike cannot be shown",
-    headline: { sign: "breach", text, action: { label: "Open it", stage: "intake" }, place: "" },
+    facts: say.thisBikeCannotBe,
+    shortFacts: say.thisBikeCannotBe,
+    headline: { sign: "breach", text, action: { label: say.openIt, stage: "intake" }, place: "" },
     spokes: [],
-    gone: { frame: "", badge: "", cap: "cannot be shown", wayBack: "" },
+    gone: { frame: "", badge: "", cap: say.cannotBeShown, wayBack: "" },
   };
 }
 

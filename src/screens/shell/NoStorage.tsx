@@ -1,22 +1,23 @@
 import type { Health } from "@/store";
 import { buttonClass } from "@/ui/primitives";
+import * as say from "@/words/screens/shell/noStorage";
 
 const WORDS: Readonly<Record<Exclude<Health["kind"], "open">, { readonly title: string; readonly what: string }>> = {
   missing: {
-    title: "This browser keeps nothing",
-    what: "Bikes are kept in the browser, and it gives no place for them: a private window, storage switched off for this address, or a full disk. Open it in a usual window, allow storage, or make room; then reload.",
+    title: say.thisBrowserKeepsNothing,
+    what: say.bikesAreKeptIn,
   },
   blocked: {
-    title: "Another tab is in the way",
-    what: "An older version of this page is open in another tab or window and holds the data. Close it, or reload it; this page goes on by itself.",
+    title: say.anotherTabIsIn,
+    what: say.anOlderVersionOf,
   },
   newer: {
-    title: "The data is of a newer version",
-    what: "A newer version of this page has been used in this browser. Reload to get it. Nothing was changed.",
+    title: say.theDataIsOf,
+    what: say.aNewerVersionOf,
   },
   outdated: {
-    title: "A newer version is open in another tab",
-    what: "It has brought the data up. Reload this page to go on here. What was typed is kept.",
+    title: say.aNewerVersionIs,
+    what: say.itHasBroughtThe,
   },
 };
 
@@ -31,7 +32,7 @@ export function NoStorage({ health }: { readonly health: Exclude<Health, { kind:
         <p className="code mb-4 text-[0.85rem] break-words text-quiet">{health.detail}</p>
       ) : null}
       <button type="button" className={buttonClass("main")} onClick={() => window.location.reload()}>
-        Reload
+        {say.reload}
       </button>
     </div>
   );

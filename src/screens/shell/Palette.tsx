@@ -5,6 +5,7 @@ import type { Ticket } from "@/core/record/ticket";
 import { Panel } from "@/ui/primitives/Panel";
 import { useRack } from "../rack/useRack";
 import { find, indexOf } from "./finding";
+import * as say from "@/words/screens/shell/palette";
 
 interface PaletteProps {
   /** What was typed before the finder was there. */
@@ -19,7 +20,7 @@ interface PaletteProps {
 export function Palette({ open, onOpenChange, ...rest }: PaletteProps) {
   const rack = useRack();
   return (
-    <Panel open={open} onOpenChange={onOpenChange} title="Find">
+    <Panel open={open} onOpenChange={onOpenChange} title={say.find}>
       {rack ? <Finder tickets={rack.tickets} onOpenChange={onOpenChange} {...rest} /> : null}
     </Panel>
   );
@@ -42,15 +43,15 @@ function useOptions({ tickets, onNewBike, onHelp }: FinderProps, search: string)
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
   const place = (title: string, says: string, note: string, act: () => void) => ({ title, says, note, act });
   const places = [
-    place("New bike", "new bike", "n", onNewBike),
-    place("Rack", "rack bikes stand", "g", () => router.push("/")),
-    place("Displays", "displays library", "", () => router.push("/displays")),
-    place("Two displays side by side", "compare two displays", "", () => router.push("/displays/compare")),
-    place("Tables", "tables wheel volts classes start angle units", "", () => router.push("/tables")),
-    place("Help and keys", "keys shortcuts help guide", "?", onHelp),
+    place(say.newBike, say.paletteNewBike, "n", onNewBike),
+    place(say.rack, say.rackBikesStand, "g", () => router.push("/")),
+    place(say.displays, say.displaysLibrary, "", () => router.push("/displays")),
+    place(say.twoDisplaysSideBy, say.compareTwoDisplays, "", () => router.push("/displays/compare")),
+    place(say.tables, say.tablesWheelVoltsClasses, "", () => router.push("/tables")),
+    place(say.helpAndKeys, say.keysShortcutsHelpGuide, "?", onHelp),
   ].filter(({ says }) => words.every((word) => says.split(" ").some((own) => own.startsWith(word))));
   return [
-    ...places.map(({ title, note, act }) => ({ key: `place ${title}`, title, note, act })),
+    ...places.map(({ title, note, act }) => ({ key: say.palettePlace(title), title, note, act })),
     ...found.map(({ key, title, note, href, line }) => ({
       key,
       title,
@@ -97,7 +98,7 @@ function Finder(props: FinderProps) {
     <>
       <input
         role="combobox"
-        aria-label="Find a bike, a line, a place"
+        aria-label={say.findABikeA}
         aria-expanded="true"
         aria-autocomplete="list"
         aria-controls={`${id}-list`}
@@ -112,10 +113,10 @@ function Finder(props: FinderProps) {
         }}
         onKeyDown={onKeyDown}
         data-finder=""
-        placeholder="Type a nickname, a number, a stage, a line"
+        placeholder={say.typeANicknameA}
         className="mb-2 min-h-12 w-full rounded-md border-2 border-rule bg-ground px-3 focus:border-action"
       />
-      <ul ref={list} id={`${id}-list`} role="listbox" aria-label="Found" className="max-h-[50vh] overflow-y-auto">
+      <ul ref={list} id={`${id}-list`} role="listbox" aria-label={say.found} className="max-h-[50vh] overflow-y-auto">
         {options.map((option, i) => (
           // The keyboard goes by the field above; a mouse goes by the option itself.
           <li
@@ -134,7 +135,7 @@ function Finder(props: FinderProps) {
       </ul>
       {options.length === 0 ? (
         <p role="status" className="p-3 text-quiet">
-          Nothing of that name.
+          {say.nothingOfThatName}
         </p>
       ) : null}
     </>

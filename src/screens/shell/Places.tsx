@@ -1,17 +1,18 @@
 "use client";
 import Link from "next/link";
+import * as say from "@/words/screens/shell/places";
 
 const PLACES = [
-  { href: "/", label: "Rack", match: (path: string) => path === "/" || path.startsWith("/job") },
-  { href: "/displays", label: "Displays", match: (path: string) => path.startsWith("/displays") },
-  { href: "/tables", label: "Tables", match: (path: string) => path.startsWith("/tables") },
+  { href: "/", label: say.rack, match: (path: string) => path === "/" || path.startsWith("/job") },
+  { href: "/displays", label: say.displays, match: (path: string) => path.startsWith("/displays") },
+  { href: "/tables", label: say.tables, match: (path: string) => path.startsWith("/tables") },
 ] as const;
 
 /** The places of the product. */
 export function Places({ path }: { readonly path: string }) {
   return (
     <nav
-      aria-label="Places"
+      aria-label={say.places}
       className="no-print w-[92px] shrink-0 border-r border-rule pt-4 max-md:flex max-md:w-full max-md:border-r-0 max-md:border-b max-md:pt-0 md:sticky md:top-0 md:h-[calc(100vh-53px)] md:self-start"
     >
       {PLACES.map(({ href, label, match }) => {

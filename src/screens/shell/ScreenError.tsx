@@ -3,6 +3,7 @@ import { usePathname } from "next/navigation";
 import { useState } from "react";
 import { getJob } from "@/store";
 import { saveText } from "@/ui/primitives/saveText";
+import * as say from "@/words/screens/shell/screenError";
 
 /** Buttons of its own: the last resort is loaded with every page, and leans on as little as it can. */
 const BUTTON =
@@ -25,25 +26,25 @@ export function ScreenError({ error, onRetry }: ScreenErrorProps) {
   };
   return (
     <div role="alert" className="max-w-2xl rounded-xl bg-sheet p-6">
-      <h1 className="text-[1.9rem]">This screen cannot be shown</h1>
-      <p className="my-3">Something on it went wrong. Nothing kept was changed or lost.</p>
+      <h1 className="text-[1.9rem]">{say.thisScreenCannotBe}</h1>
+      <p className="my-3">{say.somethingOnItWent}</p>
       <p className="code mb-4 text-[0.85rem] break-words text-quiet">{error.message}</p>
       <div className="flex flex-wrap gap-3">
         <button type="button" className={BUTTON} onClick={onRetry}>
-          Try again
+          {say.tryAgain}
         </button>
         {id ? (
           <button type="button" className={BUTTON} onClick={() => void save(id)}>
-            Save the job as a file
+            {say.saveTheJobAs}
           </button>
         ) : null}
         {/* A whole new page: whatever went wrong stays behind. */}
         {/* eslint-disable-next-line @next/next/no-html-link-for-pages */}
         <a href="/" className={BUTTON}>
-          Back to the rack
+          {say.backToTheRack}
         </a>
       </div>
-      {missing ? <p className="mt-3 text-breach">The bike is not on this machine.</p> : null}
+      {missing ? <p className="mt-3 text-breach">{say.theBikeIsNot}</p> : null}
     </div>
   );
 }

@@ -9,6 +9,7 @@ import { Alarms } from "./Alarms";
 import { Places } from "./Places";
 import { StorageGate } from "./StorageGate";
 import { TopBar } from "./TopBar";
+import * as say from "@/words/screens/shell/shell";
 
 // Loaded when first asked for: neither is needed to see a screen.
 const Palette = later(() => import("./Palette").then((module) => module.Palette));
@@ -48,7 +49,7 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
         href="#work"
         className="sr-only focus:not-sr-only focus:fixed focus:top-2 focus:left-2 focus:z-50 focus:rounded-md focus:bg-sheet focus:p-3"
       >
-        Skip to the work
+        {say.skipToTheWork}
       </a>
       <TopBar setPalette={setPalette} setHelp={setHelp} />
       <div className="flex max-md:flex-col">

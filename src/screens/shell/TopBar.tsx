@@ -1,10 +1,10 @@
 "use client";
 import { db } from "@/store";
-import { day } from "@/words";
 import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useSyncExternalStore } from "react";
 import { Mark } from "./Mark";
+import * as say from "@/words/screens/shell/topBar";
 
 /** What is kept where, and when it last left this machine. */
 function KeptWhere() {
@@ -16,11 +16,7 @@ function KeptWhere() {
     ),
   );
   if (!facts?.ready) return <span className="max-md:hidden">&nbsp;</span>;
-  return (
-    <span className="max-md:hidden">
-      Kept in this browser · {facts.exported ? `last export ${day(facts.exported)}` : "never exported"}
-    </span>
-  );
+  return <span className="max-md:hidden">{say.keptInThisBrowser(facts.exported)}</span>;
 }
 
 const THEME = "odd-spoke.theme";
@@ -41,7 +37,7 @@ function ThemeSwitch() {
     <button
       type="button"
       className="min-h-9 px-1 capitalize hover:text-ink"
-      aria-label={`Switch to the ${other} theme`}
+      aria-label={say.switchToTheTheme(other)}
       onClick={() => {
         document.documentElement.dataset.theme = other;
         localStorage.setItem(THEME, other);
@@ -65,15 +61,15 @@ export function TopBar({
     <header className="no-print flex min-h-[52px] items-center gap-4 border-b border-rule px-5 max-sm:gap-2 max-sm:px-3">
       <Link href="/" className="flex items-center gap-2.5 font-head text-[1.35rem] font-bold whitespace-nowrap">
         <Mark />
-        Odd Spoke
+        {say.oddSpoke}
       </Link>
       <button
         type="button"
         onClick={() => setPalette(true)}
         className="ml-3 flex min-h-9 w-full max-w-[360px] items-center justify-between rounded-md border border-rule bg-sheet px-3 text-left text-[0.92rem] text-quiet hover:border-quiet max-sm:ml-0 max-sm:w-auto"
       >
-        <span className="max-sm:hidden">Find a bike, a line, a place</span>
-        <span className="sm:hidden">Find</span>
+        <span className="max-sm:hidden">{say.findABikeA}</span>
+        <span className="sm:hidden">{say.find}</span>
         <kbd className="code rounded border border-rule px-1.5 text-ink max-sm:hidden">/</kbd>
       </button>
       <div className="ml-auto flex items-center gap-5 text-[0.9rem] text-quiet max-sm:gap-2">
@@ -82,7 +78,7 @@ export function TopBar({
           type="button"
           onClick={() => setHelp(true)}
           className="min-h-9 px-1 hover:text-ink"
-          aria-label="Keyboard shortcuts"
+          aria-label={say.keyboardShortcuts}
         >
           <kbd className="code">?</kbd>
         </button>

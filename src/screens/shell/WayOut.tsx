@@ -4,13 +4,14 @@ import { getJob, ownDisplay, writeTyped, type WriteFailure } from "@/store";
 import { Button } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
 import { SaveJob } from "../job/SaveJob";
+import * as say from "@/words/screens/shell/wayOut";
 
 /** What one can do about a write that failed: save the thing as a file, and try again. */
 export function WayOut({ failure }: { readonly failure: WriteFailure }) {
   return (
     <>
       {failure.of === "job" ? <SaveFailedJob id={failure.id} /> : <SaveFailedDisplay id={failure.id} />}
-      <Button onClick={() => void writeTyped()}>Try again</Button>
+      <Button onClick={() => void writeTyped()}>{say.tryAgain}</Button>
     </>
   );
 }
@@ -30,7 +31,7 @@ function SaveFailedDisplay({ id }: { readonly id: string }) {
         saveText(`odd-spoke-display-${display.id}.json`, `${JSON.stringify(display, null, 1)}\n`, "application/json")
       }
     >
-      Save the display as a file
+      {say.saveTheDisplayAs}
     </Button>
   );
 }

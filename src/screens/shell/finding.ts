@@ -3,6 +3,7 @@ import MiniSearch from "minisearch";
 import { STAGES } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
 import { STAGE_NAMES } from "@/words";
+import * as say from "@/words/screens/shell/finding";
 
 export interface Found {
   readonly key: string;
@@ -13,7 +14,7 @@ export interface Found {
   readonly line?: { readonly jobId: string; readonly code: string };
 }
 
-const STAGE_WORDS = `${STAGES.map((stage) => STAGE_NAMES[stage]).join(" ")} numbers wheel speedometer battery current ladder ride line`;
+const STAGE_WORDS = say.numbersWheelSpeedometerBattery(STAGES.map((stage) => STAGE_NAMES[stage]).join(" "));
 
 /** An index of the bikes, by everything their ticket says. */
 export function indexOf(tickets: readonly Ticket[]): MiniSearch {
@@ -24,7 +25,7 @@ export function indexOf(tickets: readonly Ticket[]): MiniSearch {
   index.addAll(
     tickets.map(({ id, nickname, number, facts, spokes }) => ({
       id,
-      nickname: nickname || "new bike",
+      nickname: nickname || say.newBike,
       number: `${number} ${String(number).padStart(4, "0")}`,
       facts,
       lines: spokes.map(({ code, name }) => `${code} ${name}`).join(" "),
@@ -42,7 +43,7 @@ const wordsOf = (text: string): readonly string[] => text.toLowerCase().split(/\
 
 /** What of one bike the words speak of: the bike itself first, then stages and lines that any word names. */
 function thingsOf(ticket: Ticket, words: readonly string[]): readonly Found[] {
-  const name = ticket.nickname || "New bike";
+  const name = ticket.nickname || say.findingNewBike;
   const number = String(ticket.number).padStart(4, "0");
   const bike: Found = {
     key: ticket.id,
@@ -55,8 +56,8 @@ function thingsOf(ticket: Ticket, words: readonly string[]): readonly Found[] {
   if (left.length === 0) return [bike];
   const named = (text: string): boolean => left.every((word) => wordsOf(text).some((own) => own.startsWith(word)));
   const stages = [...STAGES, "numbers" as const].flatMap((stage): Found[] => {
-    const title = stage === "numbers" ? "Numbers" : STAGE_NAMES[stage];
-    const says = stage === "numbers" ? "numbers wheel speedometer battery current ladder ride" : title;
+    const title = stage === "numbers" ? say.numbers : STAGE_NAMES[stage];
+    const says = stage === "numbers" ? say.numbersWheelSpeedometerBatteryCurrent : title;
     return named(says)
       ? [
           {
@@ -69,10 +70,10 @@ function thingsOf(ticket: Ticket, words: readonly string[]): readonly Found[] {
       : [];
   });
   const lines = ticket.spokes.flatMap(({ code, name: line }): Found[] =>
-    named(`line ${code} ${line}`)
+    named(say.findingLine(code, line))
       ? [
           {
-            key: `${ticket.id} line ${code}`,
+            key: say.findingLine2(ticket.id, code),
             title: `${code} ${line}`,
             note: name,
             href: `/job/${ticket.id}/plan`,

@@ -2,8 +2,9 @@
 import { useState } from "react";
 import { startTable } from "@/core/benches/tables";
 import { Choice, NumberTable } from "@/ui/primitives";
-import { fixed, plain } from "@/words";
+import { fixed } from "@/words";
 import { Source } from "./Source";
+import * as say from "@/words/screens/tables/startTable";
 
 /** How far a crank turns before so many pulses are counted. */
 export function StartTable() {
@@ -15,39 +16,36 @@ export function StartTable() {
     <>
       <div className="mb-4 flex flex-wrap gap-6">
         <Choice
-          label="Pulses per crank turn"
+          label={say.pulsesPerCrankTurn}
           value={pulses}
           options={["5", "6", "8", "10", "12", "16", "24"].map((each) => ({ value: each, label: each }))}
           onChoose={setPulses}
         />
         <Choice
-          label="Cadence, rpm"
+          label={say.cadenceRpm}
           value={cadence}
           options={["50", "60", "70", "80", "90"].map((each) => ({ value: each, label: each }))}
           onChoose={setCadence}
         />
       </div>
       <NumberTable
-        caption={`Pulses counted out of ${crank}`}
-        headings={["Counted", "Crank turns between", "From rest at most", `At ${cadence} rpm at most`]}
+        caption={say.pulsesCountedOutOf(crank)}
+        headings={[say.counted, say.crankTurnsBetween, say.fromRestAtMost, say.atRpmAtMost(cadence)]}
         rows={startTable(crank, rpm).map((row) => ({
           key: String(row.pulses),
           head: String(row.pulses),
           cells: [
-            `${plain(row.leastDeg, 0)} and ${plain(row.mostDeg, 0)}°`,
+            say.startTableAnd(row.leastDeg, row.mostDeg),
             `${fixed(row.fromRestS, 2)} s`,
             `${fixed(row.ridingS, 2)} s`,
           ],
           working: [
-            `360 × (${row.pulses} − 1) ÷ ${crank} to 360 × ${row.pulses} ÷ ${crank} degrees`,
+            say.n3601To360(row.pulses, crank),
             `60 × ${row.pulses} ÷ (${crank} × ${cadence}) = ${fixed(row.ridingS, 2)} s`,
           ],
         }))}
       />
-      <Source>
-        Geometry. From rest a rider is taken to turn the crank at 30 rpm: from memory. A double sensor counts twice the
-        magnets on its ring.
-      </Source>
+      <Source>{say.geometryFromRestA}</Source>
     </>
   );
 }

@@ -6,15 +6,16 @@ import { ClassTable } from "./ClassTable";
 import { StartTable } from "./StartTable";
 import { VoltTable } from "./VoltTable";
 import { WheelTable } from "./WheelTable";
+import * as say from "@/words/screens/tables/tables";
 
 const UnitRule = later(() => import("./UnitRule").then((module) => module.UnitRule));
 
 const PARTS = {
-  wheel: "Wheel",
-  volts: "Volts",
-  classes: "Speed by class",
-  start: "Start angle",
-  rule: "Unit rule",
+  wheel: say.wheel,
+  volts: say.volts,
+  classes: say.speedByClass,
+  start: say.startAngle,
+  rule: say.unitRule,
 } as const;
 type Part = keyof typeof PARTS;
 const NAMES = Object.keys(PARTS) as readonly Part[];
@@ -34,8 +35,8 @@ export function Tables() {
   const Body = BODIES[part];
   return (
     <div>
-      <h1 className="text-[2.1rem] max-sm:text-[1.7rem]">Tables</h1>
-      <nav aria-label="Tables" className="mt-2 mb-6 flex gap-x-6 overflow-x-auto border-b border-rule">
+      <h1 className="text-[2.1rem] max-sm:text-[1.7rem]">{say.tables}</h1>
+      <nav aria-label={say.tables} className="mt-2 mb-6 flex gap-x-6 overflow-x-auto border-b border-rule">
         {NAMES.map((name) => (
           <button
             key={name}

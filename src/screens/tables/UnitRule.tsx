@@ -4,13 +4,14 @@ import { ticks, toLower, toUpper, UNIT_PAIRS, upperAt, type UnitPair } from "@/c
 import { readNumbers } from "@/core/facts/lists";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain } from "@/words";
+import * as say from "@/words/screens/tables/unitRule";
 
 const NAMES: Readonly<Record<UnitPair["id"], string>> = {
-  speed: "Speed",
-  distance: "Distance",
-  length: "Length",
-  mass: "Mass",
-  temperature: "Temperature",
+  speed: say.unitRuleSpeed,
+  distance: say.unitRuleDistance,
+  length: say.length,
+  mass: say.mass,
+  temperature: say.temperature,
 };
 const [FIRST] = UNIT_PAIRS;
 
@@ -21,7 +22,7 @@ export function UnitRule() {
   return (
     <div className="flex flex-col gap-5">
       <Choice
-        label="Units"
+        label={say.units}
         hideLabel
         value={id}
         options={UNIT_PAIRS.map((each) => ({
@@ -51,7 +52,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
     const value = typedNumber(text);
     if (value !== null) setUpper(side === "upper" ? value : toUpper(pair, value));
   };
-  const problem = typed && typed.text.trim() !== "" && typedNumber(typed.text) === null ? "Give a number." : null;
+  const problem = typed && typed.text.trim() !== "" && typedNumber(typed.text) === null ? say.giveANumber : null;
   const shown = (side: "upper" | "lower") =>
     typed?.side === side ? typed.text : plain(side === "upper" ? upper : lower, 3);
   return (
@@ -66,7 +67,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
       />
       <div>
         <label htmlFor={slider} className="sr-only">
-          Hairline, {pair.upper}
+          {say.unitRuleHairline(pair.upper)}
         </label>
         <input
           id={slider}
@@ -86,7 +87,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
       <div className="grid max-w-xl grid-cols-2 gap-6">
         <KeptField
           of={`upper ${pair.upper}`}
-          label={pair.upper === "°C" ? "Celsius" : `In ${pair.upper}`}
+          label={pair.upper === "°C" ? say.celsius : say.unitRuleIn(pair.upper)}
           numeric
           unit={pair.upper}
           value={shown("upper")}
@@ -96,7 +97,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
         />
         <KeptField
           of={`lower ${pair.lower}`}
-          label={pair.lower === "°F" ? "Fahrenheit" : `In ${pair.lower}`}
+          label={pair.lower === "°F" ? say.fahrenheit : say.unitRuleIn2(pair.lower)}
           numeric
           unit={pair.lower}
           value={shown("lower")}
@@ -105,12 +106,7 @@ function Rule({ pair }: { readonly pair: UnitPair }) {
           inputClass="text-[1.4rem] font-bold"
         />
       </div>
-      <div className="working">
-        {pair.says}
-        {"\n"}
-        {plain(upper, 4)} {pair.upper} = {plain(lower, 4)} {pair.lower}
-        {"\n"}Source: {pair.source}
-      </div>
+      <div className="working">{say.unitRuleSource(pair.says, upper, pair.upper, lower, pair.lower, pair.source)}</div>
     </>
   );
 }
@@ -138,14 +134,14 @@ function Scales({
     onMove(upperAt(pair, (((event.clientX - left) / width) * WIDTH - MARGIN) / (WIDTH - MARGIN - RIGHT)));
   };
   return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="Rule">
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={say.rule}>
       <svg
         onPointerDown={drag}
         onPointerMove={drag}
         viewBox={`0 0 ${WIDTH} 150`}
         className="w-full min-w-[560px] cursor-ew-resize touch-pan-y"
         role="img"
-        aria-label={`${plain(upper, 2)} ${pair.upper} is ${plain(toLower(pair, upper), 2)} ${pair.lower}`}
+        aria-label={say.unitRuleIs(upper, pair.upper, toLower(pair, upper), pair.lower)}
       >
         <rect x="0" y="14" width={WIDTH} height="61" fill="var(--sheet)" />
         <rect x="0" y="75" width={WIDTH} height="61" fill="var(--select)" />

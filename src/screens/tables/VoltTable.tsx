@@ -5,6 +5,7 @@ import { PACK_CHARGES, packTable } from "@/core/benches/tables";
 import { Choice, NumberTable } from "@/ui/primitives";
 import { CHEMISTRY_NAMES, fixed, plain } from "@/words";
 import { Source } from "./Source";
+import * as say from "@/words/screens/tables/voltTable";
 
 /** Packs by their label: cells, charger, volts at rest, cut-off. */
 export function VoltTable() {
@@ -13,16 +14,16 @@ export function VoltTable() {
   return (
     <>
       <div className="mb-4">
-        <Choice label="Cells" value={chemistry} options={options} onChoose={setChemistry} />
+        <Choice label={say.cells} value={chemistry} options={options} onChoose={setChemistry} />
       </div>
       <NumberTable
-        caption="Packs, volts at rest"
+        caption={say.packsVoltsAtRest}
         headings={[
-          "Label",
-          "In series",
-          "Charger",
+          say.label,
+          say.inSeries,
+          say.charger,
           ...PACK_CHARGES.map((charge) => `${plain(100 * charge, 0)} %`),
-          "Cut-off",
+          say.cutOff,
         ]}
         rows={packTable(chemistry).map((row) => ({
           key: `${row.nominalV}-${row.series}`,
@@ -33,18 +34,10 @@ export function VoltTable() {
             ...row.restV.map((volts) => fixed(volts)),
             `${fixed(row.cutOffV)} V`,
           ],
-          working: [
-            `${row.series} cells × volts per cell at each charge`,
-            `cut-off: the greater of the cells’ floor and the BMS’s opening + 0.1 V a cell, rounded up to 0.5 V`,
-          ],
+          working: [say.cellsVoltsPerCell(row.series), say.cutOffTheGreater],
         }))}
       />
-      <Source>
-        Volts per cell: from memory. Series counts: common practice, no source.{" "}
-        {chemistry === "lfp"
-          ? "From 90 down to 20 % these cells hold nearly the same volts: a volt gauge says next to nothing in between."
-          : "Under load the pack sags; the battery bench works it out."}
-      </Source>
+      <Source>{say.voltsPerCellFrom(chemistry)}</Source>
     </>
   );
 }

@@ -3,10 +3,11 @@ import { useState } from "react";
 import { tyreRow, tyreTable } from "@/core/benches/tables";
 import { nominalCircumferenceMm, readTyre } from "@/core/wheel";
 import { KeptField, NumberTable, type NumberRow } from "@/ui/primitives";
-import { fixed, offBy, plain } from "@/words";
+import { offBy, plain } from "@/words";
 import { Source } from "./Source";
+import * as say from "@/words/screens/tables/wheelTable";
 
-const WHEEL_HEADINGS = ["Tyre", "Unloaded", "Rider on", "Outer diameter", "Inch code to try", "It then reads"];
+const WHEEL_HEADINGS = [say.tyre, say.unloaded, say.riderOn, say.outerDiameter, say.inchCodeToTry, say.itThenReads];
 
 function wheelCells(row: ReturnType<typeof tyreRow>): NumberRow {
   const { widthMm, beadSeatMm } = row.tyre;
@@ -14,20 +15,16 @@ function wheelCells(row: ReturnType<typeof tyreRow>): NumberRow {
     key: `${widthMm}-${beadSeatMm}`,
     head: `${widthMm}-${beadSeatMm}`,
     cells: [
-      `${plain(row.unloadedMm, 0)} mm`,
-      `${plain(row.loadedMm, 0)} mm`,
-      `${plain(row.outerMm, 0)} mm, ${fixed(row.outerInch)} in`,
-      row.codeInch === null ? "none" : plain(row.codeInch),
+      say.wheelTableMm(row.unloadedMm),
+      say.wheelTableMm2(row.loadedMm),
+      say.mmIn(row.outerMm, row.outerInch),
+      row.codeInch === null ? say.none : plain(row.codeInch),
       row.codeOff === null ? "—" : offBy(row.codeOff),
     ],
     working: [
-      `unloaded: π × (${beadSeatMm} + 2h × ${widthMm}) = ${plain(row.unloadedMm, 0)} mm`,
-      `rider on: less (2π ÷ 3) × 0.15 h × ${widthMm} = ${plain(row.loadedMm, 0)} mm, ±1.5 %`,
-      ...(row.codeInch === null
-        ? []
-        : [
-            `code ${plain(row.codeInch)}: ${plain(row.codeInch)} × 25.4 × π = ${plain(nominalCircumferenceMm(row.codeInch), 0)} mm, ±3 % until proven`,
-          ]),
+      say.unloaded2HMm(beadSeatMm, widthMm, row.unloadedMm),
+      say.riderOnLess2(widthMm, row.loadedMm),
+      ...(row.codeInch === null ? [] : [say.code254Mm(row.codeInch, nominalCircumferenceMm(row.codeInch))]),
     ],
   };
 }
@@ -44,25 +41,22 @@ export function WheelTable() {
       <div className="mb-4 max-w-xs">
         <KeptField
           of="tyre"
-          label="A tyre of your own"
+          label={say.aTyreOfYour}
           value={typed}
           onKeep={setTyped}
-          hint="Width and rim, as on the sidewall: 50-559"
-          problem={reading && !reading.ok ? "Give width and rim as on the sidewall, such as 50-559." : null}
+          hint={say.widthAndRimAs}
+          problem={reading && !reading.ok ? say.giveWidthAndRim : null}
         />
       </div>
       {reading?.ok ? (
-        <NumberTable caption="That tyre" headings={WHEEL_HEADINGS} rows={[wheelCells(tyreRow(reading.tyre))]} />
+        <NumberTable caption={say.thatTyre} headings={WHEEL_HEADINGS} rows={[wheelCells(tyreRow(reading.tyre))]} />
       ) : null}
       <NumberTable
-        caption={reading?.ok ? "Others on that rim" : "Tyres by rim"}
+        caption={reading?.ok ? say.othersOnThatRim : say.tyresByRim}
         headings={WHEEL_HEADINGS}
         rows={rows.map(wheelCells)}
       />
-      <Source>
-        Rim diameters: ISO 5775-1. Height and squash: from memory. A measured rollout beats the table. An inch code
-        stands for its own millimetres on each display; the wheel bench knows them.
-      </Source>
+      <Source>{say.rimDiametersIso5775}</Source>
     </>
   );
 }

@@ -2,6 +2,7 @@
 import type { DisplayProfile } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, ruleConditions } from "@/words";
+import * as say from "@/words/screens/workbench/allRules";
 
 /** Every rule of the keys, as the machine has them; each can be taken out. */
 export function AllRules({
@@ -13,7 +14,7 @@ export function AllRules({
 }) {
   return (
     <details className="border-t border-rule pt-3">
-      <summary className="min-h-11 font-semibold">All rules of its keys</summary>
+      <summary className="min-h-11 font-semibold">{say.allRulesOfIts}</summary>
       <ul className="mt-2">
         {profile.rules.map((rule, i) => (
           <li key={i} className="flex flex-wrap items-baseline gap-x-3 border-t border-rule py-1.5">
@@ -24,7 +25,8 @@ export function AllRules({
               weight="quiet"
               onClick={() => change((now) => ({ ...now, rules: now.rules.filter((_, k) => k !== i) }))}
             >
-              Take out<span className="sr-only"> rule {i + 1}</span>
+              {say.takeOut}
+              <span className="sr-only">{say.allRulesRule(i)}</span>
             </Button>
           </li>
         ))}

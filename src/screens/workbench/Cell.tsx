@@ -4,6 +4,7 @@ import { withCell, type CellField } from "@/core/display";
 import { KeptField } from "@/ui/primitives";
 import { cellProblemText } from "@/words/profiles";
 import type { LineProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/cell";
 
 /** A cell that keeps what is typed, right or wrong, until it can be taken. */
 export function Cell({
@@ -18,7 +19,7 @@ export function Cell({
   return (
     <KeptField
       of={`${line.code} ${field}`}
-      label={`Line ${line.code}, ${field === "factory" ? "maker’s" : field}`}
+      label={say.lineFactory(line.code, field)}
       hideLabel
       numeric={field !== "options"}
       value={kept ?? text}

@@ -5,9 +5,9 @@ import { readLinesCsv, writeLinesCsv } from "@/core/display/profileCsv";
 import { readProfileFile } from "@/core/display/readProfile";
 import { Button, FilePick, SignShape, useTell } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
-import { count } from "@/words";
 import { csvProblemText, profileProblemText } from "@/words/profiles";
 import type { WorkbenchProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/filesPanel";
 
 /**
  * The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for what no form can
@@ -25,7 +25,7 @@ export function FilesPanel({ profile, change }: WorkbenchProps) {
     setProblems([]);
     const before = profile;
     change((now) => withLines(now, reading.lines));
-    tell(`${count(reading.lines.length, "line")} taken from ${file.name}.`, () => change(() => before));
+    tell(say.lineTakenFrom(reading.lines.length, file.name), () => change(() => before));
   };
   const takeText = () => {
     if (text === null) return;
@@ -35,25 +35,25 @@ export function FilesPanel({ profile, change }: WorkbenchProps) {
     setText(null);
     const before = profile;
     change(() => reading.profile);
-    tell("The description was taken.", () => change(() => before));
+    tell(say.theDescriptionWasTaken, () => change(() => before));
   };
 
   return (
     <div>
       <div className="mb-4 flex flex-wrap gap-2">
         <Button onClick={() => saveText(`odd-spoke-display-${profile.id}.json`, whole, "application/json")}>
-          Save the display as JSON
+          {say.saveTheDisplayAs}
         </Button>
         <Button onClick={() => saveText(`odd-spoke-lines-${profile.id}.csv`, writeLinesCsv(profile.lines), "text/csv")}>
-          Save its lines as CSV
+          {say.saveItsLinesAs}
         </Button>
-        <FilePick label="Lines to import, as CSV" accept=".csv,text/csv" onPick={(file) => void takeLines(file)}>
-          Take lines from CSV
+        <FilePick label={say.linesToImportAs} accept=".csv,text/csv" onPick={(file) => void takeLines(file)}>
+          {say.takeLinesFromCsv}
         </FilePick>
       </div>
       {problems.length > 0 ? (
         <div role="alert" className="mb-4 rounded-md bg-breach-tint p-4">
-          <p className="font-semibold">Not taken. Nothing was changed.</p>
+          <p className="font-semibold">{say.notTakenNothingWas}</p>
           <ul className="mt-1">
             {problems.slice(0, 10).map((problem) => (
               <li key={problem} className="flex items-baseline gap-2">
@@ -64,7 +64,7 @@ export function FilesPanel({ profile, change }: WorkbenchProps) {
         </div>
       ) : null}
       <label htmlFor="whole" className="text-[0.92rem] font-semibold">
-        The whole description as text
+        {say.theWholeDescriptionAs}
       </label>
       <textarea
         id="whole"
@@ -76,9 +76,9 @@ export function FilesPanel({ profile, change }: WorkbenchProps) {
       />
       <div className="mt-2 flex gap-2">
         <Button weight="main" disabled={text === null} onClick={takeText}>
-          Take this text
+          {say.takeThisText}
         </Button>
-        {text !== null ? <Button onClick={() => setText(null)}>Back to what is kept</Button> : null}
+        {text !== null ? <Button onClick={() => setText(null)}>{say.backToWhatIs}</Button> : null}
       </div>
     </div>
   );

@@ -1,6 +1,7 @@
 "use client";
 import { keyId, type DisplayProfile, type Manner } from "@/core/display";
 import { KeptField } from "@/ui/primitives";
+import * as say from "@/words/screens/workbench/keyNames";
 
 /** The keys by name; those that keep their place keep their duties. */
 export function KeyNames({
@@ -21,10 +22,10 @@ export function KeyNames({
   return (
     <KeptField
       of={`${profile.id} keys`}
-      label="Its keys, by name"
+      label={say.itsKeysByName}
       longest={400}
       value={typedNames}
-      hint="Between commas, as they lie on the display: Power, Plus, Minus."
+      hint={say.betweenCommasAsThey}
       onKeep={(text) => {
         setTypedNames(text);
         const next = text

@@ -10,12 +10,12 @@ import {
 } from "@/core/display";
 import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
 import { Button, useKeptState } from "@/ui/primitives";
-import { count } from "@/words";
 import { readLeafletText } from "@/workers/textClient";
 import { useState } from "react";
 import { ReadingProgress, useReading } from "../job/useReading";
 import { ReadRow } from "./ReadRow";
 import type { WorkbenchProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/leafletPanel";
 
 const NOTHING_READ: LeafletReading = { lines: [], leftOver: [] };
 
@@ -53,7 +53,7 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
   return (
     <div>
       <label htmlFor="leaflet" className="text-[0.92rem] font-semibold">
-        The leaflet’s text, in whatever shape it comes
+        {say.theLeafletsTextIn}
       </label>
       <textarea
         id="leaflet"
@@ -67,19 +67,13 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
       />
       <ReadingProgress reading={progress} />
       {text.trim() === "" ? (
-        <p className="mt-2 max-w-[60ch] text-quiet">
-          Numbered lines, tables, broken English, mixed units: paste it as it is. Every line comes out with how sure the
-          reading is. Without a leaflet, begin with the keys.
-        </p>
+        <p className="mt-2 max-w-[60ch] text-quiet">{say.numberedLinesTablesBroken}</p>
       ) : (
         <>
           <div className="my-3 flex flex-wrap items-center justify-between gap-3">
-            <p aria-live="polite">
-              {count(reading.lines.length, "line")} found, {sure} sure
-              {reading.leftOver.length > 0 ? `, ${count(reading.leftOver.length, "row")} left over` : ""}.
-            </p>
+            <p aria-live="polite">{say.lineFoundSureRow(reading.lines.length, sure, reading.leftOver.length)}</p>
             <Button weight="main" disabled={proposed.length === 0} onClick={takeAll}>
-              Take these lines
+              {say.takeTheseLines}
             </Button>
           </div>
           <ul>
@@ -104,7 +98,7 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
 function LeftOver({ reading }: { readonly reading: LeafletReading }) {
   return reading.leftOver.length > 0 ? (
     <details className="mt-4">
-      <summary className="min-h-11 font-semibold">Rows nothing was made of</summary>
+      <summary className="min-h-11 font-semibold">{say.rowsNothingWasMade}</summary>
       <ul className="text-quiet">
         {reading.leftOver.map((row) => (
           <li key={row} className="break-words">

@@ -5,6 +5,7 @@ import { Button, KeptField, SignShape } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
 import { CLAIM_SOURCES } from "@/words/profiles";
 import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/lineClaims";
 
 /** Who says what a line means, how sure they are, and which of them is believed. */
 export function LineClaims({ line, onPut }: LineProps) {
@@ -24,25 +25,26 @@ export function LineClaims({ line, onPut }: LineProps) {
   };
   return (
     <div className="mt-5 border-t border-rule pt-4">
-      <h3 className="mb-2 text-[1.1rem]">Who says so</h3>
+      <h3 className="mb-2 text-[1.1rem]">{say.whoSaysSo}</h3>
       {state.disputed ? (
         <p className="mb-2 flex items-baseline gap-2">
-          <SignShape sign="caution" /> They disagree:{" "}
+          <SignShape sign="caution" />
+          {say.theyDisagree}{" "}
           {[
             ...new Set(
               [line.encoding.setting, ...line.claims.map((claim) => claim.setting)].map((setting) =>
-                setting ? SETTING_NAMES[setting].toLowerCase() : "not known",
+                setting ? SETTING_NAMES[setting].toLowerCase() : say.notKnown,
               ),
             ),
-          ].join(" against ")}
-          . A trial settles it.
+          ].join(say.against)}
+          {say.aTrialSettlesIt}
         </p>
       ) : null}
       <Claims line={line} onPut={onPut} />
-      {line.claims.length === 0 ? <p className="text-quiet">Nobody yet.</p> : null}
+      {line.claims.length === 0 ? <p className="text-quiet">{say.nobodyYet}</p> : null}
       <div className="mt-3 flex flex-wrap items-end gap-3">
         <label className="flex flex-col gap-1 text-[0.92rem]">
-          <span className="font-semibold">From</span>
+          <span className="font-semibold">{say.from}</span>
           <select
             value={from}
             onChange={(event) => setFrom(event.target.value as Claim["from"])}
@@ -58,7 +60,7 @@ export function LineClaims({ line, onPut }: LineProps) {
         <div className="min-w-56 flex-1">
           <KeptField
             of={`${line.code} says`}
-            label="Says"
+            label={say.says}
             longest={LONGEST_NOTE}
             value={says}
             onKeep={setSays}
@@ -66,7 +68,7 @@ export function LineClaims({ line, onPut }: LineProps) {
           />
         </div>
         <Button disabled={says.trim() === ""} onClick={() => add(says)}>
-          Add
+          {say.add}
         </Button>
       </div>
     </div>
@@ -83,15 +85,16 @@ function Claims({ line, onPut }: { readonly line: Line; readonly onPut: (line: L
           <span className="min-w-40 flex-1 break-words">
             {claim.says}
             <span className="block text-[0.85rem] text-quiet">
-              {claim.setting ? SETTING_NAMES[claim.setting] : "not known"}, {Math.round(claim.confidence * 100)} % sure
+              {say.notKnownSure(claim.setting && SETTING_NAMES[claim.setting], Math.round(claim.confidence * 100))}
             </span>
           </span>
           {claim.chosen ? (
             <span className="inline-flex items-baseline gap-1.5">
-              <SignShape sign="done" size={11} /> believed
+              <SignShape sign="done" size={11} />
+              {say.believed}
             </span>
           ) : (
-            <Button onClick={() => onPut({ ...line, claims: chooseClaim(line.claims, i) })}>Believe this</Button>
+            <Button onClick={() => onPut({ ...line, claims: chooseClaim(line.claims, i) })}>{say.believeThis}</Button>
           )}
         </li>
       ))}

@@ -6,6 +6,7 @@ import { AT_ENDS, CAP_BASES, EFFECTS, HELD_IN, LARGER_IS, WHO_MAY_SET, YES_OR_NO
 import { Cell } from "./Cell";
 import { LineClaims } from "./LineClaims";
 import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/lineDetail";
 
 /** One line in full: its values, its manners, its note, and who says so. */
 export function LineDetail({ line, onPut }: LineProps) {
@@ -13,37 +14,35 @@ export function LineDetail({ line, onPut }: LineProps) {
   const { encoding } = line;
   const basis = capBasisOf(encoding);
   return (
-    <section aria-label={`Line ${line.code} in full`} className="rounded-xl bg-sheet p-5">
-      <h2 className="mb-3 text-[1.3rem]">Line {line.code}</h2>
+    <section aria-label={say.lineInFull(line.code)} className="rounded-xl bg-sheet p-5">
+      <h2 className="mb-3 text-[1.3rem]">{say.lineDetailLine(line.code)}</h2>
       <div className="grid gap-4 sm:grid-cols-2">
         {cells.options !== null ? (
           <div className="sm:col-span-2">
-            <Labelled
-              label={encoding.kind === "wheel-code" ? "Wheel codes, as shown = inches" : "Values, as shown = meaning"}
-            >
+            <Labelled label={encoding.kind === "wheel-code" ? say.wheelCodesAsShown : say.valuesAsShownMeaning}>
               <Cell line={line} field="options" text={cells.options} onPut={onPut} />
             </Labelled>
           </div>
         ) : null}
         {cells.step !== null ? (
-          <Labelled label="Step">
+          <Labelled label={say.step}>
             <Cell line={line} field="step" text={cells.step} onPut={onPut} />
           </Labelled>
         ) : null}
         <Choice
-          label="At the ends"
+          label={say.atTheEnds}
           value={line.atEnds}
           options={AT_ENDS}
           onChoose={(atEnds) => onPut({ ...line, atEnds })}
         />
         <Choice
-          label="Who may set it"
+          label={say.whoMaySetIt}
           value={line.makerOnly ? "maker" : "technician"}
           options={WHO_MAY_SET}
           onChoose={(who) => onPut({ ...line, makerOnly: who === "maker" })}
         />
         <Choice
-          label="Does it do anything?"
+          label={say.doesItDoAnything}
           value={line.effect}
           options={EFFECTS}
           onChoose={(effect) => onPut({ ...line, effect })}
@@ -52,7 +51,7 @@ export function LineDetail({ line, onPut }: LineProps) {
         <div className="sm:col-span-2">
           <KeptField
             of={`${line.code} note`}
-            label="Note"
+            label={say.note}
             longest={LONGEST_NOTE}
             value={line.note ?? ""}
             onKeep={(note) => onPut({ ...line, note: note.trim() === "" ? null : note })}
@@ -81,13 +80,13 @@ function OfItsKind({
       {encoding.kind === "speed-cap" ? (
         <>
           <Choice
-            label="Held in"
+            label={say.heldIn}
             value={encoding.heldIn}
             options={HELD_IN}
             onChoose={(heldIn) => onPut({ ...line, encoding: { ...encoding, heldIn } })}
           />
           <Choice
-            label="Top value means no cap"
+            label={say.topValueMeansNo}
             value={encoding.uncappedRaw === encoding.rawMax ? "yes" : "no"}
             options={YES_OR_NO}
             onChoose={(yes) =>
@@ -98,9 +97,9 @@ function OfItsKind({
       ) : null}
       {basis !== null ? (
         <Choice
-          label="Compared with"
+          label={say.comparedWith}
           value={basis}
-          hint="Only a cap on the speed shown is ever turned into a true speed. Leave it unknown until you have tried it."
+          hint={say.onlyACapOn}
           options={CAP_BASES}
           onChoose={(next) => onPut({ ...line, encoding: withCapBasis(encoding, next) })}
         />
@@ -108,7 +107,7 @@ function OfItsKind({
       {encoding.kind === "unknown-scale" ? (
         <>
           <Choice
-            label="A larger number is"
+            label={say.aLargerNumberIs}
             value={encoding.larger}
             options={LARGER_IS}
             onChoose={(larger) => onPut({ ...line, encoding: { ...encoding, larger } })}
@@ -126,19 +125,15 @@ function Measured({ line, onPut }: LineProps) {
   return (
     <KeptField
       of={`${line.code} measured`}
-      label="Measured, as shown = value"
+      label={say.measuredAsShownValue}
       value={kept ?? measuredText(line)}
-      hint={
-        line.encoding.setting === "assistCapKmh"
-          ? "True km/h where help ended: 12=24.4, 10=26.1. Nothing else is aimed for."
-          : "For example 12=24.4, 10=26.1. Nothing else is aimed for."
-      }
+      hint={line.encoding.setting === "assistCapKmh" ? say.trueKmHWhere : say.forExample1224}
       onKeep={(typed) => {
         const next = withMeasured(line, typed);
         setKept(next ? null : typed);
         if (next) onPut(next);
       }}
-      problem={kept !== null ? "Give pairs of what it shows and what was measured, such as 12=24.4." : null}
+      problem={kept !== null ? say.givePairsOfWhat : null}
     />
   );
 }

@@ -9,6 +9,7 @@ import { Cell } from "./Cell";
 import { LineDetail } from "./LineDetail";
 import { SettingField } from "./SettingField";
 import type { WorkbenchProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/lineGrid";
 
 /**
  * The lines of a display, one a row: code, meaning, range, the maker's value; the chosen one opens below with its
@@ -40,9 +41,7 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
         now.lines.filter((_, i) => i !== index),
       ),
     );
-    tell(`Line ${gone.code} was taken out.`, () =>
-      change((now) => withLines(now, now.lines.toSpliced(index, 0, gone))),
-    );
+    tell(say.lineWasTakenOut(gone.code), () => change((now) => withLines(now, now.lines.toSpliced(index, 0, gone))));
   };
 
   return (
@@ -53,8 +52,8 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
         ))}
       </datalist>
       <RuledTable
-        label="Lines of the display"
-        headings={["Code", "Sets", "From", "Up to", "Maker’s", { hidden: "Open" }]}
+        label={say.linesOfTheDisplay}
+        headings={[say.code, say.sets, say.from, say.upTo, say.makers, { hidden: say.open }]}
         widthClass="min-w-[640px]"
       >
         {profile.lines.map((each, i) => (
@@ -78,10 +77,10 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
         ))}
       </RuledTable>
       <div className="mt-3 flex flex-wrap gap-2">
-        <Button onClick={add}>Add a line</Button>
+        <Button onClick={add}>{say.addALine}</Button>
         {line ? (
           <Button weight="quiet" disabled={profile.lines.length < 2} onClick={() => drop(at)}>
-            Take out line {line.code}
+            {say.takeOutLine(line.code)}
           </Button>
         ) : null}
       </div>
@@ -111,7 +110,7 @@ function Row({
       <td className="py-1 pr-2" style={{ width: codeWidth, minWidth: codeWidth }}>
         <KeptField
           of={`row ${index} code`}
-          label="Code"
+          label={say.code}
           hideLabel
           longest={LONGEST_CODE}
           value={line.code}
@@ -127,7 +126,8 @@ function Row({
           {ENCODING_WORDS[line.encoding.kind]}
           {state.disputed ? (
             <span className="ml-2 text-ink">
-              <SignShape sign="caution" size={10} /> claims disagree
+              <SignShape sign="caution" size={10} />
+              {say.claimsDisagree}
             </span>
           ) : null}
         </span>
@@ -145,11 +145,11 @@ function Row({
         <button
           type="button"
           aria-expanded={open}
-          aria-label={`Line ${line.code}, more`}
+          aria-label={say.lineMore(line.code)}
           onClick={onOpen}
           className="min-h-11 w-full rounded-md border-2 border-rule font-semibold hover:border-quiet"
         >
-          {open ? "less" : "more"}
+          {open ? say.less : say.more}
         </button>
       </td>
     </tr>

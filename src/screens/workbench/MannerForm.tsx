@@ -9,6 +9,7 @@ import { MovingKeys } from "./MovingKeys";
 import { SavingKeys } from "./SavingKeys";
 import { Seconds } from "./Seconds";
 import type { WorkbenchProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/mannerForm";
 
 /** The manner a profile already has, as far as the short form can say it. */
 function mannerOf(profile: DisplayProfile): Manner {
@@ -52,7 +53,7 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
   const set = (edit: Partial<Manner>) => {
     const before = profile;
     change((now) => withManner(now, { ...manner, ...edit }));
-    if (beyond) tell("The keys were written anew from this form.", () => change(() => before));
+    if (beyond) tell(say.theKeysWereWritten, () => change(() => before));
   };
   const names = manner.keyNames;
   const [typedNames, setTypedNames] = useState(names.join(", "));
@@ -61,10 +62,7 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
   return (
     <div className="grid gap-6">
       {beyond ? (
-        <p className="max-w-[64ch] rounded-md border border-rule px-3 py-2">
-          This display does more than the short form below can say. Its rules are listed at the end; change them in the
-          file. Choosing anything here writes all keys anew.
-        </p>
+        <p className="max-w-[64ch] rounded-md border border-rule px-3 py-2">{say.thisDisplayDoesMore}</p>
       ) : null}
       <KeyNames
         profile={profile}
@@ -75,15 +73,15 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
         manner={manner}
       />
       <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
-        <legend className="sr-only">Getting in</legend>
+        <legend className="sr-only">{say.gettingIn}</legend>
         <ChordKeys
-          label="Opens the menu, held together"
+          label={say.opensTheMenuHeld}
           keys={keys}
           chosen={manner.wayIn.keys}
           onChoose={(chosen) => set({ wayIn: { ...manner.wayIn, keys: chosen } })}
         />
         <Seconds
-          label="Held for"
+          label={say.heldFor}
           ms={manner.wayIn.holdMs}
           onKeep={(holdMs) => set({ wayIn: { ...manner.wayIn, holdMs } })}
         />
@@ -91,20 +89,20 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
       <MovingKeys manner={manner} keys={keys} set={set} optional={optional} />
       <SavingKeys manner={manner} set={set} keys={keys} />
       <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-3">
-        <legend className="sr-only">Power</legend>
+        <legend className="sr-only">{say.power}</legend>
         <Choice
-          label="Switches on and off"
+          label={say.switchesOnAndOff}
           value={manner.power.key}
           options={keys}
           onChoose={(key) => set({ power: { ...manner.power, key } })}
         />
         <Seconds
-          label="On, held for"
+          label={say.onHeldFor}
           ms={manner.power.onMs}
           onKeep={(onMs) => set({ power: { ...manner.power, onMs } })}
         />
         <Seconds
-          label="Off, held for"
+          label={say.offHeldFor}
           ms={manner.power.offMs}
           onKeep={(offMs) => set({ power: { ...manner.power, offMs } })}
         />

@@ -1,6 +1,7 @@
 "use client";
 import type { Manner } from "@/core/display";
 import { Choice } from "@/ui/primitives";
+import * as say from "@/words/screens/workbench/movingKeys";
 
 /** The keys that move through the menu and change a value. */
 export function MovingKeys({
@@ -16,25 +17,25 @@ export function MovingKeys({
 }) {
   return (
     <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
-      <legend className="sr-only">Moving and changing</legend>
-      <Choice label="Goes to the next line" value={manner.next} options={keys} onChoose={(next) => set({ next })} />
+      <legend className="sr-only">{say.movingAndChanging}</legend>
+      <Choice label={say.goesToTheNext} value={manner.next} options={keys} onChoose={(next) => set({ next })} />
       <Choice
-        label="Goes to the line before"
+        label={say.goesToTheLine}
         value={manner.previous ?? ""}
-        options={optional("no key")}
+        options={optional(say.noKey)}
         onChoose={(previous) => set({ previous: previous || null })}
       />
-      <Choice label="Steps a value up" value={manner.more} options={keys} onChoose={(more) => set({ more })} />
+      <Choice label={say.stepsAValueUp} value={manner.more} options={keys} onChoose={(more) => set({ more })} />
       <Choice
-        label="Steps a value down"
+        label={say.stepsAValueDown}
         value={manner.less ?? ""}
-        options={optional("no key")}
+        options={optional(say.noKey)}
         onChoose={(less) => set({ less: less || null })}
       />
       <Choice
-        label="Makes a value blink, and confirms it"
+        label={say.makesAValueBlink}
         value={manner.select ?? ""}
-        options={optional("changes at once")}
+        options={optional(say.changesAtOnce)}
         onChoose={(select) => set({ select: select || null })}
       />
     </fieldset>

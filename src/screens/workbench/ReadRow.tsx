@@ -4,6 +4,7 @@ import type { ReadLine } from "@/core/display/leaflet";
 import { SignShape } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
 import { DOUBT_WORDS, SURENESS_WORDS } from "@/words/profiles";
+import * as say from "@/words/screens/workbench/readRow";
 
 /** One line as it was read, how sure, and what the technician says it is. */
 export function ReadRow({
@@ -36,7 +37,7 @@ export function ReadRow({
               }
               size={10}
             />
-            {corrected !== undefined ? "you said so" : SURENESS_WORDS[read.sureness]}
+            {corrected !== undefined ? say.youSaidSo : SURENESS_WORDS[read.sureness]}
             {corrected === undefined && read.setting ? `, ${Math.round(read.confidence * 100)} %` : ""}
           </span>
           {corrected === undefined && read.doubts.length > 0 ? (
@@ -45,13 +46,13 @@ export function ReadRow({
         </span>
       </span>
       <label className="max-sm:col-start-2">
-        <span className="sr-only">What line {read.code} sets</span>
+        <span className="sr-only">{say.whatLineSets(read.code)}</span>
         <select
           value={corrected ?? line.encoding.setting ?? ""}
           onChange={(event) => onSay(event.target.value as SettingKey | "")}
           className="min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
         >
-          <option value="">not known</option>
+          <option value="">{say.notKnown}</option>
           {SETTING_KEYS.map((key) => (
             <option key={key} value={key}>
               {SETTING_NAMES[key]}

@@ -4,6 +4,7 @@ import { Choice } from "@/ui/primitives";
 import { CHANGES_KEPT, LEFT_ALONE, VALUES_ACT } from "@/words/choices";
 import { ChordKeys } from "./ChordKeys";
 import { Seconds } from "./Seconds";
+import * as say from "@/words/screens/workbench/savingKeys";
 
 /** When what is changed is kept, what idling does, and how one leaves. */
 export function SavingKeys({
@@ -17,29 +18,34 @@ export function SavingKeys({
 }) {
   return (
     <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
-      <legend className="sr-only">Saving and leaving</legend>
+      <legend className="sr-only">{say.savingAndLeaving}</legend>
       <Choice
-        label="Changes are kept"
+        label={say.changesAreKept}
         value={manner.saves}
         options={CHANGES_KEPT}
         onChoose={(saves) => set({ saves })}
       />
       <Choice
-        label="Left alone, the menu"
+        label={say.leftAloneTheMenu}
         value={manner.closing}
         options={LEFT_ALONE}
         onChoose={(closing) => set({ closing })}
       />
       <Seconds
-        label="Closes by itself after"
+        label={say.closesByItselfAfter}
         ms={manner.closesAfterMs}
         least={3}
         most={600}
         onKeep={(closesAfterMs) => set({ closesAfterMs })}
       />
-      <Choice label="Values act" value={manner.inForce} options={VALUES_ACT} onChoose={(inForce) => set({ inForce })} />
+      <Choice
+        label={say.valuesAct}
+        value={manner.inForce}
+        options={VALUES_ACT}
+        onChoose={(inForce) => set({ inForce })}
+      />
       <ChordKeys
-        label="Saves and leaves, held together"
+        label={say.savesAndLeavesHeld}
         keys={keys}
         chosen={manner.save?.keys ?? []}
         onChoose={(chosen) =>
@@ -48,7 +54,7 @@ export function SavingKeys({
       />
       {manner.save ? (
         <Seconds
-          label="Held for"
+          label={say.heldFor}
           ms={manner.save.holdMs}
           onKeep={(holdMs) => set({ save: manner.save && { ...manner.save, holdMs } })}
         />

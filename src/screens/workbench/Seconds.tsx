@@ -3,6 +3,7 @@ import { useState } from "react";
 import { typedNumber } from "@/core/units/typedNumber";
 import { KeptField } from "@/ui/primitives";
 import { plain } from "@/words";
+import * as say from "@/words/screens/workbench/seconds";
 
 interface SecondsProps {
   readonly label: string;
@@ -28,7 +29,7 @@ export function Seconds({ label, ms, least = 0.4, most = 30, onKeep }: SecondsPr
         setKept(fits(typed) ? null : typed);
         if (fits(typed)) onKeep(Math.round(typedNumber(typed) * 1000));
       }}
-      problem={kept !== null ? `Give ${least} to ${most} s.` : null}
+      problem={kept !== null ? say.giveToS(least, most) : null}
     />
   );
 }

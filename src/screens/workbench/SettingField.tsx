@@ -3,6 +3,7 @@ import { useState } from "react";
 import { meaning, SETTING_KEYS, type SettingKey } from "@/core/display";
 import { SETTING_NAMES } from "@/words";
 import type { LineProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/settingField";
 
 const BY_NAME: ReadonlyMap<string, SettingKey> = new Map(
   SETTING_KEYS.map((key) => [SETTING_NAMES[key].toLowerCase(), key]),
@@ -16,16 +17,16 @@ export function SettingField({ line, onPut }: LineProps) {
   const unknown = typed !== null && typed.trim() !== "" && !BY_NAME.has(typed.trim().toLowerCase());
   if (line.encoding.kind === "bundle" || line.encoding.kind === "read-only")
     return (
-      <p className="min-h-11 py-2.5">{line.encoding.kind === "bundle" ? "several settings" : "nothing: read only"}</p>
+      <p className="min-h-11 py-2.5">{line.encoding.kind === "bundle" ? say.severalSettings : say.nothingReadOnly}</p>
     );
   return (
     <label className="block">
-      <span className="sr-only">What line {line.code} sets</span>
+      <span className="sr-only">{say.whatLineSets(line.code)}</span>
       <input
-        list="settings-known"
+        list={say.settingsKnown}
         value={shown}
         aria-invalid={unknown ? true : undefined}
-        placeholder="not known"
+        placeholder={say.notKnown}
         className={`min-h-11 w-full rounded-md border-2 bg-sheet px-3 ${unknown ? "border-breach" : "border-rule hover:border-quiet"}`}
         onBlur={() => (unknown ? undefined : setTyped(null))}
         onChange={(event) => {
@@ -37,11 +38,7 @@ export function SettingField({ line, onPut }: LineProps) {
           else if (setting && setting !== line.encoding.setting) onPut(meaning(line, setting));
         }}
       />
-      {unknown ? (
-        <span className="block text-[0.85rem] text-breach">
-          ▲ No setting of that name. Pick one of the list, or leave it empty.
-        </span>
-      ) : null}
+      {unknown ? <span className="block text-[0.85rem] text-breach">{say.noSettingOfThat}</span> : null}
     </label>
   );
 }

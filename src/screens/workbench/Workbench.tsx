@@ -22,15 +22,16 @@ const MannerForm = later(() => import("./MannerForm").then((module) => module.Ma
 const LeafletPanel = later(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
 const FilesPanel = later(() => import("./FilesPanel").then((module) => module.FilesPanel));
 import type { WorkbenchProps } from "./workbenchProps";
+import * as say from "@/words/screens/workbench/workbench";
 
 /** Longest name and variant, characters. */
 const LONGEST_NAME = 200;
 
 const PARTS = [
-  { value: "leaflet", label: "Leaflet" },
-  { value: "keys", label: "Keys" },
-  { value: "lines", label: "Lines" },
-  { value: "files", label: "Files" },
+  { value: "leaflet", label: say.leaflet },
+  { value: "keys", label: say.keys },
+  { value: "lines", label: say.lines },
+  { value: "files", label: say.files },
 ] as const;
 
 /** The workbench: a display nobody has described yet, put into words, with a simulated one living beside. */
@@ -47,13 +48,10 @@ export function Workbench({ id }: { readonly id: string }) {
   if (!profile)
     return (
       <div className="max-w-xl py-10">
-        <h1 className="text-3xl">This display is not described on this machine</h1>
-        <p className="my-4 text-quiet">
-          Displays that ship can be cloned and varied. Others are kept in the browser they were described in; import the
-          file.
-        </p>
+        <h1 className="text-3xl">{say.thisDisplayIsNot}</h1>
+        <p className="my-4 text-quiet">{say.displaysThatShipCan}</p>
         <Link href="/displays" className="font-semibold underline">
-          To the displays
+          {say.toTheDisplays}
         </Link>
       </div>
     );
@@ -62,15 +60,15 @@ export function Workbench({ id }: { readonly id: string }) {
   return (
     <div>
       <Link href={forJob ? `/displays?for=${forJob}` : "/displays"} className="text-quiet underline underline-offset-4">
-        Displays
+        {say.displays}
       </Link>
       {forJob ? <ForBike jobId={forJob} display={profile} /> : null}
-      <h1 className="sr-only">Workbench: {profile.name}</h1>
+      <h1 className="sr-only">{say.workbenchWorkbench(profile.name)}</h1>
       <div className="mt-2 mb-4 flex flex-wrap items-start gap-x-6 gap-y-3">
         <div className="min-w-56 flex-1">
           <KeptField
             of={`${id} name`}
-            label="What you call it"
+            label={say.whatYouCallIt}
             longest={LONGEST_NAME}
             value={profile.name}
             onKeep={(name) => (name.trim() ? change((now) => ({ ...now, name })) : undefined)}
@@ -80,16 +78,16 @@ export function Workbench({ id }: { readonly id: string }) {
         <div className="min-w-56 flex-1">
           <KeptField
             of={`${id} variant`}
-            label="Which variant"
+            label={say.whichVariant}
             longest={LONGEST_NAME}
             value={profile.variant}
             onKeep={(variant) => (variant.trim() ? change((now) => ({ ...now, variant })) : undefined)}
-            hint="Line count, marks, firmware: whatever tells it apart."
+            hint={say.lineCountMarksFirmware}
           />
         </div>
       </div>
       <div className="mb-5">
-        <Choice label="Part of the description" hideLabel value={part} options={PARTS} onChoose={setPart} />
+        <Choice label={say.partOfTheDescription} hideLabel value={part} options={PARTS} onChoose={setPart} />
       </div>
       <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_300px]">
         <div className="min-w-0">
@@ -103,7 +101,7 @@ export function Workbench({ id }: { readonly id: string }) {
             <LeafletPanel profile={profile} change={change} onDone={() => setPart("lines")} />
           )}
         </div>
-        <aside aria-label="How it stands" className="self-start max-lg:max-w-[360px] lg:sticky lg:top-4">
+        <aside aria-label={say.howItStands} className="self-start max-lg:max-w-[360px] lg:sticky lg:top-4">
           <Standing profile={profile} />
         </aside>
       </div>
@@ -151,8 +149,8 @@ function Standing({ profile }: { readonly profile: DisplayProfile }) {
   return (
     <>
       {problems.length > 0 ? (
-        <section aria-label="Problems" className="mb-4 rounded-xl bg-sheet p-4">
-          <h2 className="mb-2 text-[1.15rem]">{count(problems.length, "thing")} to mend</h2>
+        <section aria-label={say.problems} className="mb-4 rounded-xl bg-sheet p-4">
+          <h2 className="mb-2 text-[1.15rem]">{say.thingToMend(problems.length)}</h2>
           <ul className="flex flex-col gap-1.5 text-[0.95rem]">
             {problems.slice(0, 8).map((problem) => (
               <li key={problem.path + problem.key} className="flex items-baseline gap-2">
@@ -164,27 +162,26 @@ function Standing({ profile }: { readonly profile: DisplayProfile }) {
       ) : (
         <>
           <p className="mb-2 flex items-baseline gap-2">
-            <SignShape sign="done" /> It works. Press it and see.
+            <SignShape sign="done" />
+            {say.itWorksPressIt}
           </p>
           <FreeDisplay key={profile.revision} profile={profile} />
           {tour ? (
             <p className="mt-3 text-[0.95rem]">
-              Keys to read every line: <strong>{count(tour.presses, "press", "presses")}</strong>,{" "}
-              {duration(tour.totalMs)}.
+              {say.keysToReadEvery}
+              <strong>{count(tour.presses, "press", "presses")}</strong>, {duration(tour.totalMs)}.
             </p>
           ) : null}
         </>
       )}
       {notHeld.length > 0 ? (
-        <section aria-label="Classes its cap cannot hold" className="mt-4 border-t border-rule pt-3 text-[0.95rem]">
-          <h2 className="mb-1 text-[1.05rem]">Its cap line against the classes</h2>
+        <section aria-label={say.classesItsCapCannot} className="mt-4 border-t border-rule pt-3 text-[0.95rem]">
+          <h2 className="mb-1 text-[1.05rem]">{say.itsCapLineAgainst}</h2>
           <ul className="flex flex-col gap-1">
             {notHeld.map(({ code, className, problem }) => (
               <li key={code + className} className="flex items-baseline gap-2">
                 <SignShape sign="caution" />
-                <span>
-                  Line {code}, {className}: {encodeProblemText(problem)}
-                </span>
+                <span>{say.workbenchLine(code, className, encodeProblemText(problem))}</span>
               </li>
             ))}
           </ul>

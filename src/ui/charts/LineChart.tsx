@@ -2,6 +2,7 @@
 import type { Chart, ChartConfiguration, Point } from "chart.js";
 import { useEffect, useRef } from "react";
 import { placedNames } from "./lineNames";
+import * as say from "@/words/ui/charts/lineChart";
 
 export interface Series {
   readonly name: string;
@@ -70,7 +71,7 @@ function drawNames(
   ctx.lineJoin = "round";
   for (const { name, x, y } of placedNames(lines, chartArea)) {
     const front = inHand.size === 0 || name.split(", ").some((each) => inHand.has(each));
-    ctx.font = `${front ? "700 " : ""}${font.size}px ${font.family}`;
+    ctx.font = say.n700Px(front, font.size, font.family);
     ctx.strokeStyle = token("--ground");
     ctx.lineWidth = 4;
     const left = Math.min(x, chartArea.right - ctx.measureText(name).width - 4);

@@ -2,6 +2,7 @@
 import type { KeyboardEvent } from "react";
 import type { Mark } from "@/core/sheet";
 import { MARK_NAMES } from "@/words";
+import * as say from "@/words/ui/dial/spokeDial";
 
 export interface Spoke {
   readonly code: string;
@@ -40,8 +41,11 @@ const REACH: Readonly<Record<Mark, number>> = {
 
 const words = (spokes: readonly Spoke[]): string => {
   const odd = spokes.filter((spoke) => spoke.mark !== "same" && spoke.mark !== "left-alone");
-  if (odd.length === 0) return `${spokes.length} lines, none stands out.`;
-  return `${spokes.length} lines. ${odd.map((spoke) => `${spoke.code} ${spoke.name} ${MARK_NAMES[spoke.mark]}`).join("; ")}.`;
+  if (odd.length === 0) return say.linesNoneStandsOut(spokes.length);
+  return say.spokeDialLines(
+    spokes.length,
+    odd.map((spoke) => `${spoke.code} ${spoke.name} ${MARK_NAMES[spoke.mark]}`).join("; "),
+  );
 };
 
 /** The spoke dial: a wheel whose spokes are the display's lines in menu order. The odd ones stand out. */
@@ -79,14 +83,14 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
         ? {
             role: "slider",
             tabIndex: 0,
-            "aria-label": `Spoke dial. ${words(drawn)}`,
+            "aria-label": say.spokeDial(words(drawn)),
             "aria-valuemin": 0,
             "aria-valuemax": drawn.length - 1,
             "aria-valuenow": Math.max(0, selectedIndex),
             "aria-valuetext": current ? `${current.code} ${current.name}: ${MARK_NAMES[current.mark]}` : "none",
             onKeyDown: walk,
           }
-        : { role: "img", "aria-label": known ? `Spoke dial. ${words(drawn)}` : "Spoke dial. No display chosen yet." })}
+        : { role: "img", "aria-label": known ? say.spokeDial(words(drawn)) : say.spokeDialNoDisplay })}
     >
       <circle r={RIM} fill="none" stroke="var(--rule)" strokeWidth={showCodes ? 2 : 3.5} />
       {drawn.map((spoke, i) => {

@@ -1,4 +1,5 @@
 import type { DisplayKey } from "@/core/display";
+import * as say from "@/words/ui/keys/keyCap";
 
 /** Signs common on keys, drawn so that no font has to know them; anything else is set as text. */
 const DRAWN: Readonly<Record<string, React.ReactNode>> = {
@@ -48,7 +49,7 @@ export function KeyCap({ displayKey, size = 96 }: { readonly displayKey: Display
   return (
     <span
       role="img"
-      aria-label={`${displayKey.name} key`}
+      aria-label={say.keyCapKey(displayKey.name)}
       style={{ width: size, height: size, borderRadius: size * 0.17, borderBottomWidth: Math.max(4, size * 0.1) }}
       className="inline-flex shrink-0 items-center justify-center border-[3px] border-ink bg-sheet text-ink"
     >

@@ -1,5 +1,6 @@
 import type { View } from "@/core/display";
 import { gaugeText, isOfMenu, speedOf, type HomeView, type LcdProps, type MenuView } from "./glass";
+import * as say from "@/words/ui/lcd/colourGlass";
 
 /** Glass that writes in words. */
 export function ColourGlass(props: LcdProps) {
@@ -24,7 +25,7 @@ function OfMenu({ view }: { readonly view: MenuView }) {
   return (
     <>
       <p className="border-b border-glass-rule pb-2 text-[0.8rem] text-glass-quiet">
-        {view.kind === "line" || view.kind === "entry" ? view.page : view.kind === "code" ? "Access code" : "Sure?"}
+        {view.kind === "line" || view.kind === "entry" ? view.page : view.kind === "code" ? say.accessCode : say.sure}
       </p>
       <p className="text-[1.15rem] leading-tight">{view.kind === "code" ? "" : view.code}</p>
       <p
@@ -32,13 +33,13 @@ function OfMenu({ view }: { readonly view: MenuView }) {
       >
         {view.kind === "entry"
           ? view.does === "page"
-            ? "open"
+            ? say.open
             : view.does === "exit"
-              ? "leave"
-              : "do it"
+              ? say.leave
+              : say.doIt
           : view.shows}
         {view.kind === "code" ? (
-          <span className="block text-right text-[0.8rem] font-normal">digit {view.at + 1}</span>
+          <span className="block text-right text-[0.8rem] font-normal">{say.colourGlassDigit(view.at)}</span>
         ) : null}
       </p>
     </>
@@ -48,11 +49,11 @@ function OfMenu({ view }: { readonly view: MenuView }) {
 /** Walk assist and the monitor page. */
 function Apart({ view }: { readonly view: View }) {
   return view.kind === "walk-assist" ? (
-    <p className="blinks m-auto font-head text-[1.9rem] font-bold">Walking</p>
+    <p className="blinks m-auto font-head text-[1.9rem] font-bold">{say.walking}</p>
   ) : (
     <p className="m-auto text-center text-[1.1rem]">
-      Monitor, read only
-      <span className="block font-head text-[2rem] font-bold">0.0 A</span>
+      {say.monitorReadOnly}
+      <span className="block font-head text-[2rem] font-bold">{say.n00A}</span>
     </p>
   );
 }
@@ -62,7 +63,7 @@ function Home({ view, levels, unit, readings }: Omit<LcdProps, "view"> & { reado
     <>
       <p className="flex justify-between text-[0.85rem] text-glass-quiet">
         <span>
-          {[view.lampOn ? "Lamp" : "", view.hazardOn ? "Hazard" : "", view.cruising ? "Cruise" : ""]
+          {[view.lampOn ? say.lamp : "", view.hazardOn ? say.hazard : "", view.cruising ? say.cruise : ""]
             .filter(Boolean)
             .join(" · ")}
         </span>
@@ -71,7 +72,10 @@ function Home({ view, levels, unit, readings }: Omit<LcdProps, "view"> & { reado
       <p className="self-center font-head text-[4.2rem] leading-none font-bold">{speedOf(readings)}</p>
       <p className="flex items-end justify-between text-[0.9rem]">
         <span>
-          Level <strong className="text-[1.4rem]">{view.level}</strong> of {levels}
+          {say.level}
+          <strong className="text-[1.4rem]">{view.level}</strong>
+          {say.ofWord}
+          {levels}
         </span>
         <span className="text-right text-glass-quiet">
           {view.info ?? ""}

@@ -1,5 +1,6 @@
 import type { View } from "@/core/display";
 import { gaugeBars, gaugeText, isOfMenu, speedOf, type HomeView, type LcdProps, type MenuView } from "./glass";
+import * as say from "@/words/ui/lcd/segmentGlass";
 
 /** Whether a text can be written in seven segments; letters take the fourteen-segment face. */
 const isDigits = (text: string): boolean => /^[\d.\-+ =]*$/.test(text);
@@ -77,17 +78,17 @@ function OfMenu({ view }: { readonly view: MenuView }) {
 function Apart({ view, unit }: { readonly view: View; readonly unit: string }) {
   return view.kind === "walk-assist" ? (
     <>
-      <span className="font-code text-[0.7rem]">MOTOR RUNS</span>
+      <span className="font-code text-[0.7rem]">{say.motorRuns}</span>
       <span className="blinks self-center text-[clamp(2.2rem,4vw,3.2rem)]">
-        <Segments text="WALK" />
+        <Segments text={say.walk} />
       </span>
       <span className="font-code self-end text-[0.7rem]">{unit}</span>
     </>
   ) : (
     <>
-      <span className="font-code text-[0.7rem]">READ ONLY</span>
+      <span className="font-code text-[0.7rem]">{say.readOnly}</span>
       <span className="segment self-end text-[2.2rem]">0.0</span>
-      <span className="font-code self-end text-[0.7rem]">A, AT REST</span>
+      <span className="font-code self-end text-[0.7rem]">{say.aAtRest}</span>
     </>
   );
 }
@@ -106,8 +107,9 @@ function Home({ view, levels, unit, readings }: Omit<LcdProps, "view"> & { reado
       <div className={`segment self-center ${BIG}`}>{speedOf(readings)}</div>
       <div className="flex items-end justify-between">
         <span className="font-code text-[0.7rem]">
-          LEVEL <span className="segment text-xl">{view.level}</span>
-          <span> of {levels}</span>
+          {say.level}
+          <span className="segment text-xl">{view.level}</span>
+          <span>{say.segmentGlassOf(levels)}</span>
           {view.info ? <span className="block uppercase">{view.info}</span> : null}
         </span>
         <span className="text-right font-code text-[0.7rem]">

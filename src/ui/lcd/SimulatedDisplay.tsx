@@ -5,6 +5,7 @@ import { keyNames } from "@/words";
 import { KeyGlyph } from "../keys/KeyCap";
 import { Lcd } from "./Lcd";
 import { usePresses } from "./usePresses";
+import * as say from "@/words/ui/lcd/simulatedDisplay";
 
 interface SimulatedDisplayProps {
   readonly profile: DisplayProfile;
@@ -22,19 +23,19 @@ const words = (view: View): string => {
     case "off":
       return "off";
     case "home":
-      return `home screen, level ${view.level}${view.info ? `, ${view.info}` : ""}`;
+      return say.homeScreenLevel(view.level, view.info);
     case "walk-assist":
-      return "walk assist: the motor runs";
+      return say.walkAssistTheMotor;
     case "line":
-      return `line ${view.code} shows ${view.shows}${view.blinks ? ", blinking" : ""}`;
+      return say.lineShowsBlinking(view.code, view.shows, view.blinks);
     case "entry":
-      return `at ${view.code}`;
+      return say.simulatedDisplayAt(view.code);
     case "code":
-      return `code ${view.shows}, digit ${view.at + 1}`;
+      return say.codeDigit(view.shows, view.at);
     case "confirm":
-      return `${view.code} asks: ${view.shows}`;
+      return say.asks(view.code, view.shows);
     case "monitor":
-      return "monitor page";
+      return say.monitorPage;
   }
 };
 
@@ -53,7 +54,7 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
     <div className="w-full select-none">
       <div
         role="group"
-        aria-label={`Simulated ${profile.name}: ${words(view)}`}
+        aria-label={say.simulatedDisplaySimulated(profile.name, words(view))}
         className="rounded-[1.9rem] rounded-b-[3rem] bg-case p-5 text-case-ink"
       >
         <Lcd
@@ -76,7 +77,7 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
               <button
                 key={key.id}
                 type="button"
-                {...pressable([key.id], `${key.name} key of the simulated display`)}
+                {...pressable([key.id], say.keyOfTheSimulated(key.name))}
                 className={`flex h-13 touch-none items-center justify-center rounded-xl ${isDown ? "translate-y-0.5 bg-case-ink text-case" : isLit ? "bg-[#82d2de] text-[#062127]" : "bg-case-key text-case-ink"}`}
               >
                 <KeyGlyph cap={key.cap} size={22} />
@@ -91,10 +92,10 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
             <button
               key={rule.keys.join()}
               type="button"
-              {...pressable(rule.keys, `${keyNames(profile, rule.keys)} together on the simulated display`)}
+              {...pressable(rule.keys, say.togetherOnTheSimulated(keyNames(profile, rule.keys)))}
               className="min-h-11 flex-1 touch-none rounded-lg border-2 border-rule px-3 text-[0.92rem] whitespace-nowrap hover:border-quiet"
             >
-              {keyNames(profile, rule.keys)} together
+              {say.simulatedDisplayTogether(keyNames(profile, rule.keys))}
             </button>
           ))}
         </div>

@@ -1,5 +1,6 @@
 "use client";
 import type { ReactNode } from "react";
+import * as say from "@/words/ui/primitives/figure";
 
 interface FigureProps {
   readonly label: string;
@@ -30,7 +31,7 @@ export function Figure({ label, value, note, working, size = "usual" }: FigurePr
               {figure}
             </span>
             {note ? <span className="text-[0.88rem] text-quiet">{note}</span> : null}
-            <span className="sr-only">, how it is worked out</span>
+            <span className="sr-only">{say.howItIsWorked}</span>
           </summary>
           <div className="working my-2">{working.join("\n")}</div>
         </details>

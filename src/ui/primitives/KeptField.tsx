@@ -3,6 +3,7 @@ import { useId, useRef, type ReactNode } from "react";
 import { LONGEST_TYPED } from "@/core/units/limits";
 import { NumberPad } from "./NumberPad";
 import { useDraft } from "./useDraft";
+import * as say from "@/words/ui/primitives/keptField";
 
 export interface KeptFieldProps {
   /** What it edits, unique on the screen: another one is another field, however alike they stand. */
@@ -47,7 +48,13 @@ export function KeptField(props: KeptFieldProps) {
       {draft.refused !== null ? (
         <p role="alert" className="text-[0.9rem] text-breach">
           <span aria-hidden="true">▲ </span>
-          That is {draft.refused} characters; {label} keeps up to {longest}. Nothing was changed.
+          {say.thatIs}
+          {draft.refused}
+          {say.characters}
+          {label}
+          {say.keepsUpTo}
+          {longest}
+          {say.nothingWasChanged}
         </p>
       ) : null}
       {problem ? (
@@ -127,7 +134,7 @@ const isTouched = (): boolean => typeof matchMedia === "function" && matchMedia(
 
 function Hint({ id, hint, guess, unit, empty }: KeptFieldProps & { readonly id: string; readonly empty: boolean }) {
   if (!hint && !guess) return null;
-  const guessed = guess && empty ? `Guessed ${guess}${unit ? ` ${unit}` : ""} until you say.` : null;
+  const guessed = guess && empty ? say.guessedUntilYouSay(guess, unit) : null;
   return (
     <p id={`${id}-hint`} className="text-[0.85rem] text-quiet">
       {[guessed, hint].filter(Boolean).join(" ")}

@@ -1,6 +1,7 @@
 import type { Severity } from "@/core/law";
 import type { Mark } from "@/core/sheet";
 import { MARK_NAMES } from "@/words";
+import * as say from "@/words/ui/primitives/markSign";
 
 type Sign = Exclude<Mark, "same"> | "done";
 
@@ -48,10 +49,10 @@ const SEVERITY_SIGNS: Readonly<Record<Severity, Sign | null>> = {
   note: null,
 };
 export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
-  breach: "Breach",
-  caution: "Caution",
-  unknown: "Not known",
-  note: "Note",
+  breach: say.breach,
+  caution: say.caution,
+  unknown: say.notKnown,
+  note: say.note,
 };
 
 /** A sentence with its severity: shape, colour and word. */
@@ -80,7 +81,7 @@ export function Caution({ children }: { readonly children: React.ReactNode }) {
     <p className="flex items-stretch gap-3 rounded-md bg-caution-tint">
       <span aria-hidden="true" className="hatch w-2.5 shrink-0 rounded-l-md" />
       <span className="py-2 pr-3">
-        <span className="sr-only">Caution: </span>
+        <span className="sr-only">{say.markSignCaution}</span>
         {children}
       </span>
     </p>

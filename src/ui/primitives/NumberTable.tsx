@@ -1,5 +1,6 @@
 "use client";
 import { Fragment, useState, type ReactNode } from "react";
+import { RuledTable } from "./RuledTable";
 
 export interface NumberRow {
   readonly key: string;
@@ -21,59 +22,39 @@ interface NumberTableProps {
 export function NumberTable({ caption, headings, rows, hideCaption }: NumberTableProps) {
   const [open, setOpen] = useState<string | null>(null);
   return (
-    <div className="relative overflow-x-auto" tabIndex={0} role="region" aria-label={caption}>
-      <table className="w-full text-[0.95rem]">
-        <caption className={hideCaption ? "sr-only" : "pb-1.5 text-left font-head text-[1.1rem] font-bold"}>
-          {caption}
-        </caption>
-        <thead className="text-[0.82rem] text-quiet">
-          <tr className="border-b border-rule">
-            {headings.map((heading, i) => (
-              <th
-                key={heading}
-                scope="col"
-                className={`py-1.5 pr-3 align-bottom font-semibold last:pr-0 ${i === 0 ? "text-left" : "text-right"}`}
-              >
-                {heading}
-              </th>
+    <RuledTable label={caption} caption={hideCaption ? undefined : caption} headings={headings} numbers>
+      {rows.map((row) => (
+        <Fragment key={row.key}>
+          <tr className={`border-b border-rule ${row.quiet ? "text-quiet" : ""}`}>
+            <th scope="row" className="py-0.5 pr-3 text-left font-semibold whitespace-nowrap">
+              {row.working && row.working.length > 0 ? (
+                <button
+                  type="button"
+                  aria-expanded={open === row.key}
+                  onClick={() => setOpen(open === row.key ? null : row.key)}
+                  className="min-h-9 min-w-9 text-left underline decoration-rule decoration-dotted decoration-2 underline-offset-4 hover:decoration-ink"
+                >
+                  {row.head}
+                </button>
+              ) : (
+                <span className="inline-flex min-h-9 items-center">{row.head}</span>
+              )}
+            </th>
+            {row.cells.map((cell, i) => (
+              <td key={headings[i + 1] ?? i} className="py-0.5 pr-3 text-right whitespace-nowrap last:pr-0">
+                {cell}
+              </td>
             ))}
           </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <Fragment key={row.key}>
-              <tr className={`border-b border-rule ${row.quiet ? "text-quiet" : ""}`}>
-                <th scope="row" className="py-0.5 pr-3 text-left font-semibold whitespace-nowrap">
-                  {row.working && row.working.length > 0 ? (
-                    <button
-                      type="button"
-                      aria-expanded={open === row.key}
-                      onClick={() => setOpen(open === row.key ? null : row.key)}
-                      className="min-h-9 min-w-9 text-left underline decoration-rule decoration-dotted decoration-2 underline-offset-4 hover:decoration-ink"
-                    >
-                      {row.head}
-                    </button>
-                  ) : (
-                    <span className="inline-flex min-h-9 items-center">{row.head}</span>
-                  )}
-                </th>
-                {row.cells.map((cell, i) => (
-                  <td key={headings[i + 1] ?? i} className="py-0.5 pr-3 text-right whitespace-nowrap last:pr-0">
-                    {cell}
-                  </td>
-                ))}
-              </tr>
-              {open === row.key && row.working ? (
-                <tr>
-                  <td colSpan={headings.length} className="border-b border-rule">
-                    <div className="working my-2 text-left">{row.working.join("\n")}</div>
-                  </td>
-                </tr>
-              ) : null}
-            </Fragment>
-          ))}
-        </tbody>
-      </table>
-    </div>
+          {open === row.key && row.working ? (
+            <tr>
+              <td colSpan={headings.length} className="border-b border-rule">
+                <div className="working my-2 text-left">{row.working.join("\n")}</div>
+              </td>
+            </tr>
+          ) : null}
+        </Fragment>
+      ))}
+    </RuledTable>
   );
 }

@@ -1,6 +1,7 @@
 "use client";
 import { Dialog } from "radix-ui";
 import type { ReactNode } from "react";
+import * as say from "@/words/ui/primitives/panel";
 
 interface PanelProps {
   readonly open: boolean;
@@ -23,7 +24,8 @@ export function Panel({ open, onOpenChange, title, description, children }: Pane
           <div className="mb-3 flex items-start justify-between gap-4">
             <Dialog.Title className="text-2xl">{title}</Dialog.Title>
             <Dialog.Close className="min-h-11 rounded-md px-3 font-semibold text-quiet hover:text-ink">
-              Close <kbd className="code">Esc</kbd>
+              {say.close}
+              <kbd className="code">{say.esc}</kbd>
             </Dialog.Close>
           </div>
           {description ? <Dialog.Description className="mb-4 text-quiet">{description}</Dialog.Description> : null}

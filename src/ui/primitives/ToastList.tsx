@@ -1,5 +1,6 @@
 "use client";
 import { Toast } from "radix-ui";
+import * as say from "@/words/ui/primitives/toastList";
 
 export interface Message {
   readonly id: number;
@@ -16,7 +17,7 @@ export function ToastList({
   readonly onDrop: (id: number) => void;
 }) {
   return (
-    <Toast.Provider duration={10_000} label="Notice">
+    <Toast.Provider duration={10_000} label={say.notice}>
       {messages.map((message) => (
         <Toast.Root
           key={message.id}
@@ -27,13 +28,13 @@ export function ToastList({
         >
           <Toast.Description>{message.text}</Toast.Description>
           {message.undo ? (
-            <Toast.Action altText="Undo" asChild>
+            <Toast.Action altText={say.undo} asChild>
               <button
                 type="button"
                 onClick={message.undo}
                 className="min-h-9 rounded-md border-2 border-ground px-3 font-semibold"
               >
-                Undo
+                {say.undo}
               </button>
             </Toast.Action>
           ) : null}

@@ -1,5 +1,6 @@
 "use client";
 import { useLayoutEffect, useRef } from "react";
+import * as say from "@/words/ui/primitives/useShortcuts";
 
 const SINGLE_KEYS = "odd-spoke.single-keys";
 
@@ -28,7 +29,7 @@ export function useShortcuts(shortcuts: Shortcuts, active = true): void {
     if (!active) return;
     const onKey = (event: KeyboardEvent) => {
       const withCommand = event.ctrlKey || event.metaKey;
-      const name = withCommand ? `Ctrl-${event.key.toLowerCase()}` : event.key;
+      const name = withCommand ? say.useShortcutsCtrl(event.key.toLowerCase()) : event.key;
       const act = latest.current[name];
       if (!act || event.altKey || event.defaultPrevented) return;
       if (event.repeat) {

@@ -1,0 +1,42 @@
+// The words of screens/displays/DisplaySheet.
+import { secondsOf } from "../../speak";
+
+export const off = "Off";
+export const homeScreen = "Home screen";
+export const menu = "Menu";
+export const code = "Code";
+export const question = "Question";
+export const monitor = "Monitor";
+export const eachChangeIsKept = "each change is kept at once";
+export const aChangeIsKept = "a change is kept when its line is left";
+export const changesAreKeptTogether = "changes are kept together on leaving";
+export const stopPedalling = "Stop pedalling";
+export const pedalTheWheel = "Pedal the wheel";
+export const onAKeyboard = (keys: string) => `On a keyboard: ${keys}.`;
+export const onABikeThe = "On a bike the motor would run now. Let go.";
+export const theMakersValuesAre = "The maker’s values are back. On a bike every setting would be lost.";
+export const doneOnABike = "Done. On a bike there would be no undo.";
+export const displaySheetTo = (shows: string, shows2: string) => `${shows} to ${shows2}`;
+export const theMenuClosesAfter = (
+  source: string,
+  closesAfterMs: number,
+  pending: "save" | "discard",
+  saving:
+    "each change is kept at once" | "a change is kept when its line is left" | "changes are kept together on leaving",
+  inForce: "at-once" | "after-power-cycle",
+) =>
+  `${source} The menu closes after ${secondsOf(closesAfterMs)} s and ${pending === "save" ? "saves" : "throws away"} what is not saved; ${saving}; ${inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.`;
+export const keys = "Keys";
+export const on = "On";
+export const whatItDoes = "What it does";
+export const lines = "Lines";
+export const linesOf = (name: string) => `Lines of ${name}`;
+export const line = "Line";
+export const sets = "Sets";
+export const shows = "Shows";
+export const makers = "Maker’s";
+export const setBy = "Set by";
+export const onlyWith = (line: string) => `only with ${line}`;
+export const faultCodes = "Fault codes";
+export const keyIs = (name: string, keyboard: string) => `${name} is ${keyboard}`;
+export const keysOf = (name: string) => `Keys of ${name}`;

@@ -1,0 +1,16 @@
+// The words of screens/intake/DisplayAndClass.
+import type { SpeedUnit } from "@/core/units";
+import { plain } from "../../speak";
+
+export const displayAndClass = "Display and class";
+export const mustLeaveAs = "Must leave as";
+export const howMphIsRead = (value: undefined | number, unit: undefined | SpeedUnit) =>
+  `How ${plain(value ?? 0)} ${unit === "mph" ? "mph" : "km/h"} is read`;
+export const asWritten = "As written";
+export const acceptedAsEquivalent = "Accepted as equivalent";
+export const acceptedAs = "Accepted as";
+export const kmH = "km/h";
+export const acknowledgedInWriting = "Acknowledged in writing";
+export const whoseLandAndThat =
+  "Whose land, and that it is not for public roads. It does not cure a law against tampering.";
+export const writeWhoseLandIt = "Write whose land it is, before it is programmed.";

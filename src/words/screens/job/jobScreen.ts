@@ -1,0 +1,2 @@
+// The words of screens/job/JobScreen.
+export const newBike = "New bike";

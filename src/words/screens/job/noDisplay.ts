@@ -1,0 +1,5 @@
+// The words of screens/job/NoDisplay.
+export const whichDisplayIsOn = "Which display is on the bike?";
+export const itsLinesKeysAnd =
+  "Its lines, keys and ranges come from the display. Choose it at intake; everything here follows.";
+export const chooseTheDisplay = "Choose the display";

@@ -1,0 +1,2 @@
+// The words of screens/job/SaveJob.
+export const saveTheJobAs = "Save the job as a file";

@@ -1,0 +1,2 @@
+// The words of screens/job/Voice.
+export const theClass = "the class";

@@ -1,0 +1,14 @@
+// The words of screens/numbers/BatteryBench.
+import { plain } from "../../speak";
+
+export const thePack = "The pack";
+export const theGauge = "The gauge";
+export const guessesAreFromMemory =
+  "Guesses are from memory and give way to what you type. Series counts: common practice, no source.";
+export const aWrongVoltageOr =
+  "A wrong voltage or a cut-off set too low can destroy cells and start a fire. A pack with a BMS fault is not used.";
+export const giveThePacksVolts = "Give the pack’s volts, and the rest follows.";
+export const atRest = "at rest";
+export const underA = (typicalA: number) => `under ${plain(typicalA)} A`;
+export const voltsAreMeasuredPer =
+  "Volts are measured; per cent follows somebody’s curve, and sags with the current. Volts on the read-out are advised.";

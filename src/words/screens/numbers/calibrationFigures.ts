@@ -1,0 +1,25 @@
+// The words of screens/numbers/CalibrationFigures.
+export const fromSteadyRuns = "from steady runs";
+export const fromATripAgainst = "from a trip against a track";
+export const fromATimedCourse = "from a timed course";
+export const n95Interval = "95 % interval";
+export const needsRunsThatOne = "needs runs that one factor explains";
+export const byWheelAndPulses = "By wheel and pulses it should be";
+export const pulsesTruePulsesSet = "pulses true ÷ pulses set × circumference set ÷ rollout";
+export const runsWorthRidingIn = "Runs worth riding in all";
+export const noMoreNeeded = "no more needed";
+export const oneRunSaysNothing = "one run says nothing of scatter";
+export const calibrationFiguresMore = (needed: number, runs: number) => `${needed - runs} more`;
+export const smallestNWithT = "smallest n with t(0.975, n − 1) × s_rel ÷ √n within the wanted half-width";
+export const trueSpeedOnThe = "True speed on the course";
+export const byTheTrip = "By the trip";
+export const shownOverTrue = "Shown over true";
+export const seeBelow = "see below";
+export const noIntervalUnderThree = "no interval under three runs";
+export const rTripTrackU = "r = trip ÷ track; u = √((step ÷ √12 ÷ length)² + 0.3 %²)";
+export const over = "over 60";
+export const noOneFactor = "no one factor";
+export const vLengthTime = "v = length ÷ time × 3.6";
+export const uVTapeLength = "u = v × √((tape ÷ length)² + (stopwatch ÷ time)²)";
+export const rTripTrack = "r = trip ÷ track";
+export const rShownLengthTime = "r = shown ÷ (length ÷ time)";

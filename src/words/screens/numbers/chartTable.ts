@@ -1,0 +1,2 @@
+// The words of screens/numbers/ChartTable.
+export const theSameAsA = "The same as a table";

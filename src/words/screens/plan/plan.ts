@@ -1,0 +1,22 @@
+// The words of screens/plan/Plan.
+import { count, duration } from "../../speak";
+
+export const sheet = "Sheet";
+export const dragAnyLineWhat = "Drag any line. What it comes to stands beside it.";
+export const show = "Show";
+export const planAll = (rowsCount: number) => `All ${rowsCount}`;
+export const odd = "Odd";
+export const withFindings = "With findings";
+export const whatIf = "What if";
+export const noLineStandsOut = "No line stands out here.";
+export const toTheKeys = "To the keys";
+export const programIt = "Program it";
+export const asFound = "As found";
+export const writeTheAsFound = "Write the as-found lines down first, or say why you cannot.";
+export const sealedAndInForce = "Sealed, and in force as told.";
+export const sealedTheKeysAre = "Sealed. The keys are under way.";
+export const workingOutTheKeys = "Working out the keys …";
+export const keyPress = (presses: number, totalMs: number) =>
+  `${count(presses, "key press", "key presses")}, ${duration(totalMs)}`;
+export const walkingTheLeafletWould = (keys: string, leafletPresses: number, leafletMs: number) =>
+  `${keys} · walking the leaflet would take ${leafletPresses} and ${duration(leafletMs)}`;

@@ -1,0 +1,5 @@
+// The words of screens/shell/Places.
+export const rack = "Rack";
+export const displays = "Displays";
+export const tables = "Tables";
+export const places = "Places";

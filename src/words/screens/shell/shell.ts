@@ -1,0 +1,2 @@
+// The words of screens/shell/Shell.
+export const skipToTheWork = "Skip to the work";

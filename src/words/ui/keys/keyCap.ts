@@ -1,0 +1,2 @@
+// The words of ui/keys/KeyCap.
+export const keyCapKey = (name: string) => `${name} key`;

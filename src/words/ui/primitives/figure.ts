@@ -1,0 +1,2 @@
+// The words of ui/primitives/Figure.
+export const howItIsWorked = ", how it is worked out";

@@ -1,0 +1,3 @@
+// The words of ui/primitives/ToastList.
+export const notice = "Notice";
+export const undo = "Undo";

@@ -81,6 +81,12 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return `Where throttle drive ends is not known; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "throttle.not-read":
       return "The throttle line has not been read.";
+    case "throttle.no-line":
+      return `A throttle is fitted and no line of this display says what it does. Try it with the wheel up; where ${className} asks for pedals, unplug it.`;
+    case "throttle.measure-pace":
+      return `The throttle only walks until the rider pedals. Measure it: ${className} says ${limitWords(message.limitKmh, voice)}.`;
+    case "throttle.try-pedals":
+      return `The throttle asks for pedals first. Try whether it ends with them: ${className} allows motor drive only while pedalling.`;
     case "throttle.off-by-line-only":
       return "A throttle is fitted and switched off by its line only. Unplug it, or expect it to be switched on again.";
     case "walk.measure":

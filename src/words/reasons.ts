@@ -75,6 +75,7 @@ const REASON_WORDS: {
   "reason.no-read-out": (reason) =>
     words(`No honest value can be worked out yet: ${reason.needs.map((need) => READ_OUT_NEEDS[need]).join("; ")}.`),
   "reason.sealed": () => words("Fixed when the plan was sealed. The facts at hand now would give another value."),
+  "reason.carried": () => words("As it stood on the display before. Nothing speaks for another value."),
   "reason.by-hand": () => words("You set this value by hand. Clear it to go back to the proposal."),
   "reason.cannot-hold": (reason) => words(encodeProblemText(reason.problem)),
   "reason.wheel": (reason, { displayName }) => {
@@ -152,6 +153,8 @@ const REASON_WORDS: {
   "reason.calm-already": () => words("Calmer than would be proposed already. It stays."),
   "reason.no-limit": () => words("This class sets no cap. It stays as found."),
   "reason.throttle-off": (reason) => words(`${reason.className} leaves no room for a throttle, so it is switched off.`),
+  "reason.throttle-held-back": (reason) =>
+    words(`${reason.className} asks for pedals. A line of this display holds the throttle to that, so it can stay.`),
   "reason.throttle-follows-level": () => words("New to it: the throttle follows the level, so level 1 stays gentle."),
   "reason.throttle-not-fitted": () => words("No throttle is fitted. The line stays as found."),
   "reason.throttle-as-class": (reason) =>
@@ -209,6 +212,10 @@ const REASON_WORDS: {
   "reason.no-effect": () => words("This firmware takes the value and does nothing with it. It stays as found."),
   "reason.unknown-scale": () =>
     words("What the numbers stand for is not known until somebody measures it. It stays as found."),
+  "reason.unsure": () =>
+    words(
+      "What this line means is a guess nobody has confirmed. It stays, and its number counts for nothing until then.",
+    ),
   "reason.bundle": (reason) => {
     const names = reason.settings.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ");
     return words([

@@ -1,5 +1,6 @@
 /** One word for one thing: settings, their values, and who sets them. docs/glossary.md explains them. */
 import {
+  isUnsure,
   settingsOf,
   SETTINGS,
   type Decoded,
@@ -82,8 +83,10 @@ export const SETTING_NAMES: Readonly<Record<SettingKey, string>> = {
   phaseCoding: "Phase coding",
 };
 
-/** What a line sets, in the product's words; the display's own code stands beside it. */
-export function lineName(line: Line): string {
+/** What a line sets, in the product's words, with a question mark where that is a guess; its code stands beside it. */
+export const lineName = (line: Line): string => `${plainName(line)}${isUnsure(line) ? "?" : ""}`;
+
+function plainName(line: Line): string {
   const settings = settingsOf(line);
   if (settings.length > 0)
     return settings.length > 2 ? "Class preset" : settings.map((setting) => SETTING_NAMES[setting]).join(" and ");

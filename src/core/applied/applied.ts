@@ -7,6 +7,7 @@ import {
   contextOf,
   decodeAll,
   endsThrottle,
+  isUnsure,
   linesOf,
   matters,
   settingsOf,
@@ -209,6 +210,7 @@ function capOf(
           kmh: { nominal: capKmh, low: capKmh - MEASURED_SLACK_KMH, high: capKmh + MEASURED_SLACK_KMH },
           unitOpen: false,
         };
+  if (isUnsure(says.line)) return { kind: "unmeasured", basis: "unknown" };
   if (capKmh === null) return { kind: "not-read" };
   const basis = capBasisOf(encoding) ?? "unknown";
   if (basis !== "shown") return { kind: "unmeasured", basis };
@@ -229,13 +231,25 @@ function throttleCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCa
   return encoding && endsThrottle(encoding) ? appliedCap(profile, raws, bike) : { kind: "no-line" };
 }
 
+/** Settings whose lines say anything of what the throttle does. */
+const THROTTLE_LINES: readonly SettingKey[] = [
+  "throttleMode",
+  "driveMode",
+  "throttleAfterPedalling",
+  "throttleWalkingPace",
+  "throttleFromStandstill",
+];
+
 /** How the throttle drives: by its own line, or as the drive mode leaves it. */
 function throttleMode(profile: DisplayProfile, raws: Raws): ThrottleMode | null {
   const drive = decoded(profile, raws, "driveMode");
   if (drive === "assist-only") return "off";
   const mode = decoded(profile, raws, "throttleMode");
   if (mode !== null) return mode;
-  return drive !== null && !canSet(profile, "throttleMode") ? "full" : null;
+  if (canSet(profile, "throttleMode")) return null;
+  // Without a line that switches it, a throttle that is fitted drives, held back by what other lines say.
+  const heldBack = canSet(profile, "throttleAfterPedalling") || canSet(profile, "throttleWalkingPace");
+  return drive !== null || (heldBack && !canSet(profile, "driveMode")) ? "full" : null;
 }
 
 /** Battery amps the display lets through: a line in amps, or a share of what the controller gives. */
@@ -255,6 +269,9 @@ export function asApplied(profile: DisplayProfile, raws: Raws, bike: Bike): AsAp
     throttleCap: throttleCap(profile, raws, bike),
     throttleFitted: bike.throttleFitted,
     throttleMode: throttleMode(profile, raws),
+    throttleHasLine: THROTTLE_LINES.some((setting) => canSet(profile, setting)),
+    throttleAfterPedalling: decoded(profile, raws, "throttleAfterPedalling"),
+    throttleWalkingPace: decoded(profile, raws, "throttleWalkingPace"),
     walkAssistOn: decoded(profile, raws, "walkAssistOn"),
     walkAssistKmh,
     walkAssistTrueKmh: walkAssistKmh === null || !meter ? null : trueCap(walkAssistKmh, meter.r),

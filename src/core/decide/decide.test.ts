@@ -195,6 +195,7 @@ describe("a preset", () => {
     withLine(OSTLER, "105", {
       encoding: {
         kind: "bundle",
+        basis: "own",
         setting: null,
         options: options.map(({ raw, means }) => ({ raw, shows: String(raw), means })),
       },

@@ -3,11 +3,11 @@
  * law, then of what can hurt, then of all; among those alike the one whose figures lie nearest on the safe side. The
  * present one stays where none misses less.
  */
-import type { Raws } from "../applied";
-import { settingsOf, SETTINGS, type Decoded, type SettingKey, type SettingValue } from "../display";
-import { assistLimit } from "../law";
+import { readOut } from "../applied";
+import { capBasisOf, settingsOf, SETTINGS, type Decoded, type SettingKey, type SettingValue } from "../display";
+import { assistLimit, type AssistLimit } from "../law";
 import type { SafeDirection } from "../units";
-import { stay, type ProposalContext, type Solver } from "./context";
+import { stay, type Asked, type ProposalContext, type Solver } from "./context";
 import { positionOn } from "./positions";
 
 /** Two figures nearer than this, relative, are one and the same. */
@@ -29,9 +29,21 @@ function figureAgainst(has: number, wanted: number, direction: SafeDirection | n
   return isSafe ? { missed: false, far } : MISSED;
 }
 
-function against(context: ProposalContext, others: Raws, setting: SettingKey, has: SettingValue | undefined): Against {
+/** What a preset's cap may be at most: less where it is compared with what a display that reads low shows. */
+function capAtMost({ profile, bike, choice }: ProposalContext, { line, others }: Asked): AssistLimit | null {
+  const limit = choice && assistLimit(choice);
+  if (!limit || capBasisOf(line.encoding) === "own") return limit;
+  const meter = readOut(profile, others, bike);
+  if (meter.kind === "unknown") return limit;
+  // Of an unknown basis: whichever of the two is the slower.
+  const least = capBasisOf(line.encoding) === "shown" ? meter.r.low : Math.min(1, meter.r.low);
+  return { ...limit, kmh: limit.kmh * least };
+}
+
+function against(context: ProposalContext, asked: Asked, setting: SettingKey, has: SettingValue | undefined): Against {
+  const { others } = asked;
   if (setting === "assistCapKmh") {
-    const limit = context.choice && assistLimit(context.choice);
+    const limit = capAtMost(context, asked);
     if (!limit) return MET;
     return typeof has === "number" ? figureAgainst(has, limit.kmh, "down", limit.strict) : MISSED;
   }
@@ -67,7 +79,7 @@ export const decidePreset: Solver = (context, asked) => {
   const settings = settingsOf(line);
   const ranked = encoding.options
     .map(({ raw, means }) => {
-      const stands = settings.map((setting) => against(context, asked.others, setting, (means as Decoded)[setting]));
+      const stands = settings.map((setting) => against(context, asked, setting, (means as Decoded)[setting]));
       return {
         raw,
         missed: settings.filter((_, i) => stands[i]?.missed),

@@ -3,7 +3,16 @@
  * line; each is asked when the lines it rests on are decided, and sees what they will hold.
  */
 import type { Raws } from "../applied";
-import { capBasisOf, isShown, linesOf, settingsOf, type Encoding, type Line, type SettingKey } from "../display";
+import {
+  capBasisOf,
+  isShown,
+  isUnsure,
+  linesOf,
+  settingsOf,
+  type Encoding,
+  type Line,
+  type SettingKey,
+} from "../display";
 import { own } from "../units/limits";
 import { decideCap } from "./cap";
 import { stay, type Asked, type ProposalContext, type ProposedLine, type Solver } from "./context";
@@ -30,12 +39,16 @@ const COUNTING: readonly SettingKey[] = ["pulsesPerTurn", "motorPulses", "speedS
 /** What has a say in where a cap really ends drive. */
 const READING: readonly SettingKey[] = [...COUNTING, "circumferenceMm", "speedUnit"];
 
+/** What decides whether a throttle may stay as it is. */
+const HOLDING_BACK: readonly SettingKey[] = ["throttleWalkingPace", "throttleAfterPedalling"];
+
 /** Settings whose lines are decided before a line of these. */
 function restsOn(line: Line): readonly SettingKey[] {
   const settings = settingsOf(line);
   if (capBasisOf(line.encoding) !== null) return READING;
   if (settings.includes("circumferenceMm")) return COUNTING;
   if (settings.includes("walkAssistKmh")) return READING;
+  if (settings.includes("throttleMode") || settings.includes("driveMode")) return HOLDING_BACK;
   return settings.includes("cutOffV") ? ["nominalV"] : [];
 }
 
@@ -83,6 +96,8 @@ function proposeLine(context: ProposalContext, asked: Asked): ProposedLine {
   if (line.encoding.kind === "reserved") return SOLVERS.reserved(context, asked);
   if (line.effect === "none") return stay(asked, { key: "reason.no-effect" });
   if (isLocked) return stay(asked, { key: "reason.maker-only" });
-  // A cap is decided alike in whatever way its line writes it.
-  return (capBasisOf(line.encoding) === null ? SOLVERS[line.encoding.kind] : decideCap)(context, asked);
+  if (isUnsure(line)) return stay(asked, { key: "reason.unsure" });
+  // A cap is decided alike in whatever way its line writes it, but where it comes with other things.
+  const isCap = line.encoding.kind !== "bundle" && capBasisOf(line.encoding) !== null;
+  return (isCap ? decideCap : SOLVERS[line.encoding.kind])(context, asked);
 }

@@ -29,6 +29,8 @@ export type Reason =
   /** Sealed with another value than the facts at hand would give: it stands as sealed. */
   | { readonly key: "reason.sealed" }
   | { readonly key: "reason.by-hand" }
+  /** As on the display before a swap; nothing speaks for another value. */
+  | { readonly key: "reason.carried" }
   | { readonly key: "reason.cannot-hold"; readonly problem: EncodeProblem }
   | {
       readonly key: "reason.wheel";
@@ -69,6 +71,7 @@ export type Reason =
   | { readonly key: "reason.calm-already" }
   | { readonly key: "reason.no-limit" }
   | { readonly key: "reason.throttle-off"; readonly className: string }
+  | { readonly key: "reason.throttle-held-back"; readonly className: string }
   | { readonly key: "reason.throttle-follows-level" }
   | { readonly key: "reason.throttle-not-fitted" }
   | { readonly key: "reason.throttle-as-class"; readonly className: string }
@@ -109,6 +112,8 @@ export type Reason =
   | { readonly key: "reason.not-shown"; readonly by: string }
   | { readonly key: "reason.no-effect" }
   | { readonly key: "reason.unknown-scale" }
+  /** What the line means is a guess nobody has confirmed. */
+  | { readonly key: "reason.unsure" }
   | {
       readonly key: "reason.bundle";
       readonly settings: readonly SettingKey[];

@@ -4,12 +4,19 @@ import type { Encoding, SpeedCapEncoding } from "./profileTypes";
 /** What a cap is compared with: the speed shown, the controller's own measure, or nobody knows. */
 export type CapBasis = SpeedCapEncoding["basis"];
 
-const isCap = ({ setting }: Encoding): boolean => setting === "assistCapKmh" || setting === "throttleCapKmh";
+const isCap = (encoding: Encoding): boolean =>
+  encoding.kind === "bundle"
+    ? encoding.options.some(({ means }) => means.assistCapKmh !== undefined)
+    : encoding.setting === "assistCapKmh" || encoding.setting === "throttleCapKmh";
 
 /** Kinds of encoding a cap can be written in as a speed, so that it has something it is compared with. */
-type CapEncoding = Extract<Encoding, { kind: "speed-cap" | "choice" | "number" }>;
+type CapEncoding = Extract<Encoding, { kind: "speed-cap" | "choice" | "number" | "bundle" }>;
 const asCap = (encoding: Encoding): CapEncoding | null =>
-  isCap(encoding) && (encoding.kind === "speed-cap" || encoding.kind === "choice" || encoding.kind === "number")
+  isCap(encoding) &&
+  (encoding.kind === "speed-cap" ||
+    encoding.kind === "choice" ||
+    encoding.kind === "number" ||
+    encoding.kind === "bundle")
     ? encoding
     : null;
 

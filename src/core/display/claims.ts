@@ -39,3 +39,20 @@ export function claimState({ claims, encoding }: Line): ClaimState {
 /** The same claims with one chosen. */
 export const chooseClaim = (claims: readonly Claim[], index: number): Claim[] =>
   claims.map((claim, i) => ({ ...claim, chosen: i === index }));
+
+/** A claim of which somebody is at least this sure can be worked with. */
+export const SURE_FROM = 0.7;
+
+/**
+ * Whether what a line means is a guess: somebody has said something, and nobody is sure enough of it, has chosen it or
+ * has tried it. A line nobody has said anything of is what it is described as.
+ */
+export function isUnsure(line: Line): boolean {
+  const { encoding, claims } = line;
+  if (claims.length === 0 || encoding.kind === "bundle" || encoding.setting === null) return false;
+  const agree = claims.filter(({ setting }) => setting === encoding.setting);
+  if (agree.some(({ chosen, from }) => chosen || from === "own-trial")) return false;
+  const surest = Math.max(0, ...agree.map(({ confidence }) => confidence));
+  const doubted = claims.some(({ setting, confidence }) => setting !== encoding.setting && confidence >= surest);
+  return surest < SURE_FROM || doubted;
+}

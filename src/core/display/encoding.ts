@@ -4,6 +4,7 @@
  * line (the shown unit, the nominal volts); those take the whole column as context. Each kind is a file of its own
  * under `encodings/`.
  */
+import { isUnsure } from "./claims";
 import type { SpeedUnit } from "../units";
 import { typedNumber } from "../units/typedNumber";
 import type { Decoded, Encoded, EncodingContext } from "./encodings/kind";
@@ -93,8 +94,9 @@ export const PLAIN_CONTEXT: EncodingContext = { shownUnit: "kmh", nominalV: null
 export function contextOf(profile: DisplayProfile, raws: readonly (number | null)[]): EncodingContext {
   let shownUnit: SpeedUnit | null = "kmh";
   let nominalV: number | null = null;
-  profile.lines.forEach(({ encoding }, i) => {
-    const raw = raws[i];
+  profile.lines.forEach((line, i) => {
+    const { encoding } = line;
+    const raw = isUnsure(line) ? null : raws[i];
     if (raw === null || raw === undefined) {
       if (kindOf(encoding).settings(encoding).includes("speedUnit")) shownUnit = null;
       return;
@@ -108,9 +110,9 @@ export function contextOf(profile: DisplayProfile, raws: readonly (number | null
 
 // ── decode and encode ───────────────────────────────────────────────────────────────────────────────────────────────
 
-/** Every canonical value a line's raw value stands for. */
-export const decodeAll = ({ encoding }: Line, raw: number, context: EncodingContext): Decoded =>
-  kindOf(encoding).decode(encoding, raw, context);
+/** Every canonical value a line's raw value stands for; none while what the line means is a guess. */
+export const decodeAll = (line: Line, raw: number, context: EncodingContext): Decoded =>
+  isUnsure(line) ? {} : kindOf(line.encoding).decode(line.encoding, raw, context);
 
 /**
  * Canonical value a raw value stands for; null on lines that mean nothing or several things, for an unknown scale, or

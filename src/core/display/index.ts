@@ -82,7 +82,7 @@ export {
   type Setup,
   type WhoSets,
 } from "./settings";
-export { chooseClaim, claimState } from "./claims";
+export { chooseClaim, claimState, isUnsure } from "./claims";
 export {
   keyId,
   lineFromLeaflet,

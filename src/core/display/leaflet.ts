@@ -3,6 +3,7 @@
  * with how sure the reader is and why not more. It says when it does not know; a wrong line believed is worse than one
  * left open.
  */
+import { SURE_FROM } from "./claims";
 import { drained } from "../units/drained";
 import { typedDecimals, typedNumber } from "../units/typedNumber";
 import { rawValues, readShown } from "./encoding";
@@ -36,7 +37,6 @@ export interface LeafletReading {
 }
 
 /** From here on the reader stands by a line; from the lower figure on it offers it as a guess. */
-export const SURE_FROM = 0.7;
 export const GUESS_FROM = 0.4;
 
 interface RawLine {

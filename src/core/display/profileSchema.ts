@@ -130,6 +130,7 @@ export const BundleSchema = v.strictObject({
     v.minLength(1),
     v.maxLength(64),
   ),
+  ...OfACap,
 });
 
 export const NumberSchema = v.strictObject({

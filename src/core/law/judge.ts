@@ -35,6 +35,11 @@ export interface AsApplied {
   readonly throttleCap: AppliedCap;
   readonly throttleFitted: boolean | null;
   readonly throttleMode: ThrottleMode | null;
+  /** Whether any line of the display says what the throttle does. */
+  readonly throttleHasLine: boolean;
+  /** Whether it drives only after pedals were turned, and whether it only walks until they are; null where unknown. */
+  readonly throttleAfterPedalling: boolean | null;
+  readonly throttleWalkingPace: boolean | null;
   readonly walkAssistOn: boolean | null;
   /** Speed walk assist is set to, km/h; null where no line says. */
   readonly walkAssistKmh: number | null;
@@ -90,6 +95,9 @@ export type LawMessage =
   | { readonly key: "throttle.uncapped"; readonly limitKmh: number }
   | { readonly key: "throttle.cap-unknown"; readonly limitKmh: number }
   | { readonly key: "throttle.not-read" }
+  | { readonly key: "throttle.no-line" }
+  | { readonly key: "throttle.measure-pace"; readonly limitKmh: number }
+  | { readonly key: "throttle.try-pedals" }
   | { readonly key: "throttle.off-by-line-only" }
   | { readonly key: "walk.measure"; readonly limitKmh: number }
   | { readonly key: "walk.over"; readonly setKmh: number; readonly trueKmh: number; readonly limitKmh: number }
@@ -190,15 +198,23 @@ function judgeThrottle(choice: ClassChoice, applied: AsApplied): Finding[] {
   const { rule } = choice;
   if (rule.throttle.kind === "any" || applied.throttleFitted === false) return [];
   const found = (severity: Severity, message: LawMessage): Finding => ({ severity, subject: "throttle", message });
+  if (!applied.throttleHasLine) return [found("unknown", { key: "throttle.no-line" })];
   if (applied.throttleMode === null) return [found("unknown", { key: "throttle.not-read" })];
   if (applied.throttleMode === "off")
     return rule.throttle.kind === "to-assist-limit" ? [] : [found("note", { key: "throttle.off-by-line-only" })];
   switch (rule.throttle.kind) {
     case "none":
-    case "only-while-pedalling":
       return [found("breach", { key: "throttle.not-in-class", rule: rule.throttle.kind })];
-    case "walking-pace":
-      return [found("breach", { key: "throttle.walking-pace-only", limitKmh: rule.throttle.limitKmh })];
+    case "only-while-pedalling":
+      return applied.throttleAfterPedalling === true
+        ? [found("caution", { key: "throttle.try-pedals" })]
+        : [found("breach", { key: "throttle.not-in-class", rule: rule.throttle.kind })];
+    case "walking-pace": {
+      const { limitKmh } = rule.throttle;
+      return applied.throttleWalkingPace === true
+        ? [found("note", { key: "throttle.measure-pace", limitKmh })]
+        : [found("breach", { key: "throttle.walking-pace-only", limitKmh })];
+    }
     case "to-limit":
     case "to-assist-limit":
       return judgeThrottleCap(choice, applied);

@@ -1,6 +1,7 @@
 /** What a technician learns of the display while working on a bike: said of this job's own copy of the description. */
 import {
   capBasisOf,
+  isUnsure,
   lineIndex,
   linesOf,
   MOST_LINES,
@@ -29,6 +30,24 @@ export function addUnknownLine(job: Job, code: string, shown: string): Job {
     profile: withLines(profile, [...linesOf(profile), { ...line, makerOnly: true }]),
     asFound: { ...job.asFound, shown: { ...job.asFound.shown, [code]: shown } },
   };
+}
+
+/** The job with a guessed line confirmed by the technician: from then on it is what it is described as. */
+export function confirmLine(job: Job, code: string): Job {
+  const { profile } = job;
+  if (!profile || job.program) return job;
+  const lines = linesOf(profile).map((line) => {
+    if (line.code !== code || !isUnsure(line)) return line;
+    const claim: Claim = {
+      from: "own-trial",
+      confidence: 0.9,
+      says: "Confirmed on this bike.",
+      setting: line.encoding.setting,
+      chosen: true,
+    };
+    return { ...line, claims: [...line.claims.map((each) => ({ ...each, chosen: false })), claim].slice(-20) };
+  });
+  return { ...job, profile: { ...profile, lines } };
 }
 
 const BASIS_WORDS: Readonly<Record<CapBasis, string>> = {

@@ -24,6 +24,6 @@ export { advanceProgram, keptState, setKeysAside, startProgram, takeReading, tak
 export { advanceRehearsal, endRehearsal, startRehearsal } from "./rehearsing";
 export { handOver, reopen } from "./handingOver";
 export { swapDisplay, swapOutlook } from "./swap";
-export { addUnknownLine, stateCapBasis } from "./describing";
+export { addUnknownLine, confirmLine, stateCapBasis } from "./describing";
 export { restoreOutlook, type RestoreOutlook } from "./restoreOutlook";
 export { type Paper, type PaperCell, type PaperLine, paperOf, type Standing } from "./paper";

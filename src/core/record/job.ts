@@ -38,6 +38,7 @@ export const newJob = (id: string, number: number, at: string): Job => ({
   classChoice: { rule: null, acceptReading: false, acceptedKmh: "", acknowledged: "" },
   asFound: { shown: {}, waivedReason: "" },
   overrides: {},
+  carried: {},
   unlocked: {},
   held: null,
   program: null,

@@ -116,6 +116,7 @@ const SealedFactsSchema = v.strictObject({
   handOverNote: Typed,
   /** Missing on sheets sealed before format 4. */
   typedAt: v.optional(TypedAtSchema),
+  carried: v.optional(OverridesSchema),
   /** How many events had been noted by then, and the hash over them. */
   events: v.strictObject({ count: Index, hash: Hash }),
 });
@@ -181,6 +182,8 @@ export const JobSchema = v.strictObject({
   classChoice: ClassChoiceSchema,
   asFound: v.strictObject({ shown: TypedByCodeSchema, waivedReason: Typed }),
   overrides: OverridesSchema,
+  /** Raw values carried over from the display before a swap: what the plan starts from, not what anybody asked for. */
+  carried: OverridesSchema,
   unlocked: UnlockedSchema,
   /** What the display was last known to hold when keys were set aside or are to be planned anew; null until then. */
   held: v.nullable(v.record(Code, Raw)),

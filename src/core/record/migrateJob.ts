@@ -63,8 +63,8 @@ function job2to3(data: Fields): Fields {
   };
 }
 
-/** Nobody kept the time a fact was typed until then: it stays unknown. */
-const job3to4 = (data: Fields): Fields => ({ ...data, typedAt: {} });
+/** Nobody kept the time a fact was typed until then: it stays unknown. What a swap carried over stood as set by hand. */
+const job3to4 = (data: Fields): Fields => ({ ...data, typedAt: {}, carried: {} });
 
 export interface JobMigration {
   readonly from: number;
@@ -76,7 +76,7 @@ export interface JobMigration {
 export const JOB_MIGRATIONS: readonly JobMigration[] = [
   { from: 1, name: "its display in profile format 2, and the state of its keys with it", step: job1to2 },
   { from: 2, name: "rehearsals apart from the bike; a check with its unit and what it rests on", step: job2to3 },
-  { from: 3, name: "when each fact was typed", step: job3to4 },
+  { from: 3, name: "when each fact was typed; what a swap carried over", step: job3to4 },
 ];
 
 /** A job's data in the present format; data of a version to come, or of none, comes back untouched. */

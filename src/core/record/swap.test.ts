@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
+import { TARN } from "@/catalog/displays/tarn";
 import { PINFOLD } from "@/catalog/displays/pinfold";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
-import { writeJobFile } from "./job";
+import { writeJobFile, type Job } from "./job";
 import { readJobFile } from "./jobFile";
 import { brokenAt } from "./seal";
 import { addUnknownLine } from "./describing";
@@ -21,10 +22,25 @@ describe("swapping the display of a job", () => {
     ]);
     expect(brokenAt(swapped.sheets)).toBeNull();
     expect(swapped.asFound.shown).toEqual({});
-    expect(swapped.overrides.q3).toBe(405); // 40.5 V, the cut-off as it was found
+    expect(swapped.carried.q3).toBe(405); // 40.5 V, the cut-off as it was found
+    expect(swapped.overrides).toEqual({});
     expect(swapped.events.at(-1)).toMatchObject({ kind: "display-swapped" });
     expect(workOut(swapped).baseline.kind).toBe("missing");
     expect(readJobFile(writeJobFile(swapped))).toEqual({ ok: true, job: swapped });
+  });
+  it("proposes afresh: a wrong wheel is not kept for having been there, and the owner's own choices come along", () => {
+    const plan = (job: Job) => new Map(workOut(job).sheet?.rows.map((row) => [row.settings[0], row]));
+    const after = plan(swapDisplay(fat, PINFOLD, AT));
+    // The wheel waits for what the new display counts; it is not said to be right.
+    expect(after.get("circumferenceMm")?.reason).toMatchObject({ key: "reason.no-read-out" });
+    // The fat tyre was set as 26: on a display whose counting is known the plan mends that, carried over or not.
+    const same = plan(swapDisplay(fat, { ...TARN, id: "tarn-again" }, AT));
+    expect(same.get("circumferenceMm")).toMatchObject({ reason: { key: "reason.wheel" }, target: { shows: "29" } });
+    expect([...after.values()].filter(({ reason }) => reason.key === "reason.by-hand")).toEqual([]);
+    const carried = [...after.values()].filter(({ reason }) => reason.key === "reason.carried");
+    expect(carried.length).toBeGreaterThan(0);
+    for (const { settings, target } of carried)
+      expect(target?.raw).toBe(swapDisplay(fat, PINFOLD, AT).carried[after.get(settings[0])?.code ?? ""]);
   });
   it("works between all shipped displays, and a job without one just gets one", () => {
     for (const to of SHIPPED_DISPLAYS) {

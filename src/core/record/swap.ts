@@ -1,6 +1,7 @@
 /**
- * A display swapped in the middle of a job: the old one's values are sealed as they were found, carried over as targets
- * for the new one where it can hold them, and the new one is still to be written down.
+ * A display swapped in the middle of a job: the old one's values are sealed as they were found and carried over where the
+ * new one can hold them. The plan starts from them and proposes afresh: a wheel that was wrong is not kept for having
+ * been there. The new display is still to be written down.
  */
 import { linesOf, type DisplayProfile } from "../display";
 import { carryOver, type CarryOver } from "../sheet";
@@ -30,7 +31,7 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
   const keeps = new Set(
     carried.settings.flatMap((row) => (row.fate === "kept" || row.fate === "rounded" ? [row.toLine] : [])),
   );
-  const overrides = Object.fromEntries(
+  const values = Object.fromEntries(
     linesOf(to).flatMap((line, i) =>
       keeps.has(line.code) && !line.makerOnly ? [[line.code, carried.raws[i] ?? line.factoryRaw]] : [],
     ),
@@ -40,7 +41,8 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
     ...sealed,
     profile: to,
     asFound: { shown: {}, waivedReason: "" },
-    overrides,
+    overrides: {},
+    carried: values,
     unlocked: {},
     held: null,
     program: null,

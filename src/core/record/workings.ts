@@ -127,10 +127,15 @@ function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null
     asFound: found,
     inForce,
     sealed,
-    startsFrom: job.held ? byCode(profile, job.held).map((raw, i) => raw ?? found[i] ?? null) : null,
+    startsFrom: startOf(job, profile, found),
+    carried: job.held ? {} : facts.carried,
     wishes: { overrides: facts.overrides, unlocked: facts.unlocked },
   });
 }
+
+/** What the plan starts from: what the display was last known to hold, or found with what a swap carried over. */
+const startOf = ({ held, carried }: Job, profile: DisplayProfile, found: Raws): Raws =>
+  byCode(profile, held ?? carried).map((raw, i) => raw ?? found[i] ?? null);
 
 /** Lines the facts at hand would plan otherwise than they were sealed: a new proposal, beside the sealed one. */
 function newerTargets(

@@ -11,7 +11,7 @@ export interface NotHeld {
 /** Classes whose limit a cap line cannot hold, or holds only far below, line by line. */
 export function classesNotHeld(profile: DisplayProfile, rules: readonly ClassRule[]): readonly NotHeld[] {
   return linesOf(profile).flatMap((line) =>
-    capBasisOf(line.encoding) === null
+    line.encoding.kind === "bundle" || capBasisOf(line.encoding) === null
       ? []
       : rules.flatMap((rule): NotHeld[] => {
           const limit = assistLimit({ rule, acceptedKmh: null });

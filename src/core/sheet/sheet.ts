@@ -68,6 +68,8 @@ export interface SheetContext extends ProposalContext {
   readonly sealed?: Raws | null;
   /** Raw values the plan starts from where they are not the as-found ones: a display programmed before. */
   readonly startsFrom?: Raws | null;
+  /** Of these, the raw values carried over from the display before a swap, by line code. */
+  readonly carried?: Readonly<Record<string, number>>;
 }
 
 /** Works the whole sheet out. */
@@ -96,16 +98,30 @@ export function makeSheet(context: SheetContext): Sheet {
   };
 }
 
+/** Reasons that leave a line to whoever sets it: what a swap carried over stands there by itself. */
+const LEFT_TO_CHOICE: ReadonlySet<Reason["key"]> = new Set<Reason["key"]>([
+  "reason.owners-choice",
+  "reason.technicians-choice",
+  "reason.as-found",
+]);
+
 type Columns = Pick<Sheet, "found" | "proposed" | "target" | "inForce">;
 type Contexts = Readonly<Record<"found" | "target" | "inForce", EncodingContext>>;
 
 function rowOf(
-  { profile, wishes }: SheetContext,
+  { profile, wishes, carried = {} }: SheetContext,
   { found, proposed, target, inForce }: Columns,
   contexts: Contexts,
-  { line, index, reason: proposedBy }: ProposedLine,
+  { line, index, raw, reason: proposedBy }: ProposedLine,
 ): SheetRow {
-  const reason: Reason = target.raws[index] === proposed.raws[index] ? proposedBy : { key: "reason.sealed" };
+  const comesAlong =
+    raw === null && LEFT_TO_CHOICE.has(proposedBy.key) && own(carried, line.code) === target.raws[index];
+  const reason: Reason =
+    target.raws[index] !== proposed.raws[index]
+      ? { key: "reason.sealed" }
+      : comesAlong
+        ? { key: "reason.carried" }
+        : proposedBy;
   const held = valueAt(line, inForce.raws[index], contexts.inForce);
   const planned = valueAt(line, target.raws[index], contexts.target);
   const shown = { inForce: isShown(profile, index, inForce.raws), target: isShown(profile, index, target.raws) };
@@ -161,7 +177,7 @@ function markOf({ code, changes, locked, known, shown, stays }: MarkFacts, findi
   if (worst("breach")) return "breach";
   if (worst("caution")) return "caution";
   if (stays === "reason.read-only" || !shown) return "left-alone";
-  if (!known || worst("unknown") || changes === null) return "unknown";
+  if (!known || stays === "reason.unsure" || worst("unknown") || changes === null) return "unknown";
   if (changes) return "odd";
   return locked ? "left-alone" : "same";
 }

@@ -46,7 +46,7 @@ export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "chan
     if (!reading.ok) return setUnsound({ id: profile.id, name: profile.name, problems: reading.problems.length });
     setUnsound(null);
     if (isInUse(job)) setSwapTo(profile);
-    else void change((now) => (isInUse(now) ? now : { ...now, profile, overrides: {}, unlocked: {} }));
+    else void change((now) => (isInUse(now) ? now : { ...now, profile, overrides: {}, carried: {}, unlocked: {} }));
   };
   const choose = async (id: string) => {
     if (id === job.profile?.id) return;

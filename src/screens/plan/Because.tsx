@@ -6,6 +6,7 @@ import { RuledTable, SignShape } from "@/ui/primitives";
 import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { ByHand } from "./ByHand";
+import { Unsure } from "./Unsure";
 import { CapBasis } from "./CapBasis";
 import * as say from "@/words/screens/plan/because";
 
@@ -70,6 +71,7 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
         <p className="text-[0.88rem] text-quiet">{say.setBy(WHO_SETS[definition.setBy], definition.safeDirection)}</p>
       ) : null}
       {capBasisOf(row.line.encoding) === null ? null : <CapBasis job={job} change={change} row={row} />}
+      <Unsure job={job} change={change} row={row} />
       <ByHand job={job} change={change} row={row} />
     </section>
   );

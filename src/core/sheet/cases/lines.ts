@@ -134,3 +134,25 @@ export const unscaled = (
     noneRaw = null,
   }: { readonly larger?: "more" | "less" | "unknown"; readonly noneRaw?: number | null } = {},
 ): Line => line(code, { kind: "unknown-scale", setting, rawMin: 0, rawMax, larger, noneRaw, measured: [] });
+
+/** A line that sets several things: its options by what each means, shown as 0, 1, 2 and so on. */
+export const preset = (
+  code: string,
+  basis: "shown" | "own" | "unknown",
+  options: readonly Readonly<Partial<Record<SettingKey, SettingValue>>>[],
+  edit: Partial<Line> = {},
+): Line =>
+  line(
+    code,
+    {
+      kind: "bundle",
+      setting: null,
+      basis,
+      options: options.map((means, raw) => ({
+        raw,
+        shows: String(raw),
+        means: means as Record<SettingKey, number | boolean | string>,
+      })),
+    },
+    edit,
+  );

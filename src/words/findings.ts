@@ -66,6 +66,67 @@ export function findingText(message: SheetMessage, voice: Voice): string {
     case "cap.accepted-reading":
       return `Read as ${plain(message.readAsKmh, 2)} km/h, accepted as equivalent to ${message.textValue} ${unitName(message.textUnit)}: ${message.aboveTextKmh >= 0 ? "+" : "−"}${fixed(Math.abs(message.aboveTextKmh), 2)} km/h against the text.`;
     case "throttle.not-in-class":
+    case "throttle.walking-pace-only":
+    case "throttle.over":
+    case "throttle.may-be-over":
+    case "throttle.uncapped":
+    case "throttle.cap-unknown":
+    case "throttle.not-read":
+    case "throttle.no-line":
+    case "throttle.measure-pace":
+    case "throttle.try-pedals":
+    case "throttle.off-by-line-only":
+    case "walk.measure":
+    case "walk.over":
+    case "walk.may-be-over":
+      return motionText(message, voice);
+    case "motor.over":
+      return `The motor is rated ${message.ratedW} W; ${className} says ${message.limitW} W. No line mends that.`;
+    case "motor.at-limit":
+      return `The motor is rated ${message.ratedW} W, exactly the limit. Some texts say below ${message.limitW} W: check yours.`;
+    case "motor.not-known":
+      return `The motor’s rating is not known; ${className} says ${message.limitW} W.`;
+    case "motor.battery-watts":
+      return `${plain(message.batteryW, 0)} W drawn from the battery is not the motor’s rating of ${message.ratedW} W. ${message.basis === "continuous-rated" ? `${className} counts the continuous rating.` : `${className} does not say which watts it counts.`}`;
+    case "class.private-land":
+      return "Not for public roads. Keep the way back to a road sheet ready.";
+    case "hazard.pack-not-taken":
+      return `A ${message.packV} V pack on a ${message.by} that takes ${message.acceptsV.join(", ")} V. Do not connect it.`;
+    case "hazard.nominal-too-low":
+      return `Set for ${message.nominalV} V on a ${message.packV} V pack: the gauge stays full and the pack can be run flat.`;
+    case "hazard.nominal-too-high":
+      return `Set for ${message.nominalV} V on a ${message.packV} V pack: the gauge reads empty and it cuts out early.`;
+    case "hazard.cut-off-too-low":
+      return `Cut-off ${plain(message.cutOffV)} V is under ${plain(message.leastV)} V, the floor of ${message.series} cells in series. Cells can be destroyed.`;
+    case "hazard.current-over":
+      return `${plain(message.currentA)} A is more than the ${plain(message.allowedA)} A the ${partInSentence(message.by)} ${message.by === "controller" ? "gives" : message.by === "motor" ? "bears for the time of a hill" : "bears"}.`;
+    case "hazard.moves-at-power-on":
+      return `It switches on in ${message.level === "last-used" ? "the level last used" : `level ${message.level}`} with a live throttle. A touch moves the bike.`;
+    case "hazard.throttle-live":
+      return "It switches on with a live throttle, and no line says in which level. A touch moves the bike.";
+    case "hazard.speedometer-mistake":
+      return mistakeText(message);
+    case "hazard.crank-pulses-misfit":
+      return `Line ${message.code} counts ${message.set} pulses a crank turn; the sensor on this bike gives ${message.given}. Assist then starts ${message.set > message.given ? "later" : "sooner"} than it says.`;
+    case "hazard.cruise-on":
+      return "Cruise is on: the motor goes on pushing with nobody pedalling.";
+    case "hazard.pin-on":
+      return "A start PIN is set. Forgotten, it can mean a new controller. Its digits stay with the owner.";
+    case "hazard.regeneration":
+      return "Regeneration is on without a direct-drive hub. It charges nothing, and a BMS that takes no charge can cut out.";
+    case "hazard.no-brake-cut-off":
+      return "No brake cut-off levers. The motor can push against the brakes.";
+  }
+}
+
+type MotionMessage = Extract<SheetMessage, { key: `throttle.${string}` | `walk.${string}` }>;
+
+/** What is said of drive without pedals: the throttle and walk assist. */
+function motionText(message: MotionMessage, voice: Voice): string {
+  const { unit, className } = voice;
+  const v = (kmh: number, decimals = 1) => speed(kmh, unit, decimals);
+  switch (message.key) {
+    case "throttle.not-in-class":
       return message.rule === "none"
         ? `The throttle is live; ${className} has none.`
         : `The throttle is live; ${className} allows motor drive only while pedalling.`;
@@ -95,40 +156,6 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return `Walk assist is set to ${v(message.setKmh)}${message.trueKmh === message.setKmh ? "" : `, really ${v(message.trueKmh)}`}; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "walk.may-be-over":
       return `Walk assist is set to ${v(message.setKmh)} and may reach ${v(message.highKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}. Measure it.`;
-    case "motor.over":
-      return `The motor is rated ${message.ratedW} W; ${className} says ${message.limitW} W. No line mends that.`;
-    case "motor.at-limit":
-      return `The motor is rated ${message.ratedW} W, exactly the limit. Some texts say below ${message.limitW} W: check yours.`;
-    case "motor.not-known":
-      return `The motor’s rating is not known; ${className} says ${message.limitW} W.`;
-    case "motor.battery-watts":
-      return `${plain(message.batteryW, 0)} W drawn from the battery is not the motor’s rating of ${message.ratedW} W. ${message.basis === "continuous-rated" ? `${className} counts the continuous rating.` : `${className} does not say which watts it counts.`}`;
-    case "class.private-land":
-      return "Not for public roads. Keep the way back to a road sheet ready.";
-    case "hazard.pack-not-taken":
-      return `A ${message.packV} V pack on a ${message.by} that takes ${message.acceptsV.join(", ")} V. Do not connect it.`;
-    case "hazard.nominal-too-low":
-      return `Set for ${message.nominalV} V on a ${message.packV} V pack: the gauge stays full and the pack can be run flat.`;
-    case "hazard.nominal-too-high":
-      return `Set for ${message.nominalV} V on a ${message.packV} V pack: the gauge reads empty and it cuts out early.`;
-    case "hazard.cut-off-too-low":
-      return `Cut-off ${plain(message.cutOffV)} V is under ${plain(message.leastV)} V, the floor of ${message.series} cells in series. Cells can be destroyed.`;
-    case "hazard.current-over":
-      return `${plain(message.currentA)} A is more than the ${plain(message.allowedA)} A the ${partInSentence(message.by)} ${message.by === "controller" ? "gives" : message.by === "motor" ? "bears for the time of a hill" : "bears"}.`;
-    case "hazard.moves-at-power-on":
-      return `It switches on in ${message.level === "last-used" ? "the level last used" : `level ${message.level}`} with a live throttle. A touch moves the bike.`;
-    case "hazard.throttle-live":
-      return "It switches on with a live throttle, and no line says in which level. A touch moves the bike.";
-    case "hazard.speedometer-mistake":
-      return mistakeText(message);
-    case "hazard.cruise-on":
-      return "Cruise is on: the motor goes on pushing with nobody pedalling.";
-    case "hazard.pin-on":
-      return "A start PIN is set. Forgotten, it can mean a new controller. Its digits stay with the owner.";
-    case "hazard.regeneration":
-      return "Regeneration is on without a direct-drive hub. It charges nothing, and a BMS that takes no charge can cut out.";
-    case "hazard.no-brake-cut-off":
-      return "No brake cut-off levers. The motor can push against the brakes.";
   }
 }
 
@@ -150,6 +177,8 @@ function mistakeText({ r, cause, code, holds, wants, mends, locked }: Speedomete
       return `${off}. Line ${code} corrects by ${holds} %, and the wheel is right without it. ${must}`;
     case "wheel":
       return `${off}. Line ${code} stands for a wheel of another size. ${must}`;
+    case "diameter-for-circumference":
+      return `${off}. Line ${code} holds ${holds}, the wheel’s diameter where its circumference belongs. ${must}`;
     case "several":
       return `${off}, and no one line explains it. Read wheel, pulses and calibration again before anything is set.`;
   }

@@ -13,7 +13,8 @@ const MISTAKE = 0.25;
 /** What is left of the error when a cause is mended must be less than this for the cause to explain it. */
 const EXPLAINED = 0.08;
 
-export type MistakeCause = "pulses" | "poles-for-pairs" | "pairs-for-poles" | "calibration" | "wheel" | "several";
+export type MistakeCause =
+  "pulses" | "poles-for-pairs" | "pairs-for-poles" | "calibration" | "wheel" | "diameter-for-circumference" | "several";
 
 export interface SpeedometerMistake {
   /** Shown over true. */
@@ -80,12 +81,19 @@ function suspects(profile: DisplayProfile, raws: Raws, bike: Bike, r: number): r
       : [{ cause: "calibration", setting: "speedCalibrationPercent", leaves: r / factor, value: 100 } as const]),
     // The wheel explains what is left when it alone is off.
     ...(set === given && decoded(profile, raws, "circumferenceMm") !== null
-      ? [{ cause: "wheel", setting: "circumferenceMm", leaves: factor, value: null } as const]
+      ? [
+          {
+            cause: near(r / factor, 1 / Math.PI, 0.06) ? "diameter-for-circumference" : "wheel",
+            setting: "circumferenceMm",
+            leaves: factor,
+            value: null,
+          } as const,
+        ]
       : []),
   ];
 }
 
-const near = (a: number, b: number): boolean => Math.abs(a / b - 1) < 0.02;
+const near = (a: number, b: number, within = 0.02): boolean => Math.abs(a / b - 1) < within;
 
 /** What a line shows for a value; null where it cannot hold it. */
 function heldAs(

@@ -6,8 +6,11 @@ import { countingOf } from "../applied";
 import { contextOf, decodeAll, rawValues, shows } from "../display";
 import { rankWheels } from "../wheel";
 import { stay, type Solver } from "./context";
-import { diagnose } from "./diagnose";
+import { diagnose, type MistakeCause } from "./diagnose";
 import type { WheelOption } from "./reason";
+
+/** Mistakes the wheel line itself makes. */
+const OF_THE_WHEEL: ReadonlySet<MistakeCause> = new Set<MistakeCause>(["wheel", "diameter-for-circumference"]);
 
 /** Candidates told beside the chosen one. */
 const MOST_TOLD = 4;
@@ -20,7 +23,7 @@ export const decideWheel: Solver = ({ profile, bike, asFound }, asked) => {
   const counting = countingOf(profile, others, bike);
   if ("length" in counting) return stay(asked, { key: "reason.no-read-out", needs: counting });
   const mistake = diagnose(profile, others, bike);
-  if (mistake && mistake.cause !== "wheel") return stay(asked, { key: "reason.wheel-not-the-cause", mistake });
+  if (mistake && !OF_THE_WHEEL.has(mistake.cause)) return stay(asked, { key: "reason.wheel-not-the-cause", mistake });
   const context = contextOf(profile, others);
   const candidates = rawValues(encoding).flatMap((raw) => {
     const { circumferenceMm } = decodeAll(line, raw, context);

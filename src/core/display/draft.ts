@@ -158,7 +158,7 @@ export function newProfile(id: string, name: string): DisplayProfile {
     },
     lines: [line],
     inForce: USUAL_MANNER.inForce,
-    acceptsNominalV: [24, 36, 48, 52],
+    acceptsNominalV: [],
     faultCodes: [],
     source: "Described in this workshop.",
   };

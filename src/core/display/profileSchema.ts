@@ -338,7 +338,8 @@ export const DisplayProfileSchema = v.strictObject({
   lines: v.pipe(v.array(LineSchema), v.minLength(1), v.maxLength(MOST_LINES)),
   inForce: v.picklist(["at-once", "after-power-cycle"]),
   /** Volts the display and its controller run on. */
-  acceptsNominalV: v.pipe(v.array(v.number()), v.minLength(1)),
+  /** Packs it takes, nominal volts; none where nobody has said. */
+  acceptsNominalV: v.array(v.number()),
   faultCodes: v.pipe(v.array(v.strictObject({ code: Mark, says: Text })), v.maxLength(60)),
   source: Text,
 });

@@ -45,6 +45,8 @@ export interface Bike {
   /** Pulses the pick-up gives per wheel turn; null where it sits in the motor and nobody has counted them. */
   readonly pulsesPerTurn: number | null;
   readonly crankPulses: number;
+  /** Whether somebody has counted them. */
+  readonly crankPulsesSaid: boolean;
   readonly throttleFitted: boolean | null;
   readonly brakeCutOff: boolean | null;
   readonly packV: number | null;
@@ -114,6 +116,7 @@ export function readBike(facts: FactsOf<typeof BIKE_FIELDS>): IntakeReading {
     pickUpSaid: said("pickUp"),
     pulsesPerTurn: pickUp === "inside-motor" && !said("pulsesPerTurn") ? null : number("pulsesPerTurn"),
     crankPulses: number("crankPulses"),
+    crankPulsesSaid: said("crankPulses"),
     throttleFitted: yesNo("throttleFitted"),
     brakeCutOff: yesNo("brakeCutOff"),
     packV,

@@ -63,7 +63,7 @@ function job2to3(data: Fields): Fields {
   };
 }
 
-/** Nobody kept the time a fact was typed until then: it stays unknown. What a swap carried over stood as set by hand. */
+/** Nobody kept the time a fact was typed: it stays unknown. What a swap carried over stands as set by hand. */
 const job3to4 = (data: Fields): Fields => ({ ...data, typedAt: {}, carried: {} });
 
 export interface JobMigration {

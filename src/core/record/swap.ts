@@ -1,7 +1,7 @@
 /**
- * A display swapped in the middle of a job: the old one's values are sealed as they were found and carried over where the
- * new one can hold them. The plan starts from them and proposes afresh: a wheel that was wrong is not kept for having
- * been there. The new display is still to be written down.
+ * A display swapped in the middle of a job: the old one's values are sealed as they were found and carried over where
+ * the new one can hold them. The plan starts from them and proposes afresh: a wheel that was wrong is not kept for
+ * having been there. The new display is still to be written down.
  */
 import { linesOf, type DisplayProfile } from "../display";
 import { carryOver, type CarryOver } from "../sheet";

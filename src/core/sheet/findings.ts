@@ -36,6 +36,7 @@ const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly Settin
   cruise: ["cruiseOn"],
   pin: ["startPinOn"],
   regeneration: ["regenShare"],
+  "crank-sensor": ["crankPulses"],
   brakes: [],
 };
 

@@ -5,7 +5,7 @@
 import { cutOffFloor } from "../battery";
 import { sparedSeries } from "../decide/battery";
 import type { CurrentPart } from "../battery/current";
-import type { DisplayProfile } from "../display";
+import { decodeAll, lineSetting, PLAIN_CONTEXT, rawValues, type DisplayProfile } from "../display";
 import type { Severity } from "../law";
 import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
@@ -36,6 +36,7 @@ export type HazardMessage =
   | { readonly key: "hazard.moves-at-power-on"; readonly level: number | "last-used" }
   | { readonly key: "hazard.throttle-live" }
   | ({ readonly key: "hazard.speedometer-mistake" } & SpeedometerMistake)
+  | { readonly key: "hazard.crank-pulses-misfit"; readonly code: string; readonly set: number; readonly given: number }
   | { readonly key: "hazard.cruise-on" }
   | { readonly key: "hazard.pin-on" }
   | { readonly key: "hazard.regeneration" }
@@ -51,6 +52,7 @@ export type HazardSubject =
   | "cruise"
   | "pin"
   | "regeneration"
+  | "crank-sensor"
   | "brakes";
 
 export interface HazardFinding {
@@ -65,6 +67,7 @@ export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readon
     ...packHazards(profile, raws, bike),
     ...speedometerHazards(profile, raws, bike),
     ...currentHazards(profile, raws, bike),
+    ...misfits(profile, raws, bike),
     ...ridingHazards(profile, raws, bike),
   ].sort((a, b) => Number(a.severity !== "breach") - Number(b.severity !== "breach"));
 }
@@ -83,6 +86,32 @@ function speedometerHazards(profile: DisplayProfile, raws: Raws, bike: Bike): Ha
     : [];
 }
 
+/** Packs the display takes: as described, else as its own volts line has them; none where neither says. */
+function voltsTaken(profile: DisplayProfile): readonly number[] {
+  if (profile.acceptsNominalV.length > 0) return profile.acceptsNominalV;
+  const line = lineSetting(profile, "nominalV");
+  if (!line) return [];
+  return rawValues(line.encoding).flatMap((raw) => {
+    const { nominalV } = decodeAll(line, raw, PLAIN_CONTEXT);
+    return typeof nominalV === "number" ? [nominalV] : [];
+  });
+}
+
+/** Facts of the bike that what the display holds does not fit. What nobody has counted fits everything. */
+function misfits(profile: DisplayProfile, raws: Raws, { crankPulses, crankPulsesSaid }: Bike): HazardFinding[] {
+  const set = decoded(profile, raws, "crankPulses");
+  const line = lineSetting(profile, "crankPulses");
+  return crankPulsesSaid && line && set !== null && set !== crankPulses
+    ? [
+        {
+          severity: "caution",
+          subject: "crank-sensor",
+          message: { key: "hazard.crank-pulses-misfit", code: line.code, set, given: crankPulses },
+        },
+      ]
+    : [];
+}
+
 function packHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
   const { packV, chemistry, controllerV } = bike;
   if (packV === null) return [];
@@ -96,7 +125,7 @@ function packHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFin
       });
   };
   refuse(controllerV, "controller");
-  refuse(profile.acceptsNominalV, "display");
+  refuse(voltsTaken(profile), "display");
   const nominalV = decoded(profile, raws, "nominalV");
   if (nominalV !== null && nominalV < packV)
     findings.push({

@@ -6,7 +6,7 @@
 import type { IntakeText } from "../../facts";
 import type { Severity } from "../../law";
 import type { SheetMessage } from "../findings";
-import type { Reason } from "../../decide";
+import type { MistakeCause, Reason } from "../../decide";
 import type { CaseLine } from "./lines";
 
 export interface Case {
@@ -27,6 +27,8 @@ export interface Case {
   readonly because?: Readonly<Record<string, Reason["key"]>>;
   /** Findings on the bike as it is, each with its severity. */
   readonly says?: Readonly<Partial<Record<SheetMessage["key"], Severity>>>;
+  /** The cause that must be named for a speedometer that is far off. */
+  readonly mistake?: MistakeCause;
   /** Findings that must not be made of the bike as it is. */
   readonly saysNot?: readonly SheetMessage["key"][];
   /** Findings after the plan, and those that must be gone or never come. */

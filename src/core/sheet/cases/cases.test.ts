@@ -74,6 +74,11 @@ describe.each(names)("%s", (name) => {
       Object.fromEntries(findings.map(({ message, severity }) => [message.key, severity]));
     expect(said(sheet.inForce.findings), lesson.lesson).toMatchObject(lesson.says ?? {});
     expect(said(sheet.target.findings), lesson.lesson).toMatchObject(lesson.left ?? {});
+    if (lesson.mistake)
+      expect(
+        sheet.inForce.findings.map(({ message }) => message),
+        lesson.lesson,
+      ).toContainEqual(expect.objectContaining({ key: "hazard.speedometer-mistake", cause: lesson.mistake }));
     for (const key of lesson.saysNot ?? [])
       expect(said(sheet.inForce.findings), lesson.lesson).not.toHaveProperty([key]);
     for (const key of lesson.gone ?? []) expect(said(sheet.target.findings), lesson.lesson).not.toHaveProperty([key]);

@@ -1,0 +1,14 @@
+import type { Case } from "./case";
+import { HUB } from "./bike";
+import { counted } from "./lines";
+
+export const CASE: Case = {
+  lesson:
+    "The display counts 12 pulses a crank turn and the sensor on the bike gives 8, as counted: they do not fit, and it is said once.",
+  bike: { ...HUB, crankPulses: "8" },
+  leavesAs: null,
+  lines: [counted("c", "crankPulses", { min: 1, max: 32 })],
+  found: { c: "12" },
+  plan: { c: "12" },
+  says: { "hazard.crank-pulses-misfit": "caution" },
+};

@@ -153,6 +153,10 @@ const REASON_WORDS: {
   "reason.calm-already": () => words("Calmer than would be proposed already. It stays."),
   "reason.no-limit": () => words("This class sets no cap. It stays as found."),
   "reason.throttle-off": (reason) => words(`${reason.className} leaves no room for a throttle, so it is switched off.`),
+  "reason.throttle-runs-over": (reason) =>
+    words(`No cap line can end throttle drive where ${reason.className} ends it, so the throttle is switched off.`),
+  "reason.walk-off": (reason, { unit }) =>
+    words(`Walk assist cannot be held to ${speed(reason.limitKmh, unit)} on this display, so it is switched off.`),
   "reason.throttle-held-back": (reason) =>
     words(`${reason.className} asks for pedals. A line of this display holds the throttle to that, so it can stay.`),
   "reason.throttle-follows-level": () => words("New to it: the throttle follows the level, so level 1 stays gentle."),

@@ -225,7 +225,8 @@ function capOf(
 export const appliedCap = (profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap =>
   capOf(profile, raws, bike, "assistCapKmh");
 
-function throttleCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap {
+/** Where throttle drive really ends: a cap of its own, or the assist cap where that ends it too. */
+export function throttleCap(profile: DisplayProfile, raws: Raws, bike: Bike): AppliedCap {
   if (canSet(profile, "throttleCapKmh")) return capOf(profile, raws, bike, "throttleCapKmh");
   const encoding = decider(profile, raws, "assistCapKmh")?.line.encoding;
   return encoding && endsThrottle(encoding) ? appliedCap(profile, raws, bike) : { kind: "no-line" };

@@ -1,4 +1,5 @@
 export {
+  canSet,
   appliedCap,
   appliedCurrentA,
   type Counting,
@@ -9,4 +10,5 @@ export {
   type ReadOut,
   shownUnit,
   speedometer,
+  throttleCap,
 } from "./applied";

@@ -25,7 +25,7 @@ export const BATTERY_POSITIONS: Positions = {
   cutOffV: ({ profile, bike, asFound }) => {
     const series = sparedSeries(bike);
     if (series === null) return keep({ key: "reason.no-fact", needs: "pack" });
-    const { advisedV } = cutOffFloor(series, bike.chemistry, stepInVolts(profile, "cutOffV"));
+    const { advisedV, leastV } = cutOffFloor(series, bike.chemistry, stepInVolts(profile, "cutOffV"));
     const foundV = decoded(profile, asFound, "cutOffV");
     const reason: Reason = {
       key: "reason.cut-off",
@@ -37,7 +37,7 @@ export const BATTERY_POSITIONS: Positions = {
     };
     return foundV !== null && foundV >= advisedV && foundV <= advisedV + SPARING_V
       ? keep(reason)
-      : { value: advisedV, reason };
+      : { value: advisedV, otherwise: leastV, reason };
   },
   nominalV: ({ bike: { packV, series } }) =>
     packV === null

@@ -2,7 +2,7 @@
  * Decides a speed cap: the fastest setting with which drive really ends within the class even at the worse end of what
  * is known of the speedometer.
  */
-import { readOut } from "../applied";
+import { appliedCap, readOut } from "../applied";
 import { capBasisOf, contextOf, decodeAll, encodeLine, rawValues, shows } from "../display";
 import { assistLimit, throttleLimit, type AssistLimit } from "../law";
 import { trueCap } from "../wheel";
@@ -91,6 +91,39 @@ function heldEitherWay(
   const encoded = encodeLine(encoding, heldKmh, limit.strict, column);
   return encoded.ok ? set(encoded.raw) : stay(asked, { key: "reason.cannot-hold", problem: encoded.problem });
 }
+
+/**
+ * A cap as a share of power says nothing of where assist ends. Where it is off and no other line ends assist, it goes to
+ * its low end until a run tells: nothing is left to run on for want of a number.
+ */
+export const decideShare: Solver = ({ profile, choice, bike }, asked) => {
+  const { line, index, others } = asked;
+  const limit = choice && assistLimit(choice);
+  const means = (raw: number | null) =>
+    raw === null ? undefined : decodeAll(line, raw, contextOf(profile, others)).capPowerShare;
+  const cap = appliedCap(profile, others, bike);
+  if (!limit || means(others[index] ?? null) !== "uncapped" || cap.kind !== "uncapped")
+    return stay(asked, { key: "reason.technicians-choice" });
+  const shares = rawValues(line.encoding).flatMap((raw) => {
+    const share = means(raw);
+    return typeof share === "number" ? [{ raw, share }] : [];
+  });
+  const least = shares.sort((a, b) => a.share - b.share)[0];
+  if (!least) return stay(asked, { key: "reason.technicians-choice" });
+  return {
+    line,
+    index,
+    raw: least.raw,
+    reason: {
+      key: "reason.cap-safe",
+      basis: "scale",
+      safe: false,
+      shows: shows(line.encoding, least.raw),
+      limitKmh: limit.kmh,
+      found: false,
+    },
+  };
+};
 
 /**
  * A cap of which not even the scale is known: the slowest end where it is known which that is, and never "no cap".

@@ -44,6 +44,10 @@ export interface Position {
   readonly reason: Reason;
   /** The value itself is not allowed, only what lies on its safe side. */
   readonly strict?: boolean;
+  /** Where it stays as found: what it may be at most all the same. */
+  readonly bound?: number;
+  /** What will do where the line cannot hold the value. */
+  readonly otherwise?: SettingValue;
 }
 
 /** Positions on settings of one matter; `others` is what the lines hold or will hold by then. */

@@ -18,7 +18,7 @@ function withinAllowed(
   const foundA = appliedCurrentA(profile, asFound, bike);
   const within = foundA !== null && !allowed.bounds.some((bound) => isOver(foundA, bound));
   const reason: Reason = { key: "reason.current", ...allowed, motor: null, within };
-  return within ? keep(reason) : { value, reason };
+  return within ? { value: null, bound: value, reason } : { value, reason };
 }
 
 export const CURRENT_POSITIONS: Positions = {

@@ -4,7 +4,14 @@ import { keep, type Positions } from "./context";
 import type { Reason } from "./reason";
 
 export const MOTION_POSITIONS: Positions = {
-  walkAssistOn: ({ choice }) => keep({ key: "reason.walk-assist", limitKmh: choice?.rule.walkAssistKmh ?? null }),
+  walkAssistOn: ({ profile, bike, choice }, others) => {
+    const limitKmh = choice?.rule.walkAssistKmh ?? null;
+    const setKmh = decoded(profile, others, "walkAssistKmh");
+    const r = speedometer(profile, others, bike)?.r;
+    return limitKmh !== null && setKmh !== null && r && setKmh / r.nominal > limitKmh
+      ? { value: false, reason: { key: "reason.walk-off", limitKmh } }
+      : keep({ key: "reason.walk-assist", limitKmh });
+  },
   walkAssistKmh: ({ profile, bike, choice, asFound }, others) => {
     const limitKmh = choice?.rule.walkAssistKmh ?? null;
     if (limitKmh === null) return keep({ key: "reason.walk-assist", limitKmh });

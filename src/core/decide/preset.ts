@@ -19,14 +19,18 @@ interface Against {
   readonly far: number;
 }
 const MET: Against = { missed: false, far: 0 };
-const MISSED: Against = { missed: true, far: 0 };
+/** Missed, and how far past it; what cannot be put in figures is missed by as much as the figure itself. */
+const missedBy = (far: number): Against => ({ missed: true, far });
+const MISSED = missedBy(1);
+/** No cap at all is further off than any. */
+const WITHOUT_END = 1e6;
 
 /** A figure on the safe side of the wanted one meets it, the nearer the better; `strict` leaves the wanted one out. */
 function figureAgainst(has: number, wanted: number, direction: SafeDirection | null, strict: boolean): Against {
   const far = Math.abs(has - wanted) / Math.max(SAME, Math.abs(wanted));
   if (far <= SAME) return strict ? MISSED : MET;
   const isSafe = direction !== null && (direction === "down" ? has < wanted : has > wanted);
-  return isSafe ? { missed: false, far } : MISSED;
+  return isSafe ? { missed: false, far } : missedBy(far);
 }
 
 /** What a preset's cap may be at most: less where it is compared with what a display that reads low shows. */
@@ -45,9 +49,12 @@ function against(context: ProposalContext, asked: Asked, setting: SettingKey, ha
   if (setting === "assistCapKmh") {
     const limit = capAtMost(context, asked);
     if (!limit) return MET;
-    return typeof has === "number" ? figureAgainst(has, limit.kmh, "down", limit.strict) : MISSED;
+    return typeof has === "number" ? figureAgainst(has, limit.kmh, "down", limit.strict) : missedBy(WITHOUT_END);
   }
-  const { value, strict = false } = positionOn(context, setting, others);
+  const { value, bound, strict = false } = positionOn(context, setting, others);
+  // What stays as found stays within its bound: another option may not pass it.
+  if (value === null && bound !== undefined && typeof has === "number")
+    return has <= bound * (1 + SAME) ? MET : missedBy(has / bound - 1);
   if (value === null || has === undefined) return MET;
   if (typeof has === "number" && typeof value === "number")
     return figureAgainst(has, value, SETTINGS[setting].safeDirection, strict);
@@ -84,13 +91,14 @@ export const decidePreset: Solver = (context, asked) => {
         raw,
         missed: settings.filter((_, i) => stands[i]?.missed),
         far: stands.reduce((sum, { far }) => sum + far, 0),
+        past: stands.reduce((sum, { missed, far }) => sum + (missed ? far : 0), 0),
       };
     })
-    .sort((a, b) => compareMissed(a.missed, b.missed) || a.far - b.far);
+    .sort((a, b) => compareMissed(a.missed, b.missed) || a.past - b.past || a.far - b.far);
   const best = ranked[0];
   const found = ranked.find(({ raw }) => raw === context.asFound[index]);
   if (!best) return stay(asked, { key: "reason.as-found" });
-  if (found && compareMissed(found.missed, best.missed) <= 0)
+  if (found && compareMissed(found.missed, best.missed) <= 0 && found.past <= best.past + SAME)
     return stay(asked, { key: "reason.bundle", settings, missed: found.missed, changed: false });
   return { line, index, raw: best.raw, reason: { key: "reason.bundle", settings, missed: best.missed, changed: true } };
 };

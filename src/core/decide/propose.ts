@@ -14,7 +14,7 @@ import {
   type SettingKey,
 } from "../display";
 import { own } from "../units/limits";
-import { decideCap } from "./cap";
+import { decideCap, decideShare } from "./cap";
 import { stay, type Asked, type ProposalContext, type ProposedLine, type Solver } from "./context";
 import { decidePreset } from "./preset";
 import { decideSingle } from "./single";
@@ -46,9 +46,12 @@ const HOLDING_BACK: readonly SettingKey[] = ["throttleWalkingPace", "throttleAft
 function restsOn(line: Line): readonly SettingKey[] {
   const settings = settingsOf(line);
   if (capBasisOf(line.encoding) !== null) return READING;
+  if (settings.includes("capPowerShare")) return [...READING, "assistCapKmh"];
   if (settings.includes("circumferenceMm")) return COUNTING;
   if (settings.includes("walkAssistKmh")) return READING;
-  if (settings.includes("throttleMode") || settings.includes("driveMode")) return HOLDING_BACK;
+  if (settings.includes("walkAssistOn")) return [...READING, "walkAssistKmh"];
+  if (settings.includes("throttleMode") || settings.includes("driveMode"))
+    return [...READING, ...HOLDING_BACK, "assistCapKmh", "throttleCapKmh"];
   return settings.includes("cutOffV") ? ["nominalV"] : [];
 }
 
@@ -98,6 +101,10 @@ function proposeLine(context: ProposalContext, asked: Asked): ProposedLine {
   if (isLocked) return stay(asked, { key: "reason.maker-only" });
   if (isUnsure(line)) return stay(asked, { key: "reason.unsure" });
   // A cap is decided alike in whatever way its line writes it, but where it comes with other things.
+  // A wheel is sought among all sizes its line can hold, in whatever way it writes them.
+  if (line.encoding.setting === "circumferenceMm" && SOLVERS[line.encoding.kind] === decideSingle)
+    return decideWheel(context, asked);
+  if (line.encoding.setting === "capPowerShare") return decideShare(context, asked);
   const isCap = line.encoding.kind !== "bundle" && capBasisOf(line.encoding) !== null;
   return (isCap ? decideCap : SOLVERS[line.encoding.kind])(context, asked);
 }

@@ -71,6 +71,9 @@ export type Reason =
   | { readonly key: "reason.calm-already" }
   | { readonly key: "reason.no-limit" }
   | { readonly key: "reason.throttle-off"; readonly className: string }
+  /** No cap line can hold the throttle to the class: it is switched off. */
+  | { readonly key: "reason.throttle-runs-over"; readonly className: string }
+  | { readonly key: "reason.walk-off"; readonly limitKmh: number }
   | { readonly key: "reason.throttle-held-back"; readonly className: string }
   | { readonly key: "reason.throttle-follows-level" }
   | { readonly key: "reason.throttle-not-fitted" }

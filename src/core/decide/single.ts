@@ -12,10 +12,11 @@ export const decideSingle: Solver = (context, asked) => {
     return encoding.setting === "assistCapKmh" || encoding.setting === "throttleCapKmh"
       ? decideUnscaledCap(context, asked)
       : stay(asked, { key: "reason.unknown-scale" });
-  const { value, reason, strict = false } = positionOn(context, encoding.setting, others);
+  const { value, reason, strict = false, otherwise } = positionOn(context, encoding.setting, others);
   if (value === null) return stay(asked, reason);
   const column = contextOf(context.profile, others);
-  const encoded = encodeLine(encoding, value, strict, column);
+  const wanted = encodeLine(encoding, value, strict, column);
+  const encoded = wanted.ok || otherwise === undefined ? wanted : encodeLine(encoding, otherwise, strict, column);
   // What already stands for the wanted value stays, even where another number stands for it too.
   const found = context.asFound[index] ?? null;
   const stands = encoded.ok && found !== null && decodeAll(line, found, column)[encoding.setting] === encoded.held;

@@ -1,6 +1,6 @@
 /** The product's position on throttle lines: as the class has it, and gentler for a rider who is new to it. */
-import { decoded, type Raws } from "../applied";
-import type { ClassRule } from "../law";
+import { canSet, decoded, throttleCap, type Raws } from "../applied";
+import { throttleLimit, type ClassRule } from "../law";
 import { keep, type Position, type Positions, type ProposalContext } from "./context";
 
 /** Throttle rules under which a throttle does not drive by itself. */
@@ -35,6 +35,13 @@ function isHeldBack({ profile, choice }: ProposalContext, others: Raws): boolean
   return by !== undefined && by !== null && decoded(profile, others, by) === true;
 }
 
+/** Whether throttle drive would end past what the class lets it, with every cap set as it can be. */
+function runsOver({ profile, bike, choice }: ProposalContext, others: Raws): boolean {
+  const limit = choice && throttleLimit(choice);
+  const cap = throttleCap(profile, others, bike);
+  return limit !== null && (cap.kind === "uncapped" || (cap.kind === "true" && cap.kmh.nominal > limit.kmh));
+}
+
 /** What a line that holds the throttle back is to hold: on where the class asks for just that. */
 const holdsBack =
   (setting: "throttleWalkingPace" | "throttleAfterPedalling") =>
@@ -58,9 +65,11 @@ export const THROTTLE_POSITIONS: Positions = {
           ? keep({ key: "reason.throttle-held-back", className })
           : { value: "off", reason: { key: "reason.throttle-off", className } },
       (className) =>
-        context.bike.rider === "novice"
-          ? { value: "follows-level", reason: { key: "reason.throttle-follows-level" } }
-          : keep({ key: "reason.throttle-as-class", className }),
+        runsOver(context, others)
+          ? { value: "off", reason: { key: "reason.throttle-runs-over", className } }
+          : context.bike.rider === "novice"
+            ? { value: "follows-level", reason: { key: "reason.throttle-follows-level" } }
+            : keep({ key: "reason.throttle-as-class", className }),
     ),
   driveMode: (context, others) =>
     byClass(
@@ -69,7 +78,10 @@ export const THROTTLE_POSITIONS: Positions = {
         isHeldBack(context, others)
           ? keep({ key: "reason.throttle-held-back", className })
           : { value: "assist-only", reason: { key: "reason.assist-only", className } },
-      (className) => keep({ key: "reason.throttle-as-class", className }),
+      (className) =>
+        runsOver(context, others) && !canSet(context.profile, "throttleMode")
+          ? { value: "assist-only", reason: { key: "reason.throttle-runs-over", className } }
+          : keep({ key: "reason.throttle-as-class", className }),
     ),
   throttleFromStandstill: ({ bike }) => {
     if (bike.throttleFitted === false) return keep({ key: "reason.throttle-not-fitted" });

@@ -93,8 +93,8 @@ function heldEitherWay(
 }
 
 /**
- * A cap as a share of power says nothing of where assist ends. Where it is off and no other line ends assist, it goes to
- * its low end until a run tells: nothing is left to run on for want of a number.
+ * A cap as a share of power says nothing of where assist ends. Where it is off and no other line ends assist, it goes
+ * to its low end until a run tells: nothing is left to run on for want of a number.
  */
 export const decideShare: Solver = ({ profile, choice, bike }, asked) => {
   const { line, index, others } = asked;

@@ -24,6 +24,7 @@ export { advanceProgram, keptState, setKeysAside, startProgram, takeReading, tak
 export { advanceRehearsal, endRehearsal, startRehearsal } from "./rehearsing";
 export { handOver, reopen } from "./handingOver";
 export { swapDisplay, swapOutlook } from "./swap";
+export { againstEveryClass, type ClassFit } from "./everyClass";
 export { addUnknownLine, confirmLine, stateCapBasis } from "./describing";
 export { restoreOutlook, type RestoreOutlook } from "./restoreOutlook";
 export { type Paper, type PaperCell, type PaperLine, paperOf, type Standing } from "./paper";

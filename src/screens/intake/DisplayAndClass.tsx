@@ -3,12 +3,16 @@ import type { FieldProblem } from "@/core/facts";
 import type { ClassRule } from "@/core/law";
 import { CLASSES } from "@/catalog/classes/classes";
 import type { Job } from "@/core/record";
-import { Choice } from "@/ui/primitives";
+import { useState } from "react";
+import { Button, Choice } from "@/ui/primitives";
 import { fieldProblemText, plain } from "@/words";
 import { JobField } from "../job/JobField";
 import type { ChangeJob } from "../job/stageProps";
+import { later } from "@/ui/primitives/later";
 import { DisplayOnTheBike } from "./DisplayOnTheBike";
 import * as say from "@/words/screens/intake/displayAndClass";
+
+const EveryClass = later(() => import("./EveryClass").then((module) => module.EveryClass));
 
 /** Which display is on the bike, and as what it must leave. */
 export function DisplayAndClass({
@@ -47,6 +51,7 @@ export function DisplayAndClass({
             })
           }
         />
+        {job.profile ? <AgainstEvery job={job} setClass={setClass} /> : null}
         {rule?.acceptedReading ? (
           <div className="grid gap-3 sm:grid-cols-2">
             <Choice
@@ -83,5 +88,25 @@ export function DisplayAndClass({
         ) : null}
       </div>
     </section>
+  );
+}
+
+interface AgainstEveryProps {
+  readonly job: Job;
+  readonly setClass: (edit: Partial<Job["classChoice"]>) => void;
+}
+
+/** Opens the table of all classes; choosing one there is choosing it here. */
+function AgainstEvery({ job, setClass }: AgainstEveryProps) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <div className="flex min-w-0 flex-col gap-2">
+      <Button weight="quiet" aria-expanded={isOpen} className="self-start" onClick={() => setOpen(!isOpen)}>
+        {isOpen ? say.putEveryClass : say.holdItAgainst}
+      </Button>
+      {isOpen ? (
+        <EveryClass job={job} onChoose={(rule) => setClass({ rule, acceptReading: false, acceptedKmh: "" })} />
+      ) : null}
+    </div>
   );
 }

@@ -14,3 +14,5 @@ export const acknowledgedInWriting = "Acknowledged in writing";
 export const whoseLandAndThat =
   "Whose land, and that it is not for public roads. It does not cure a law against tampering.";
 export const writeWhoseLandIt = "Write whose land it is, before it is programmed.";
+export const holdItAgainst = "Hold it against every class";
+export const putEveryClass = "Put the classes away";

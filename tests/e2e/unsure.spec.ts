@@ -1,0 +1,64 @@
+// What nobody is sure of: a guessed line is left and not read as a speed until somebody confirms it; a class is found by
+// holding the bike against all of them.
+import type { Claim } from "../../src/core/display";
+import type { Job } from "../../src/core/record";
+import { demo } from "../../src/screens/testing/jobs";
+import { jobOf, main, openRack, putJobs } from "./support";
+import { expect, test } from "./workshop";
+
+/** The fat-tyred bike, its cap line known by hearsay alone. */
+function guessed(): Job {
+  const { profile, ...job } = demo(207);
+  if (!profile) throw new Error("no display");
+  const says: Claim = {
+    from: "video",
+    confidence: 0.5,
+    says: "that one is speed",
+    setting: "assistCapKmh",
+    chosen: false,
+  };
+  const lines = profile.lines.map((line) => (line.code === "53" ? { ...line, claims: [says] } : line));
+  return { ...job, id: "unsure", number: 991, profile: { ...profile, lines } };
+}
+
+test("a guessed line stays, is no speed, and is planned once it is confirmed; undone, it is a guess again", async ({
+  page,
+}) => {
+  await openRack(page);
+  await putJobs(page, [guessed()]);
+  await page.goto("/job/unsure/plan");
+  const row = page.getByRole("row").filter({ has: page.getByRole("button", { name: /^Line 53,/ }) });
+  await expect(row).toContainText("Speed cap?");
+  await expect(row).not.toContainText("km/h");
+  await row.click();
+  const because = page.getByRole("region", { name: "Because: line 53" });
+  await expect(because).toContainText("a guess nobody has confirmed");
+  await expect(because).toContainText("“that one is speed”: speed cap, 50 % sure.");
+  await because.getByRole("button", { name: "It sets the speed cap" }).dblclick();
+  await expect(row).toContainText("25 km/h");
+  await expect(because).not.toContainText("a guess");
+  await page.reload();
+  await expect(page.getByRole("row").filter({ has: page.getByRole("button", { name: /^Line 53,/ }) })).toContainText(
+    "25 km/h",
+  );
+  const { profile } = await jobOf(page, "unsure");
+  expect(profile?.lines.find(({ code }) => code === "53")?.claims.map(({ from }) => from)).toEqual([
+    "video",
+    "own-trial",
+  ]);
+});
+
+test("held against every class, the nearest stands first, and one key chooses it", async ({ page }) => {
+  await openRack(page);
+  await putJobs(page, [{ ...demo(207), id: "every", number: 992 }]);
+  await page.goto("/job/every/intake");
+  await page.getByRole("button", { name: "Hold it against every class" }).press("Enter");
+  const table = page.getByRole("table", { name: "The bike against every class" });
+  const ontario = table.getByRole("row", { name: /Ontario/ });
+  await expect(table.getByRole("row", { name: /^EU EPAC/ })).toContainText("Assist really stops at 27.8 km/h");
+  await expect(ontario).toContainText("Nothing found against it.");
+  await ontario.getByRole("button").press("Enter");
+  await expect(ontario).toContainText("chosen");
+  await expect(main(page)).toContainText("Ontario");
+  expect((await jobOf(page, "every")).classChoice.rule?.id).toBe("ca-ontario");
+});

@@ -1,5 +1,5 @@
-// What nobody is sure of: a guessed line is left and not read as a speed until somebody confirms it; and a class is found
-// by holding the bike against all of them.
+// What nobody is sure of: a guessed line is left, and is no speed, until somebody confirms it; and a class is found by
+// holding the bike against all of them.
 import type { Claim } from "../../src/core/display";
 import type { Job } from "../../src/core/record";
 import { demo } from "../../src/screens/testing/jobs";

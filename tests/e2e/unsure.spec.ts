@@ -30,6 +30,7 @@ test("a guessed line stays, is no speed, and is planned once it is confirmed; un
   const row = page.getByRole("row").filter({ has: page.getByRole("button", { name: /^Line 53,/ }) });
   await expect(row).toContainText("Speed cap?");
   await expect(row).not.toContainText("km/h");
+  await expect(main(page)).toContainText("1 line nobody is sure of");
   await row.click();
   const because = page.getByRole("region", { name: "Because: line 53" });
   await expect(because).toContainText("a guess nobody has confirmed");

@@ -61,6 +61,14 @@ function against(context: ProposalContext, asked: Asked, setting: SettingKey, ha
   return has === value ? MET : MISSED;
 }
 
+/** Whether nobody wants anything of a setting: it is to stay as it is. */
+const isLeft = (context: ProposalContext, { others }: Asked, setting: SettingKey): boolean =>
+  setting !== "assistCapKmh" && positionOn(context, setting, others).value === null;
+
+/** Whether a setting would be moved off what it stands at. */
+const differs = (means: Decoded, stood: Decoded | undefined, setting: SettingKey): boolean =>
+  stood !== undefined && means[setting] !== stood[setting];
+
 /** How many of the missed matter in law, how many can set a pack on fire or hurt otherwise, how many there are. */
 const countsOf = (missed: readonly SettingKey[]): readonly number[] => [
   missed.filter((setting) => SETTINGS[setting].mattersInLaw).length,
@@ -84,6 +92,7 @@ export const decidePreset: Solver = (context, asked) => {
   const { encoding } = line;
   if (encoding.kind !== "bundle") return stay(asked, { key: "reason.as-found" });
   const settings = settingsOf(line);
+  const stood = encoding.options.find(({ raw }) => raw === context.asFound[index])?.means as Decoded | undefined;
   const ranked = encoding.options
     .map(({ raw, means }) => {
       const stands = settings.map((setting) => against(context, asked, setting, (means as Decoded)[setting]));
@@ -91,10 +100,13 @@ export const decidePreset: Solver = (context, asked) => {
         raw,
         missed: settings.filter((_, i) => stands[i]?.missed),
         far: stands.reduce((sum, { far }) => sum + far, 0),
+        moved: settings.filter(
+          (setting) => isLeft(context, asked, setting) && differs(means as Decoded, stood, setting),
+        ).length,
         past: stands.reduce((sum, { missed, far }) => sum + (missed ? far : 0), 0),
       };
     })
-    .sort((a, b) => compareMissed(a.missed, b.missed) || a.past - b.past || a.far - b.far);
+    .sort((a, b) => compareMissed(a.missed, b.missed) || a.past - b.past || a.moved - b.moved || a.far - b.far);
   const best = ranked[0];
   const found = ranked.find(({ raw }) => raw === context.asFound[index]);
   if (!best) return stay(asked, { key: "reason.as-found" });

@@ -8,7 +8,9 @@ export const READ_OUT_POSITIONS: Positions = {
       : { value: pulsesPerTurn, reason: { key: "reason.pulses", pulses: pulsesPerTurn } },
   speedUnit: ({ choice }) => {
     if (!choice) return keep({ key: "reason.no-fact", needs: "class" });
-    const { speedUnit: unit, name: className } = choice.rule;
+    const { speedUnit: unit, name: className, publicRoad } = choice.rule;
+    // The unit is the rider's and the country's; land that is no road has none.
+    if (!publicRoad) return keep({ key: "reason.owners-choice" });
     return { value: unit, reason: { key: "reason.class-unit", unit, className } };
   },
   batteryReadout: () => ({ value: "volts", reason: { key: "reason.volts-advised" } }),

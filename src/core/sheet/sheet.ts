@@ -188,6 +188,8 @@ export interface SheetCounts {
   readonly breaches: number;
   readonly cautions: number;
   readonly unknown: number;
+  /** Lines whose meaning is a guess. */
+  readonly unsure: number;
   readonly leftAlone: number;
 }
 
@@ -197,6 +199,7 @@ export const countSheet = ({ rows, inForce }: Sheet): SheetCounts => ({
   cautions: inForce.findings.filter((finding) => finding.severity === "caution").length,
   unknown: rows.filter((row) => row.inForce === null && row.shown.inForce && row.line.encoding.kind !== "read-only")
     .length,
+  unsure: rows.filter((row) => row.reason.key === "reason.unsure").length,
   leftAlone: rows.filter((row) => row.mark === "left-alone").length,
 });
 

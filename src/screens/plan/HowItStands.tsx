@@ -36,6 +36,7 @@ export function HowItStands(
           />
           <Tally sign="caution" when={counts.cautions > 0} text={count(counts.cautions, "caution")} />
           <Tally sign="unknown" when={counts.unknown > 0} text={say.lineUnread(counts.unknown)} />
+          <Tally sign="unknown" when={counts.unsure > 0} text={say.linesUnsure(counts.unsure)} />
           <Tally sign="left-alone" when={counts.leftAlone > 0} text={say.leftAlone(counts.leftAlone)} />
         </ul>
         <TrueCap workings={workings} />

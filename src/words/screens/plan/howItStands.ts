@@ -7,3 +7,4 @@ export const breachAsItIs = (breaches: number, findings: boolean) =>
   `${count(breaches, "breach", "breaches")} as it is${findings ? "" : ", mended by this plan"}`;
 export const lineUnread = (unknown: number) => `${count(unknown, "line")} unread`;
 export const leftAlone = (leftAlone: number) => `${leftAlone} left alone`;
+export const linesUnsure = (unsure: number) => `${count(unsure, "line")} nobody is sure of`;

@@ -141,7 +141,8 @@ function needsOf(
     if (edits && i === hereLine && screen.kind === "menu" && screen.draft !== null)
       changesMs += Math.min(changeMs(i, screen.draft, target), ways.selectMs + changeMs(i, kept, target));
     else {
-      changesMs += Math.min(changeMs(i, held, target), changeMs(i, kept, target)) + (edits ? ways.selectMs : 0);
+      const keptMs = changeMs(i, kept, target);
+      changesMs += (held === kept ? keptMs : Math.min(changeMs(i, held, target), keptMs)) + (edits ? ways.selectMs : 0);
       visits.push(i);
     }
   }

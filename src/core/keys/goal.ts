@@ -45,8 +45,8 @@ export interface Node {
   readonly discarding: boolean;
   readonly costMs: number;
   /** What tells it apart from other states, for the plan. */
-  readonly key: string;
-  readonly via: { readonly from: Node; readonly strokes: readonly Stroke[] } | null;
+  readonly key: string | number;
+  readonly via: { readonly from: Node; readonly strokes: () => readonly Stroke[] } | null;
 }
 
 /** A goal with what follows from it for this display. */

@@ -30,7 +30,8 @@ import { playQuick, playRule } from "./playQuick";
 import { KEY_COSTS, ruleStroke, strokeMs, totalMs, waitForClose, type Stroke } from "./strokes";
 
 export interface Move {
-  readonly strokes: readonly Stroke[];
+  /** Its strokes, put together only where it is on the plan. */
+  readonly strokes: () => readonly Stroke[];
   readonly ms: number;
   /** Where they lead; most ways out of a menu are never asked. */
   readonly state: () => MenuState;
@@ -104,7 +105,7 @@ export function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes
 }
 
 const played = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[]): Move => ({
-  strokes,
+  strokes: () => strokes,
   ms: totalMs(strokes),
   state: () => strokes.reduce((now, stroke) => playQuick(profile, now, stroke), state),
   passesWrong: false,
@@ -119,7 +120,7 @@ const waitedOut = (profile: DisplayProfile, state: MenuState): Move => ({
 
 /** Stepping a value is not played press by press: what it comes to is known, and the plan is replayed at the end. */
 const stepped = (profile: DisplayProfile, state: MenuState, { strokes, ms }: Change, raw: number): Move => ({
-  strokes,
+  strokes: () => strokes,
   ms,
   state: () => stepTo(profile, state, raw, ms),
   passesWrong: false,
@@ -129,7 +130,7 @@ const stepped = (profile: DisplayProfile, state: MenuState, { strokes, ms }: Cha
 /** One move and then another, as one. */
 const followed = (first: Move, then: Move): Move => ({
   ...then,
-  strokes: [...first.strokes, ...then.strokes],
+  strokes: () => [...first.strokes(), ...then.strokes()],
   ms: first.ms + then.ms,
 });
 
@@ -180,7 +181,7 @@ const ruleMoves = (
   rulesToTry(profile, state, wanted).map((rule) => {
     const stroke = ruleStroke(profile, state, rule);
     return {
-      strokes: [stroke],
+      strokes: () => [stroke],
       ms: strokeMs(stroke),
       state: () => playRule(profile, state, rule, stroke),
       passesWrong,
@@ -296,19 +297,19 @@ function stepsOn(
   return rulesToTry(profile, state, (kind) => STEPS.has(kind)).flatMap((rule): Move[] => {
     const by = rule.does.kind === "next-entry" ? 1 : -1;
     const stroke = ruleStroke(profile, state, rule);
-    const strokes: Stroke[] = [];
+    let count = 0;
     let at = screen.at;
     let beside = entryBeside(place, at, by, pending);
     while (beside !== at && beside !== screen.at) {
-      strokes.push(stroke);
+      count += 1;
       at = beside;
       if (!goesOn || !nothingToDo(place, at, state, toLook, aim)) break;
       beside = entryBeside(place, at, by, pending);
     }
-    const ms = strokes.length * strokeMs(stroke);
-    return strokes.length === 0
-      ? []
-      : [{ strokes, ms, state: () => moveTo(profile, state, at, ms), passesWrong, leaves: null }];
+    if (count === 0) return [];
+    const ms = count * strokeMs(stroke);
+    const strokes = () => Array.from({ length: count }, () => stroke);
+    return [{ strokes, ms, state: () => moveTo(profile, state, at, ms), passesWrong, leaves: null }];
   });
 }
 

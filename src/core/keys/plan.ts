@@ -54,7 +54,7 @@ function search(profile: DisplayProfile, aim: Aim, start: Omit<Node, "key">): Ke
   const bound = lowerBound(profile, aim, changes);
   const keyOf = stateKey(profile, aim);
   const queue = new MinQueue<Node | Leaving>();
-  const best = new Map<string, number>();
+  const best = new Map<string | number, number>();
   // Among ways that look equally long, the one that is furthest along is tried first.
   const rank = (costMs: number, aheadMs: number): number => costMs + aheadMs + aheadMs * 1e-7;
   const add = (found: Omit<Node, "key">) => {
@@ -62,7 +62,8 @@ function search(profile: DisplayProfile, aim: Aim, start: Omit<Node, "key">): Ke
     const known = best.get(key);
     if (known !== undefined && known <= found.costMs) return;
     best.set(key, found.costMs);
-    const node: Node = { ...found, key };
+    const { state, toLook, discarding, costMs, via } = found;
+    const node: Node = { state, toLook, discarding, costMs, via, key };
     const aheadMs = bound.from(node);
     if (Number.isFinite(aheadMs)) queue.push(node, rank(node.costMs, aheadMs));
   };
@@ -165,7 +166,7 @@ function unfold(profile: DisplayProfile, goal: Node, expansions: number): KeyPla
   const legs: (readonly Stroke[])[] = [];
   let node: Node = goal;
   while (node.via) {
-    legs.push(node.via.strokes);
+    legs.push(node.via.strokes());
     node = node.via.from;
   }
   const strokes = playAll(profile, node.state, legs.reverse().flat());

@@ -6,14 +6,19 @@ import { PerValues } from "./perValues";
 /** A bit for each thing that still matters of a line, above a printable character. */
 const MARKS = { none: 48, pendingRight: 1, savedRight: 2, inForceRight: 4, unchanged: 8, toLook: 16 } as const;
 
+/** More pages than a menu has, and more entries than a page has: so that each place has a number of its own. */
+const MOST_PAGES = 256;
+const MOST_ENTRIES = 1024;
+
 /** The function that names the states of one search. Lines that others hang on count with their value. */
-export function stateKey(profile: DisplayProfile, aim: Aim): (node: Omit<Node, "key">) => string {
+export function stateKey(profile: DisplayProfile, aim: Aim): (node: Omit<Node, "key">) => string | number {
   const remembered = profile.menu.pages.flatMap((page, i) => (page.opensAt === "last-visited" ? [i] : []));
   const windowMs = Math.max(0, ...profile.rules.map((rule) => rule.sincePowerOn?.ms ?? 0));
   const controllers = layoutOf(profile).controllers;
   const counted = [...new Set([...aim.required, ...(aim.look ?? [])])];
   const numbered = new PerValues<number>();
   const numbers = new Map<string, number>();
+  const plain = remembered.length === 0 && windowMs === 0;
   return ({ state, toLook, discarding }) => {
     // Sets of values that come to the same have the same number: a short name is sooner found than a long one.
     const values = numbered.get(state, toLook, 0, () => {
@@ -22,6 +27,10 @@ export function stateKey(profile: DisplayProfile, aim: Aim): (node: Omit<Node, "
       numbers.set(named, number);
       return number;
     });
+    const { screen } = state;
+    // Most states stand on a line at rest: a number is sooner found than a name.
+    if (plain && screen.kind === "menu" && screen.draft === null)
+      return (values * MOST_PAGES + screen.page) * MOST_ENTRIES * 2 + screen.at * 2 + Number(discarding);
     let where = screenKey(state);
     for (const page of remembered) where += `@${state.lastAt[page]}`;
     if (windowMs > 0 && state.sincePowerOnMs <= windowMs) where += `t${state.sincePowerOnMs}`;

@@ -1,4 +1,8 @@
 /** What one chooses between when a display is described: each choice with its word, in the order it is offered. */
+import type { DisplayProfile } from "@/core/display";
+import { WAYS_OF_SAVING } from "./manners";
+
+type Menu = DisplayProfile["menu"];
 
 export interface Option<Value extends string> {
   readonly value: Value;
@@ -23,10 +27,12 @@ export const CAP_BASES = choices({
 export const LARGER_IS = choices({ unknown: "Not known", more: "More", less: "Less" });
 
 // A menu.
-export const CHANGES_KEPT = choices({
-  "leaving-menu": "On leaving",
-  "leaving-line": "Line by line",
-  "each-change": "At once",
+export const CHANGES_KEPT = (Object.keys(WAYS_OF_SAVING) as Menu["saves"][]).map((value) => ({
+  value,
+  label: WAYS_OF_SAVING[value].choice,
+}));
+export const LEFT_ALONE = choices<Menu["idle"]["pending"]>({ discard: "Throws changes away", save: "Saves them" });
+export const VALUES_ACT = choices<DisplayProfile["inForce"]>({
+  "at-once": "At once",
+  "after-power-cycle": "After off and on",
 });
-export const LEFT_ALONE = choices({ discard: "Throws changes away", save: "Saves them" });
-export const VALUES_ACT = choices({ "at-once": "At once", "after-power-cycle": "After off and on" });

@@ -16,6 +16,7 @@ import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, Caution, RuledTable } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, lineName, ruleConditions, WHO_SETS } from "@/words";
+import { WAYS_OF_SAVING } from "@/words/manners";
 import * as say from "@/words/screens/displays/displaySheet";
 
 const SCREENS = {
@@ -25,12 +26,6 @@ const SCREENS = {
   code: say.code,
   confirm: say.question,
   monitor: say.monitor,
-} as const;
-
-const SAVING = {
-  "each-change": say.eachChangeIsKept,
-  "leaving-line": say.aChangeIsKept,
-  "leaving-menu": say.changesAreKeptTogether,
 } as const;
 
 /** How often the rig is looked at, ms. */
@@ -99,7 +94,13 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
   return (
     <div className="min-w-0">
       <p className="mb-5 max-w-[70ch] text-quiet">
-        {say.theMenuClosesAfter(profile.source, idle.closesAfterMs, idle.pending, SAVING[saves], profile.inForce)}
+        {say.theMenuClosesAfter(
+          profile.source,
+          idle.closesAfterMs,
+          idle.pending,
+          WAYS_OF_SAVING[saves].inASentence,
+          profile.inForce,
+        )}
       </p>
       <h3 className="mb-1 text-[1.15rem]">{say.keys}</h3>
       <div className="mb-6">

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { CHEMISTRY_IDS, type Chemistry } from "@/core/battery/chemistry";
+import { CHEMISTRY_IDS, figuresOf, type Chemistry } from "@/core/battery/chemistry";
 import { PACK_CHARGES, packTable } from "@/core/benches/tables";
 import { Choice, NumberTable } from "@/ui/primitives";
 import { CHEMISTRY_NAMES, fixed, plain } from "@/words";
@@ -37,7 +37,7 @@ export function VoltTable() {
           working: [say.cellsVoltsPerCell(row.series), say.cutOffTheGreater],
         }))}
       />
-      <Source>{say.voltsPerCellFrom(chemistry)}</Source>
+      <Source>{say.voltsPerCellFrom(figuresOf(chemistry).gaugeWorks)}</Source>
     </>
   );
 }

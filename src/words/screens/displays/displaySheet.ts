@@ -7,9 +7,6 @@ export const menu = "Menu";
 export const code = "Code";
 export const question = "Question";
 export const monitor = "Monitor";
-export const eachChangeIsKept = "each change is kept at once";
-export const aChangeIsKept = "a change is kept when its line is left";
-export const changesAreKeptTogether = "changes are kept together on leaving";
 export const stopPedalling = "Stop pedalling";
 export const pedalTheWheel = "Pedal the wheel";
 export const onAKeyboard = (keys: string) => `On a keyboard: ${keys}.`;
@@ -21,8 +18,7 @@ export const theMenuClosesAfter = (
   source: string,
   closesAfterMs: number,
   pending: "save" | "discard",
-  saving:
-    "each change is kept at once" | "a change is kept when its line is left" | "changes are kept together on leaving",
+  saving: string,
   inForce: "at-once" | "after-power-cycle",
 ) =>
   `${source} The menu closes after ${secondsOf(closesAfterMs)} s and ${pending === "save" ? "saves" : "throws away"} what is not saved; ${saving}; ${inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.`;

@@ -1,8 +1,11 @@
 // The benches on bikes known well, hardly and absurdly: a figure that cannot be worked out is missing, never a wrong
 // number.
+import { readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
 import fc from "fast-check";
 import type { ComponentType } from "react";
 import { describe, expect, it } from "vitest";
+import { MODEL_FIGURES, RIDE_FIGURES } from "@/core/benches/rideOf";
 import { readFacts } from "@/core/facts/everyFact";
 import { FIGURES } from "@/core/facts/figures";
 import type { Job } from "@/core/record";
@@ -130,5 +133,19 @@ describe("the current bench", () => {
   it("names the weakest part of those that are said", () => {
     expect(bench("current", demo(207))).toMatch(/motor|controller|BMS/);
     expect(bench("current", withFigures(demo(207), { bmsA: "6" }))).toContain("6 A");
+  });
+});
+
+describe("figures", () => {
+  it("each is asked for somewhere: by a bench, or by a stage before it", () => {
+    const asking = ["numbers", "intake", "plan", "hand-over"].flatMap((folder) => {
+      const path = join(__dirname, "..", folder);
+      return readdirSync(path)
+        .filter((name) => name.endsWith(".tsx") && !name.endsWith(".test.tsx"))
+        .map((name) => readFileSync(join(path, name), "utf8"));
+    });
+    const code = asking.join("\n");
+    const listed = new Set<string>([...RIDE_FIGURES, ...MODEL_FIGURES.hub, ...MODEL_FIGURES.mid]);
+    expect(Object.keys(FIGURES).filter((key) => !listed.has(key) && !code.includes(`"${key}"`))).toEqual([]);
   });
 });

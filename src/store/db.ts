@@ -3,6 +3,7 @@
  */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { DisplayProfile } from "@/core/display";
+import type { TypedClass } from "@/core/law";
 import type { Job } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
 
@@ -16,6 +17,13 @@ export interface OwnDisplay {
   readonly id: string;
   readonly profile: DisplayProfile;
   readonly updatedAt: string;
+}
+
+/** A class of the shop's own, as typed. */
+export interface OwnClass {
+  readonly id: string;
+  readonly typed: TypedClass;
+  readonly begunAt: string;
 }
 
 /** A photo of one line as found, made small before it is kept. */
@@ -65,6 +73,7 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
   },
   { name: "tickets of the rack beside their jobs; job format 3", stores: TICKETS, upgrade: bringJobsUp },
   { name: "when each fact was typed; job format 4", stores: TICKETS, upgrade: bringJobsUp },
+  { name: "classes of the shop's own", stores: { ...TICKETS, classes: "id" } },
 ];
 
 /** The newest shape this page knows. */
@@ -75,6 +84,7 @@ export class OddSpokeDatabase extends Dexie {
   declare displays: EntityTable<OwnDisplay, "id">;
   declare photos: EntityTable<Photo, "id">;
   declare facts: EntityTable<Fact, "key">;
+  declare classes: EntityTable<OwnClass, "id">;
   declare tickets: EntityTable<KeptTicket, "id">;
 
   constructor(name = "odd-spoke") {

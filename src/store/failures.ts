@@ -2,7 +2,7 @@
 
 /** A write that the browser refused: what it was of, and why. */
 export interface WriteFailure {
-  readonly of: "job" | "display";
+  readonly of: "job" | "display" | "class";
   readonly id: string;
   readonly kind: "gone" | "full" | "failed";
   readonly detail: string;

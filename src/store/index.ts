@@ -1,4 +1,4 @@
-export { db, type Photo } from "./db";
+export { db, type OwnClass, type Photo } from "./db";
 export { failureNow, watchFailure, type WriteFailure } from "./failures";
 export { laidBy, TYPED_LAID_BY } from "./tab";
 export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } from "./changes";
@@ -30,3 +30,4 @@ export {
   restorePhoto,
   takeDisplaysUp,
 } from "./displays";
+export { addClass, ownClasses, removeClass, restoreClass, takeClassesUp, typeClass, wholeClasses } from "./classes";

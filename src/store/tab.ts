@@ -1,8 +1,9 @@
 /** What happens when a tab goes: nothing typed may go with it. */
 
-/** Where typed text, and descriptions of displays, are laid by for the next page to take up. */
+/** Where typed text, and descriptions of displays and classes, are laid by for the next page to take up. */
 export const TYPED_LAID_BY = "odd-spoke.typed.";
 export const DISPLAY_LAID_BY = "odd-spoke.display.";
+export const CLASS_LAID_BY = "odd-spoke.class.";
 
 /** Names under which something was laid by. */
 export const laidBy = (prefix: string): readonly string[] =>

@@ -5,6 +5,7 @@
 import { isShown, linesOf, readShown, type ShownProblem } from "../display";
 import type { ClassChoice } from "../law";
 import { fieldProblem } from "../facts";
+import { speedToKmh } from "../units";
 import { own } from "../units/limits";
 import { readQuantity } from "../units/quantity";
 import type { Job } from "./job";
@@ -15,7 +16,8 @@ export function choiceOf({ classChoice }: Pick<Job, "classChoice">): ClassChoice
   if (!rule) return null;
   if (!acceptReading || !rule.acceptedReading) return { rule, acceptedKmh: null };
   const typed = acceptedKmh.trim();
-  const kmh = typed === "" ? rule.acceptedReading.value : readQuantity(typed, "km/h").value;
+  const { value, unit } = rule.acceptedReading;
+  const kmh = typed === "" ? speedToKmh(value, unit) : readQuantity(typed, "km/h").value;
   return { rule, acceptedKmh: acceptedReadingProblem(typed) ? null : kmh };
 }
 

@@ -1,13 +1,13 @@
 "use client";
 import type { FieldProblem } from "@/core/facts";
 import type { ClassRule } from "@/core/law";
-import { CLASSES } from "@/catalog/classes/classes";
 import type { Job } from "@/core/record";
 import { useState } from "react";
 import { Button, Choice } from "@/ui/primitives";
 import { fieldProblemText, plain } from "@/words";
 import { JobField } from "../job/JobField";
 import type { ChangeJob } from "../job/stageProps";
+import { classTaken, WhichClass } from "./WhichClass";
 import { later } from "@/ui/primitives/later";
 import { DisplayOnTheBike } from "./DisplayOnTheBike";
 import * as say from "@/words/screens/intake/displayAndClass";
@@ -39,18 +39,7 @@ export function DisplayAndClass({
       </h3>
       <div className="grid gap-4">
         <DisplayOnTheBike job={job} change={change} />
-        <Choice
-          label={say.mustLeaveAs}
-          value={rule?.id ?? ""}
-          options={CLASSES.map((each) => ({ value: each.id, label: each.name }))}
-          onChoose={(id) =>
-            setClass({
-              rule: CLASSES.find((each) => each.id === id) ?? null,
-              acceptReading: false,
-              acceptedKmh: "",
-            })
-          }
-        />
+        <WhichClass rule={rule} setClass={setClass} />
         {job.profile ? <AgainstEvery job={job} setClass={setClass} /> : null}
         {rule?.acceptedReading ? (
           <div className="grid gap-3 sm:grid-cols-2">
@@ -104,9 +93,7 @@ function AgainstEvery({ job, setClass }: AgainstEveryProps) {
       <Button weight="quiet" aria-expanded={isOpen} className="self-start" onClick={() => setOpen(!isOpen)}>
         {isOpen ? say.putEveryClass : say.holdItAgainst}
       </Button>
-      {isOpen ? (
-        <EveryClass job={job} onChoose={(rule) => setClass({ rule, acceptReading: false, acceptedKmh: "" })} />
-      ) : null}
+      {isOpen ? <EveryClass job={job} onChoose={(taken) => setClass(classTaken(taken))} /> : null}
     </div>
   );
 }

@@ -1,10 +1,10 @@
 "use client";
 import { useMemo } from "react";
-import { CLASSES } from "@/catalog/classes/classes";
 import type { ClassRule } from "@/core/law";
 import { againstEveryClass, type ClassFit, type Job } from "@/core/record";
 import { Button, RuledTable, SignShape } from "@/ui/primitives";
 import { findingText } from "@/words";
+import { useClasses } from "../classes/useClasses";
 import * as say from "@/words/screens/intake/everyClass";
 
 interface EveryClassProps {
@@ -14,7 +14,8 @@ interface EveryClassProps {
 
 /** The bike held against every class at once: what stands against each, and what the plan would change. */
 export function EveryClass({ job, onChoose }: EveryClassProps) {
-  const fits = useMemo(() => againstEveryClass(job, CLASSES), [job]);
+  const { all: classes } = useClasses();
+  const fits = useMemo(() => againstEveryClass(job, classes), [job, classes]);
   return (
     <RuledTable label={say.tableLabel} headings={[say.leavesAs, say.asItIs, say.afterThePlan, { hidden: say.choose }]}>
       {fits.map((fit) => (

@@ -6,6 +6,7 @@ import {
   laidBy,
   openStorage,
   seedOnce,
+  takeClassesUp,
   takeDisplaysUp,
   TYPED_LAID_BY,
   watchHealth,
@@ -28,6 +29,7 @@ export function StorageGate({ children }: { readonly children: ReactNode }) {
       // What another page laid by when it went comes first, so that no screen shows less than was typed.
       if (laidBy(TYPED_LAID_BY).length > 0) await (await import("@/store/changes")).takeUp();
       await takeDisplaysUp();
+      await takeClassesUp();
       if (!gone) setReady(true);
       await seedOnce();
     };

@@ -1,12 +1,15 @@
-import { CLASSES } from "@/catalog/classes/classes";
+"use client";
 import { limitRow } from "@/core/benches/tables";
 import { NumberTable } from "@/ui/primitives";
 import { fixed } from "@/words";
+import { useClasses } from "../classes/useClasses";
+import { OwnClasses } from "../classes/OwnClasses";
 import { Source } from "./Source";
 import * as say from "@/words/screens/tables/classTable";
 
 /** What each class asks for, in either unit, and what a line of whole numbers may hold. */
 export function ClassTable() {
+  const { all } = useClasses();
   return (
     <>
       <NumberTable
@@ -21,7 +24,7 @@ export function ClassTable() {
           say.walkingAid,
           say.motor,
         ]}
-        rows={CLASSES.map(limitRow).map(({ rule, kmh, mph, wholeKmh, wholeMph }) => ({
+        rows={all.map(limitRow).map(({ rule, kmh, mph, wholeKmh, wholeMph }) => ({
           key: rule.id,
           head: rule.badge,
           cells: [
@@ -41,6 +44,7 @@ export function ClassTable() {
         }))}
       />
       <Source>{say.fromMemoryEachWith}</Source>
+      <OwnClasses />
     </>
   );
 }

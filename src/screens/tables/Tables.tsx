@@ -2,12 +2,13 @@
 import { later } from "@/ui/primitives/later";
 import type { ComponentType } from "react";
 import { useKeptState } from "@/ui/primitives";
-import { ClassTable } from "./ClassTable";
 import { StartTable } from "./StartTable";
 import { VoltTable } from "./VoltTable";
 import { WheelTable } from "./WheelTable";
 import * as say from "@/words/screens/tables/tables";
 
+/** With what describes a class: loaded when one looks at the classes. */
+const ClassTable = later(() => import("./ClassTable").then((module) => module.ClassTable));
 const UnitRule = later(() => import("./UnitRule").then((module) => module.UnitRule));
 
 const PARTS = {

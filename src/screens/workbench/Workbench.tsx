@@ -3,9 +3,9 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useSearchParams } from "next/navigation";
+import { useClasses } from "../classes/useClasses";
 import { ForBike } from "../displays/ForBike";
 import { useEffect, useRef, useState } from "react";
-import { CLASSES } from "@/catalog/classes/classes";
 import type { DisplayProfile } from "@/core/display";
 import { checkProfile } from "@/core/display/check";
 import { classesNotHeld } from "@/core/sheet";
@@ -144,7 +144,8 @@ function useTour(profile: DisplayProfile, sound: boolean): Tour | null {
 /** What is wrong with the description, at once; and the display it makes, to press. */
 function Standing({ profile }: { readonly profile: DisplayProfile }) {
   const problems = checkProfile(profile);
-  const notHeld = classesNotHeld(profile, CLASSES);
+  const { all: classes } = useClasses();
+  const notHeld = classesNotHeld(profile, classes);
   const tour = useTour(profile, problems.length === 0);
   return (
     <>

@@ -3,7 +3,6 @@ import type { SpeedUnit } from "@/core/units";
 import { plain } from "../../speak";
 
 export const displayAndClass = "Display and class";
-export const mustLeaveAs = "Must leave as";
 export const howMphIsRead = (value: undefined | number, unit: undefined | SpeedUnit) =>
   `How ${plain(value ?? 0)} ${unit === "mph" ? "mph" : "km/h"} is read`;
 export const asWritten = "As written";

@@ -1,0 +1,58 @@
+"use client";
+import type { ClassRule } from "@/core/law";
+import { sameClass } from "@/core/law";
+import type { Job } from "@/core/record";
+import { Button, Choice, useKeptState } from "@/ui/primitives";
+import Link from "next/link";
+import { useClasses } from "../classes/useClasses";
+import * as say from "@/words/screens/intake/whichClass";
+
+/** A class taken by a bike: as it stands now, read as written. */
+export const classTaken = (rule: ClassRule | null): Partial<Job["classChoice"]> => ({
+  rule,
+  acceptReading: false,
+  acceptedKmh: "",
+});
+
+interface WhichClassProps {
+  /** The class the bike has taken, as it was then. */
+  readonly rule: ClassRule | null;
+  readonly setClass: (edit: Partial<Job["classChoice"]>) => void;
+}
+
+/** The class a bike must leave in. One that has changed since the bike took it is taken anew only when asked. */
+export function WhichClass({ rule, setClass }: WhichClassProps) {
+  const { all } = useClasses();
+  const [, setPart] = useKeptState("tables", "wheel");
+  const known = all.find(({ id }) => id === rule?.id);
+  // A class that was taken out since is still the one of this bike.
+  const offered = rule && !known ? [...all, rule] : all;
+  const changed = rule && known && !sameClass(rule, known) ? known : null;
+  return (
+    <div>
+      <Choice
+        label={say.mustLeaveAs}
+        value={rule?.id ?? ""}
+        options={offered.map((each) => ({ value: each.id, label: each.name }))}
+        onChoose={(id) => setClass(classTaken(offered.find((each) => each.id === id) ?? null))}
+      />
+      {changed ? (
+        <p className="mt-2 flex flex-wrap items-baseline gap-x-3 text-[0.95rem]">
+          {say.changedSince(changed.name, changed.knownOn)}
+          <Button weight="quiet" onClick={() => setClass(classTaken(changed))}>
+            {say.takeItAsItIs}
+          </Button>
+        </p>
+      ) : null}
+      <p className="mt-1 text-[0.9rem]">
+        <Link
+          href="/tables"
+          onClick={() => setPart("classes")}
+          className="inline-flex min-h-11 items-center text-quiet underline underline-offset-4 hover:text-ink"
+        >
+          {say.anotherClass}
+        </Link>
+      </p>
+    </div>
+  );
+}

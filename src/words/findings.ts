@@ -1,10 +1,10 @@
 /** Plain wording of findings, in one place. The core carries the numbers; these carry the words. */
 import type { SheetFinding, SheetMessage } from "@/core/sheet";
-import type { SpeedometerMistake } from "@/core/decide";
+import type { ReadingMisfit, SpeedometerMistake } from "@/core/decide";
 import type { SpeedUnit } from "@/core/units";
 import type { ReadOutNeed } from "@/core/wheel";
 import { partInSentence } from "./fields";
-import { fixed, plain, speed, unitName } from "./speak";
+import { count, fixed, plain, speed, unitName } from "./speak";
 
 export interface Voice {
   readonly unit: SpeedUnit;
@@ -106,6 +106,8 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return "It switches on with a live throttle, and no line says in which level. A touch moves the bike.";
     case "hazard.speedometer-mistake":
       return mistakeText(message);
+    case "hazard.reading-misfit":
+      return readingText(message);
     case "hazard.crank-pulses-misfit":
       return `Line ${message.code} counts ${message.set} pulses a crank turn; the sensor on this bike gives ${message.given}. Assist then starts ${message.set > message.given ? "later" : "sooner"} than it says.`;
     case "hazard.cruise-on":
@@ -167,6 +169,10 @@ function mistakeText({ r, cause, code, holds, wants, mends, locked }: Speedomete
       ? `It cannot hold ${plain(wants)}: this display cannot count this pick-up.`
       : `${locked ? "Unlock it" : "Set it"}${mends === null ? "" : ` to ${mends}`} and leave the others.`;
   switch (cause) {
+    case "magnets":
+      return `${off}. Line ${code} counts ${magnets(Number(holds))}; this wheel has ${magnets(wants ?? 0)}. ${must}`;
+    case "ratio-left-out":
+      return `${off}. Line ${code} is ${holds}, the motor’s own count with its gear left out; a turn of the wheel gives ${plain(wants ?? 0)}. ${must}`;
     case "pulses":
       return `${off}. Line ${code} is ${holds}; this pick-up gives ${plain(wants ?? 0)}. ${must}`;
     case "poles-for-pairs":
@@ -179,8 +185,35 @@ function mistakeText({ r, cause, code, holds, wants, mends, locked }: Speedomete
       return `${off}. Line ${code} stands for a wheel of another size. ${must}`;
     case "diameter-for-circumference":
       return `${off}. Line ${code} holds ${holds}, the wheel’s diameter where its circumference belongs. ${must}`;
+    case "inches-for-millimetres":
+      return `${off}. Line ${code} holds ${holds}, inches where millimetres belong. ${must}`;
     case "several":
       return `${off}, and no one line explains it. Read wheel, pulses and calibration again before anything is set.`;
+  }
+}
+
+const magnets = (n: number): string => count(n, "magnet");
+
+/** What a reading on the road and the lines do not agree on, and what to look at. */
+function readingText({ cause, trueKmh, shown, expected, unit, code, pulses }: ReadingMisfit): string {
+  const showed = `At a true ${speed(trueKmh, unit)} it showed ${plain(shown)}${expected === null ? "" : `; by its lines it should show ${plain(expected)}`}.`;
+  switch (cause) {
+    case "unit":
+      return `${showed} That is the same speed in ${unit === "mph" ? "km/h" : "mph"}: look at the unit on the screen${code === "" ? "" : ` and read line ${code} again`}.`;
+    case "twice":
+      return `${showed} Twice as much: look for a second magnet, or one that passes its sensor twice.`;
+    case "half":
+      return `${showed} Half as much: look for a magnet that is missing or too far from its sensor.`;
+    case "gear-ratio":
+      return `${showed} The gear of the motor lies between: the pulses were counted on the other side of it. Count them again, turning the wheel once.`;
+    case "other-pulse-line":
+      return `${showed} Line ${code} holds another count, and it is the one that rules here.`;
+    case "nothing-shown":
+      return `At a true ${speed(trueKmh, unit)} it showed nothing. Look at magnet, sensor and plug before any line.`;
+    case "counted-by-it":
+      return `${showed} Nobody has counted the pick-up; this reading speaks for ${count(pulses ?? 0, "pulse")} a wheel turn. Turn the wheel once and count.`;
+    case "unexplained":
+      return `${showed} Nothing known explains it. Roll the wheel out again, and read wheel and pulse lines again, before anything is set.`;
   }
 }
 

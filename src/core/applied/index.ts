@@ -5,6 +5,7 @@ export {
   type Counting,
   countingOf,
   decoded,
+  pulsesSet,
   type Raws,
   readOut,
   type ReadOut,

@@ -6,6 +6,7 @@
 import { countingOf, decoded, readOut, type Raws } from "../applied";
 import { lineSetting, shows, contextOf, encodeLine, type DisplayProfile, type SettingKey } from "../display";
 import type { Bike } from "../facts";
+import { MM_PER_INCH } from "../units/convert";
 
 /** An error larger than this is a mistake, as a share of true. */
 const MISTAKE = 0.25;
@@ -14,7 +15,16 @@ const MISTAKE = 0.25;
 const EXPLAINED = 0.08;
 
 export type MistakeCause =
-  "pulses" | "poles-for-pairs" | "pairs-for-poles" | "calibration" | "wheel" | "diameter-for-circumference" | "several";
+  | "pulses"
+  | "magnets"
+  | "poles-for-pairs"
+  | "pairs-for-poles"
+  | "ratio-left-out"
+  | "calibration"
+  | "wheel"
+  | "diameter-for-circumference"
+  | "inches-for-millimetres"
+  | "several";
 
 export interface SpeedometerMistake {
   /** Shown over true. */
@@ -69,7 +79,7 @@ function suspects(profile: DisplayProfile, raws: Raws, bike: Bike, r: number): r
   const pulseSetting: SettingKey = lineSetting(profile, "pulsesPerTurn") ? "pulsesPerTurn" : "motorPulses";
   const ratio = set / given;
   const pulses: Suspect = {
-    cause: near(ratio, 2) ? "poles-for-pairs" : near(ratio, 0.5) ? "pairs-for-poles" : "pulses",
+    cause: pulseMistake(ratio, bike),
     setting: pulseSetting,
     leaves: r * ratio,
     value: given,
@@ -83,7 +93,7 @@ function suspects(profile: DisplayProfile, raws: Raws, bike: Bike, r: number): r
     ...(set === given && decoded(profile, raws, "circumferenceMm") !== null
       ? [
           {
-            cause: near(r / factor, 1 / Math.PI, 0.06) ? "diameter-for-circumference" : "wheel",
+            cause: wheelMistake(r / factor),
             setting: "circumferenceMm",
             leaves: factor,
             value: null,
@@ -91,6 +101,22 @@ function suspects(profile: DisplayProfile, raws: Raws, bike: Bike, r: number): r
         ]
       : []),
   ];
+}
+
+/** Whose count the pulse line holds: `ratio` is what it holds over what the pick-up gives. */
+function pulseMistake(ratio: number, { pickUp, gearRatio }: Bike): MistakeCause {
+  if (pickUp === "spoke-magnet") return "magnets";
+  // A gear of two to one would look like poles for pairs.
+  if (gearRatio !== null && gearRatio > 1 && near(ratio, 1 / gearRatio)) return "ratio-left-out";
+  return near(ratio, 2) ? "poles-for-pairs" : near(ratio, 0.5) ? "pairs-for-poles" : "pulses";
+}
+
+/** What the wheel line holds in place of a circumference in millimetres: `r` is what it stands for over the rollout. */
+function wheelMistake(r: number): MistakeCause {
+  if (near(r, 1 / Math.PI, 0.06)) return "diameter-for-circumference";
+  return near(r, 1 / MM_PER_INCH, 0.06) || near(r, 1 / (MM_PER_INCH * Math.PI), 0.06)
+    ? "inches-for-millimetres"
+    : "wheel";
 }
 
 const near = (a: number, b: number, within = 0.02): boolean => Math.abs(a / b - 1) < within;

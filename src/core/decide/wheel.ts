@@ -10,7 +10,11 @@ import { diagnose, type MistakeCause } from "./diagnose";
 import type { WheelOption } from "./reason";
 
 /** Mistakes the wheel line itself makes. */
-const OF_THE_WHEEL: ReadonlySet<MistakeCause> = new Set<MistakeCause>(["wheel", "diameter-for-circumference"]);
+const OF_THE_WHEEL: ReadonlySet<MistakeCause> = new Set<MistakeCause>([
+  "wheel",
+  "diameter-for-circumference",
+  "inches-for-millimetres",
+]);
 
 /** Candidates told beside the chosen one. */
 const MOST_TOLD = 4;

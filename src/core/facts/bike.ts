@@ -28,6 +28,14 @@ import {
 } from "./intake";
 import { seriesOf, type ChargerProblem, type Series } from "./series";
 
+/** True speed and how far it may be off, km/h; the number shown, and its step, in the display's own unit. */
+export interface SpeedReading {
+  readonly trueKmh: number;
+  readonly trueErrorKmh: number;
+  readonly shown: number;
+  readonly shownStep: number;
+}
+
 export interface Bike {
   readonly nickname: string;
   readonly frame: string;
@@ -44,6 +52,10 @@ export interface Bike {
   readonly pickUpSaid: boolean;
   /** Pulses the pick-up gives per wheel turn; null where it sits in the motor and nobody has counted them. */
   readonly pulsesPerTurn: number | null;
+  /** Turns of the motor for one of the wheel, as said; null where nobody has said so. */
+  readonly gearRatio: number | null;
+  /** One steady speed on the road and what the display showed, with the lines as found; null without both. */
+  readonly reading: SpeedReading | null;
   readonly crankPulses: number;
   /** Whether somebody has counted them. */
   readonly crankPulsesSaid: boolean;
@@ -86,6 +98,13 @@ const NEEDED: readonly IntakeKey[] = ["nickname", "motorKind", "motorRatedW", "p
 export const readIntake = (typed: IntakeText & Readonly<Record<string, string>>): IntakeReading =>
   readBike(factsOf(BIKE_FIELDS, typed));
 
+function readingOf({ number }: FactsOf<typeof BIKE_FIELDS>): SpeedReading | null {
+  const [trueKmh, shown] = [number("oneTrueKmh"), number("oneShown")];
+  return trueKmh === null || shown === null
+    ? null
+    : { trueKmh, trueErrorKmh: number("oneTrueErrorKmh"), shown, shownStep: number("shownStep") };
+}
+
 /** The bike, out of all facts known of it. Never fails: what cannot be read is not known, and named in `problems`. */
 export function readBike(facts: FactsOf<typeof BIKE_FIELDS>): IntakeReading {
   const { number, text, said } = facts;
@@ -115,6 +134,8 @@ export function readBike(facts: FactsOf<typeof BIKE_FIELDS>): IntakeReading {
     pickUp,
     pickUpSaid: said("pickUp"),
     pulsesPerTurn: pickUp === "inside-motor" && !said("pulsesPerTurn") ? null : number("pulsesPerTurn"),
+    gearRatio: said("gearRatio") ? number("gearRatio") : null,
+    reading: readingOf(facts),
     crankPulses: number("crankPulses"),
     crankPulsesSaid: said("crankPulses"),
     throttleFitted: yesNo("throttleFitted"),

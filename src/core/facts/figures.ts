@@ -3,7 +3,7 @@
  * stands in for it. They are kept as typed, in the same record as the intake. Guesses are from memory unless marked
  * otherwise.
  */
-import { CHARGER_V } from "./intake";
+import { CHARGER_V, READING_FIELDS } from "./intake";
 import { number, option, text, type IntakeField } from "./fields";
 
 /** Times the rider's own power a torque-controlled kit adds at most. From memory. */
@@ -19,14 +19,14 @@ export const FIGURES = {
   outerDiameterMm: number("mm", 200, 900),
   spokeMagnets: number("magnets", 1, 36, null, true),
   motorPoles: number("poles", 2, 120, null, true),
-  gearRatio: number(": 1", 1, 30, 1),
-  oneTrueKmh: number("km/h", 3, 120),
-  oneTrueErrorKmh: number("km/h", 0, 10, 0.5),
-  oneShown: number(null, 0, 200),
+  gearRatio: READING_FIELDS.gearRatio,
+  oneTrueKmh: READING_FIELDS.oneTrueKmh,
+  oneTrueErrorKmh: READING_FIELDS.oneTrueErrorKmh,
+  oneShown: READING_FIELDS.oneShown,
   // Calibration
   runs: text(2000),
   trueUnit: option(["kmh", "mph"], "kmh"),
-  shownStep: number(null, 0.01, 5, 0.1),
+  shownStep: READING_FIELDS.shownStep,
   truncates: option(["yes", "no"], "no"),
   wantedPercent: number("%", 0.1, 10, 1),
   tripShown: number(null, 0.05, 2000),

@@ -40,8 +40,17 @@ export const INTAKE_FIELDS = {
 /** Volts a charger ends at, as its label says: asked beside the pack's figures, and it settles the cells. */
 export const CHARGER_V = number("V", 12, 130);
 
+/** One reading of the speedometer on the road, and a gear between sensor and wheel: asked beside the wheel's figures. */
+export const READING_FIELDS = {
+  gearRatio: number(": 1", 1, 30, 1),
+  oneTrueKmh: number("km/h", 3, 120),
+  oneTrueErrorKmh: number("km/h", 0, 10, 0.5),
+  oneShown: number(null, 0, 200),
+  shownStep: number(null, 0.01, 5, 0.1),
+};
+
 /** All that the bike itself is read from. */
-export const BIKE_FIELDS = { ...INTAKE_FIELDS, chargerV: CHARGER_V };
+export const BIKE_FIELDS = { ...INTAKE_FIELDS, ...READING_FIELDS, chargerV: CHARGER_V };
 
 export type IntakeKey = keyof typeof INTAKE_FIELDS;
 export const INTAKE_KEYS = Object.keys(INTAKE_FIELDS) as readonly IntakeKey[];

@@ -11,6 +11,7 @@ import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied"
 import type { Bike } from "../facts/bike";
 import { isOver, partAmps } from "../decide/currentBounds";
 import { diagnose, type SpeedometerMistake } from "../decide/diagnose";
+import { readingMisfit, type ReadingMisfit } from "../decide/reading";
 
 export type HazardMessage =
   | {
@@ -36,6 +37,7 @@ export type HazardMessage =
   | { readonly key: "hazard.moves-at-power-on"; readonly level: number | "last-used" }
   | { readonly key: "hazard.throttle-live" }
   | ({ readonly key: "hazard.speedometer-mistake" } & SpeedometerMistake)
+  | ({ readonly key: "hazard.reading-misfit" } & ReadingMisfit)
   | { readonly key: "hazard.crank-pulses-misfit"; readonly code: string; readonly set: number; readonly given: number }
   | { readonly key: "hazard.cruise-on" }
   | { readonly key: "hazard.pin-on" }
@@ -75,6 +77,10 @@ export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readon
 /** Both directions are a fault: low hides speed, high robs the rider of it. */
 function speedometerHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
   const mistake = diagnose(profile, raws, bike);
+  const misfit = readingMisfit(profile, raws, bike);
+  const read: HazardFinding[] = misfit
+    ? [{ severity: "caution", subject: "speedometer", message: { key: "hazard.reading-misfit", ...misfit } }]
+    : [];
   return mistake
     ? [
         {
@@ -82,8 +88,9 @@ function speedometerHazards(profile: DisplayProfile, raws: Raws, bike: Bike): Ha
           subject: "speedometer",
           message: { key: "hazard.speedometer-mistake", ...mistake },
         },
+        ...read,
       ]
-    : [];
+    : read;
 }
 
 /** Packs the display takes: as described, else as its own volts line has them; none where neither says. */

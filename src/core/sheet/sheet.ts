@@ -78,10 +78,15 @@ export function makeSheet(context: SheetContext): Sheet {
   const startsFrom = context.startsFrom ?? asFound;
   const proposals = propose({ ...context, asFound: startsFrom });
   const raws: Raws = proposals.map(({ raw, index }) => raw ?? startsFrom[index] ?? context.inForce[index] ?? null);
-  const found = columnOf("found", asFound, context);
+  const found = columnOf("found", asFound, context, true);
   const proposed = columnOf("proposed", raws, context);
   const target = columnOf("target", sealed ? raws.map((raw, i) => sealed[i] ?? raw) : raws, context);
-  const inForce = columnOf("in-force", context.inForce, context);
+  const inForce = columnOf(
+    "in-force",
+    context.inForce,
+    context,
+    context.inForce.every((raw, i) => raw === asFound[i]),
+  );
   const columns = { found, proposed, target, inForce };
   const contexts = {
     found: contextOf(profile, found.raws),

@@ -4,15 +4,17 @@
  * common practice, no source, unless the case names one.
  */
 import type { IntakeText } from "../../facts";
+import type { FigureKey } from "../../facts/figures";
 import type { Severity } from "../../law";
 import type { SheetMessage } from "../findings";
-import type { MistakeCause, Reason } from "../../decide";
+import type { MistakeCause, ReadingCause, Reason } from "../../decide";
 import type { CaseLine } from "./lines";
 
 export interface Case {
   /** What is to be learnt from it, in one sentence. */
   readonly lesson: string;
-  readonly bike: IntakeText;
+  /** Intake and figures, as typed. */
+  readonly bike: IntakeText & Readonly<Partial<Record<FigureKey, string>>>;
   /** Id of a shipped class; null while none is chosen. */
   readonly leavesAs: string | null;
   readonly lines: readonly CaseLine[];
@@ -27,8 +29,9 @@ export interface Case {
   readonly because?: Readonly<Record<string, Reason["key"]>>;
   /** Findings on the bike as it is, each with its severity. */
   readonly says?: Readonly<Partial<Record<SheetMessage["key"], Severity>>>;
-  /** The cause that must be named for a speedometer that is far off. */
+  /** The cause that must be named for a speedometer that is far off, and for a reading that does not fit. */
   readonly mistake?: MistakeCause;
+  readonly reading?: ReadingCause;
   /** Findings that must not be made of the bike as it is. */
   readonly saysNot?: readonly SheetMessage["key"][];
   /** Findings after the plan, and those that must be gone or never come. */

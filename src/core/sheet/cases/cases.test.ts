@@ -79,6 +79,11 @@ describe.each(names)("%s", (name) => {
         sheet.inForce.findings.map(({ message }) => message),
         lesson.lesson,
       ).toContainEqual(expect.objectContaining({ key: "hazard.speedometer-mistake", cause: lesson.mistake }));
+    if (lesson.reading)
+      expect(
+        sheet.inForce.findings.map(({ message }) => message),
+        lesson.lesson,
+      ).toContainEqual(expect.objectContaining({ key: "hazard.reading-misfit", cause: lesson.reading }));
     for (const key of lesson.saysNot ?? [])
       expect(said(sheet.inForce.findings), lesson.lesson).not.toHaveProperty([key]);
     for (const key of lesson.gone ?? []) expect(said(sheet.target.findings), lesson.lesson).not.toHaveProperty([key]);

@@ -2,6 +2,7 @@
 import type { CurrentPart } from "@/core/battery/current";
 import type { IntakeKey } from "@/core/facts";
 import { CHEMISTRY_NAMES } from "./chemistries";
+import { MOTOR_NAMES } from "./motors";
 
 interface FieldWords {
   readonly label: string;
@@ -33,7 +34,7 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   tapeErrorMm: { label: "Tape may be off by" },
   motorKind: {
     label: "Motor",
-    options: { "geared-hub": "Geared hub", "direct-drive-hub": "Direct-drive hub", "mid-drive": "Mid-drive" },
+    options: MOTOR_NAMES,
   },
   motorRatedW: { label: "Motor rating", hint: "Continuous watts, from its plate." },
   pickUp: {

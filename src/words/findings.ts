@@ -3,7 +3,9 @@ import type { SheetFinding, SheetMessage } from "@/core/sheet";
 import type { ReadingMisfit, SpeedometerMistake } from "@/core/decide";
 import type { SpeedUnit } from "@/core/units";
 import type { ReadOutNeed } from "@/core/wheel";
+import { CHEMISTRY_NAMES } from "./chemistries";
 import { partInSentence } from "./fields";
+import { motorInSentence } from "./motors";
 import { count, fixed, plain, speed, unitName } from "./speak";
 
 export interface Voice {
@@ -110,6 +112,10 @@ export function findingText(message: SheetMessage, voice: Voice): string {
       return readingText(message);
     case "hazard.crank-pulses-misfit":
       return `Line ${message.code} counts ${message.set} pulses a crank turn; the sensor on this bike gives ${message.given}. Assist then starts ${message.set > message.given ? "later" : "sooner"} than it says.`;
+    case "hazard.motor-preset-misfit":
+      return `Line ${message.code} is the preset for a ${motorInSentence(message.set)}; this bike has a ${motorInSentence(message.fitted)}. Pulses and ramp are then another motor’s.${message.locked ? " Unlock it." : ""}`;
+    case "hazard.pack-preset-misfit":
+      return `Line ${message.code} is the preset for ${CHEMISTRY_NAMES[message.set]} cells; this pack has ${CHEMISTRY_NAMES[message.fitted]}. Its gauge and its end are then another pack’s.`;
     case "hazard.cruise-on":
       return "Cruise is on: the motor goes on pushing with nobody pedalling.";
     case "hazard.pin-on":

@@ -6,6 +6,7 @@ import type { MotorFacts } from "@/core/decide/currentBounds";
 import { BASES, READ_OUT_NEEDS, type Voice } from "./findings";
 import { CHEMISTRY_NAMES } from "./chemistries";
 import { partInSentence } from "./fields";
+import { motorInSentence } from "./motors";
 import { readOutSum } from "./readOut";
 import { SETTING_NAMES } from "./settings";
 import { encodeProblemText } from "./problems";
@@ -68,6 +69,8 @@ const REASON_WORDS: {
       {
         rollout: "Measure the rollout, or give the tyre: without it no honest value can be worked out.",
         pack: "Give the pack’s nominal volts.",
+        chemistry: "Say which cells the pack has: they are only guessed, and a guess moves nothing.",
+        motor: "Say what kind of motor it is.",
         current: "Give the controller’s or the BMS’s amps.",
         class: "Choose the class it must leave in.",
       }[reason.needs],
@@ -243,6 +246,8 @@ const REASON_WORDS: {
     words(
       reason.rider === "novice" ? "A rider new to it: a calm start." : "A ready start that still waits for the pedals.",
     ),
+  "reason.own-preset": (reason) => words(`It stands on figures of its own for this ${reason.of}. They stay.`),
+  "reason.motor-kind": (reason) => words(`The motor on this bike: ${motorInSentence(reason.kind)}.`),
   "reason.chemistry": (reason) => words(`Cells: ${CHEMISTRY_NAMES[reason.chemistry]}.`),
 };
 

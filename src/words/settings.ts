@@ -11,6 +11,7 @@ import {
   type WhoSets,
 } from "@/core/display";
 import { CHEMISTRY_NAMES } from "./chemistries";
+import { MOTOR_NAMES } from "./motors";
 import { count, plain } from "./speak";
 
 const SHARES = Object.fromEntries(
@@ -38,6 +39,7 @@ export const SETTING_NAMES: Readonly<Record<SettingKey, string>> = {
   speedSensor: "Speed sensor",
   motorPulses: "Motor pulses",
   motorPreset: "Motor preset",
+  motorPresetKind: "Motor preset, by kind",
   speedCalibrationPercent: "Speed calibration",
   assistCapKmh: "Speed cap",
   throttleCapKmh: "Throttle cap",
@@ -102,6 +104,7 @@ const VALUE_WORDS: Readonly<Record<string, string>> = {
   "last-used": "last used",
   uncapped: "no cap",
   ...CHEMISTRY_NAMES,
+  ...MOTOR_NAMES,
   own: "own figures",
   full: "always full",
   "follows-level": "follows level",

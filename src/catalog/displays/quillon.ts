@@ -16,7 +16,6 @@ import {
   number,
   opens,
   page,
-  reserved,
   steps,
   tap,
 } from "./describe";
@@ -79,7 +78,11 @@ const LINES = [
   }),
   line("3-3", number("protocol", 0, 3), 1, { makerOnly: true }),
   line("3-4", number("phaseCoding", 0, 5), 0, { makerOnly: true }),
-  line("3-5", reserved(0, 255), 0, { ends: "stop", makerOnly: true }),
+  line("3-5", choice("motorPresetKind", [0, "own"], [1, "geared-hub"], [2, "direct-drive-hub"], [3, "mid-drive"]), 0, {
+    ends: "stop",
+    makerOnly: true,
+    note: "Which kind of motor the ramp is made for; 0 goes by the other lines.",
+  }),
 ];
 
 export const QUILLON = display({

@@ -43,5 +43,10 @@ export const BATTERY_POSITIONS: Positions = {
     packV === null
       ? keep({ key: "reason.no-fact", needs: "pack" })
       : { value: packV, reason: { key: "reason.nominal", packV, series } },
-  packChemistry: ({ bike: { chemistry } }) => ({ value: chemistry, reason: { key: "reason.chemistry", chemistry } }),
+  packChemistry: ({ profile, bike: { chemistry, chemistrySaid }, asFound }) => {
+    if (decoded(profile, asFound, "packChemistry") === "own") return keep({ key: "reason.own-preset", of: "pack" });
+    return chemistrySaid
+      ? { value: chemistry, reason: { key: "reason.chemistry", chemistry } }
+      : keep({ key: "reason.no-fact", needs: "chemistry" });
+  },
 };

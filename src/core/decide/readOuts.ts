@@ -1,4 +1,5 @@
 /** The product's position on what the display counts and shows. */
+import { decoded } from "../applied";
 import { keep, type Positions } from "./context";
 
 export const READ_OUT_POSITIONS: Positions = {
@@ -6,6 +7,12 @@ export const READ_OUT_POSITIONS: Positions = {
     pulsesPerTurn === null
       ? keep({ key: "reason.no-read-out", needs: ["pick-up-pulses"] })
       : { value: pulsesPerTurn, reason: { key: "reason.pulses", pulses: pulsesPerTurn } },
+  motorPresetKind: ({ profile, bike: { motorKind }, asFound }) => {
+    if (decoded(profile, asFound, "motorPresetKind") === "own") return keep({ key: "reason.own-preset", of: "motor" });
+    return motorKind === null
+      ? keep({ key: "reason.no-fact", needs: "motor" })
+      : { value: motorKind, reason: { key: "reason.motor-kind", kind: motorKind } };
+  },
   speedUnit: ({ choice }) => {
     if (!choice) return keep({ key: "reason.no-fact", needs: "class" });
     const { speedUnit: unit, name: className, publicRoad } = choice.rule;

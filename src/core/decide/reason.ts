@@ -24,7 +24,7 @@ export type Reason =
   | { readonly key: "reason.maker-only" }
   | { readonly key: "reason.reserved" }
   | { readonly key: "reason.read-only" }
-  | { readonly key: "reason.no-fact"; readonly needs: "rollout" | "pack" | "current" | "class" }
+  | { readonly key: "reason.no-fact"; readonly needs: "rollout" | "pack" | "chemistry" | "motor" | "current" | "class" }
   | { readonly key: "reason.no-read-out"; readonly needs: readonly ReadOutNeed[] }
   /** Sealed with another value than the facts at hand would give: it stands as sealed. */
   | { readonly key: "reason.sealed" }
@@ -130,4 +130,7 @@ export type Reason =
   | { readonly key: "reason.regeneration-off" }
   | { readonly key: "reason.softness"; readonly heavy: boolean }
   | { readonly key: "reason.readiness"; readonly rider: Bike["rider"] }
-  | { readonly key: "reason.chemistry"; readonly chemistry: Bike["chemistry"] };
+  | { readonly key: "reason.chemistry"; readonly chemistry: Bike["chemistry"] }
+  /** A preset of the shop's own, for a pack or a motor: nobody asked for another. */
+  | { readonly key: "reason.own-preset"; readonly of: "pack" | "motor" }
+  | { readonly key: "reason.motor-kind"; readonly kind: NonNullable<Bike["motorKind"]> };

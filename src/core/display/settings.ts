@@ -33,6 +33,8 @@ export interface Settings extends Record<ShareKey, number>, Record<BarKey, numbe
    */
   motorPulses: number;
   motorPreset: number;
+  /** Preset for a kind of motor; "own" where its figures are set line by line. */
+  motorPresetKind: "geared-hub" | "direct-drive-hub" | "mid-drive" | "own";
   speedCalibrationPercent: number;
   // Limits. Caps as the display holds them, compared in whatever way the line's basis says; "uncapped" where it has
   // none.
@@ -182,6 +184,7 @@ export const SETTINGS: { readonly [K in SettingKey]: SettingDefinition } = {
     mattersInLaw: true,
   }),
   motorPreset: number("wheel-and-speed", null, 0, 255, MAKER),
+  motorPresetKind: choice("wheel-and-speed", ["geared-hub", "direct-drive-hub", "mid-drive", "own"], MAKER),
   speedCalibrationPercent: number("wheel-and-speed", "percent", 50, 150, {
     safeDirection: "up",
     setBy: "technician",

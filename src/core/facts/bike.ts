@@ -63,6 +63,8 @@ export interface Bike {
   readonly brakeCutOff: boolean | null;
   readonly packV: number | null;
   readonly chemistry: Chemistry;
+  /** Whether somebody said which cells they are. */
+  readonly chemistrySaid: boolean;
   /** Cells in series: as said, or as usual for the pack; null where practice knows none. */
   readonly series: number | null;
   /** Every count of cells it may have, fewest first: the one said, or those usual for such a pack. */
@@ -142,6 +144,7 @@ export function readBike(facts: FactsOf<typeof BIKE_FIELDS>): IntakeReading {
     brakeCutOff: yesNo("brakeCutOff"),
     packV,
     chemistry,
+    chemistrySaid: said("chemistry"),
     series: series.options[0] ?? null,
     seriesOptions: series.options,
     seriesFrom: series.from,

@@ -31,6 +31,7 @@ const SPEED_SHOWN = [
   "motorPulses",
   "speedSensor",
   "motorPreset",
+  "motorPresetKind",
   "speedCalibrationPercent",
 ] as const satisfies readonly SettingKey[];
 const CAPS = ["assistCapKmh", "throttleCapKmh", "capPowerShare"] as const satisfies readonly SettingKey[];

@@ -37,6 +37,8 @@ const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly Settin
   pin: ["startPinOn"],
   regeneration: ["regenShare"],
   "crank-sensor": ["crankPulses"],
+  "motor-preset": ["motorPresetKind"],
+  "pack-preset": ["packChemistry"],
   brakes: [],
 };
 

@@ -8,7 +8,9 @@ import type { CurrentPart } from "../battery/current";
 import { decodeAll, lineSetting, PLAIN_CONTEXT, rawValues, type DisplayProfile } from "../display";
 import type { Severity } from "../law";
 import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied";
+import type { Chemistry } from "../battery/chemistry";
 import type { Bike } from "../facts/bike";
+import type { MotorKind } from "../facts/intake";
 import { isOver, partAmps } from "../decide/currentBounds";
 import { diagnose, type SpeedometerMistake } from "../decide/diagnose";
 import { readingMisfit, type ReadingMisfit } from "../decide/reading";
@@ -39,6 +41,19 @@ export type HazardMessage =
   | ({ readonly key: "hazard.speedometer-mistake" } & SpeedometerMistake)
   | ({ readonly key: "hazard.reading-misfit" } & ReadingMisfit)
   | { readonly key: "hazard.crank-pulses-misfit"; readonly code: string; readonly set: number; readonly given: number }
+  | {
+      readonly key: "hazard.motor-preset-misfit";
+      readonly code: string;
+      readonly set: MotorKind;
+      readonly fitted: MotorKind;
+      readonly locked: boolean;
+    }
+  | {
+      readonly key: "hazard.pack-preset-misfit";
+      readonly code: string;
+      readonly set: Chemistry;
+      readonly fitted: Chemistry;
+    }
   | { readonly key: "hazard.cruise-on" }
   | { readonly key: "hazard.pin-on" }
   | { readonly key: "hazard.regeneration" }
@@ -55,6 +70,8 @@ export type HazardSubject =
   | "pin"
   | "regeneration"
   | "crank-sensor"
+  | "motor-preset"
+  | "pack-preset"
   | "brakes";
 
 export interface HazardFinding {
@@ -104,20 +121,41 @@ function voltsTaken(profile: DisplayProfile): readonly number[] {
   });
 }
 
-/** Facts of the bike that what the display holds does not fit. What nobody has counted fits everything. */
-function misfits(profile: DisplayProfile, raws: Raws, { crankPulses, crankPulsesSaid }: Bike): HazardFinding[] {
-  const set = decoded(profile, raws, "crankPulses");
-  const line = lineSetting(profile, "crankPulses");
-  return crankPulsesSaid && line && set !== null && set !== crankPulses
-    ? [
-        {
-          severity: "caution",
-          subject: "crank-sensor",
-          message: { key: "hazard.crank-pulses-misfit", code: line.code, set, given: crankPulses },
-        },
-      ]
-    : [];
+/**
+ * Facts of the bike that what the display holds does not fit. What nobody has said fits everything, and a preset of
+ * the shop's own stands for no kind.
+ */
+function misfits(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
+  return [crankMisfit, motorMisfit, packMisfit].flatMap((misfit) => {
+    const found = misfit(profile, raws, bike);
+    return found ? [{ severity: "caution", ...found }] : [];
+  });
 }
+
+type Misfit = (profile: DisplayProfile, raws: Raws, bike: Bike) => Omit<HazardFinding, "severity"> | null;
+
+const crankMisfit: Misfit = (profile, raws, { crankPulses: given, crankPulsesSaid }) => {
+  const set = decoded(profile, raws, "crankPulses");
+  const code = lineSetting(profile, "crankPulses")?.code;
+  return crankPulsesSaid && code !== undefined && set !== null && set !== given
+    ? { subject: "crank-sensor", message: { key: "hazard.crank-pulses-misfit", code, set, given } }
+    : null;
+};
+
+const motorMisfit: Misfit = (profile, raws, { motorKind: fitted }) => {
+  const set = decoded(profile, raws, "motorPresetKind");
+  const line = lineSetting(profile, "motorPresetKind");
+  if (!line || set === null || set === "own" || fitted === null || set === fitted) return null;
+  const { code, makerOnly: locked } = line;
+  return { subject: "motor-preset", message: { key: "hazard.motor-preset-misfit", code, set, fitted, locked } };
+};
+
+const packMisfit: Misfit = (profile, raws, { chemistry: fitted, chemistrySaid }) => {
+  const set = decoded(profile, raws, "packChemistry");
+  const code = lineSetting(profile, "packChemistry")?.code;
+  if (code === undefined || set === null || set === "own" || !chemistrySaid || set === fitted) return null;
+  return { subject: "pack-preset", message: { key: "hazard.pack-preset-misfit", code, set, fitted } };
+};
 
 function packHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
   const { packV, chemistry, controllerV } = bike;

@@ -40,7 +40,7 @@ export const INTAKE_FIELDS = {
 /** Volts a charger ends at, as its label says: asked beside the pack's figures, and it settles the cells. */
 export const CHARGER_V = number("V", 12, 130);
 
-/** One reading of the speedometer on the road, and a gear between sensor and wheel: asked beside the wheel's figures. */
+/** A reading of the speedometer on the road, and a gear between sensor and wheel: asked among the wheel’s figures. */
 export const READING_FIELDS = {
   gearRatio: number(": 1", 1, 30, 1),
   oneTrueKmh: number("km/h", 3, 120),

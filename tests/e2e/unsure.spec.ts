@@ -63,3 +63,27 @@ test("held against every class, the nearest stands first, and one key chooses it
   await expect(main(page)).toContainText("Ontario");
   expect((await jobOf(page, "every")).classChoice.rule?.id).toBe("ca-ontario");
 });
+
+test("what the plan leaves names the line that mends it, and one tap sets it; undone, it stands again", async ({
+  page,
+}) => {
+  await openRack(page);
+  await putJobs(page, [{ ...demo(207), id: "mend", number: 994, overrides: { "53": 40, "62": 2 } }]);
+  const slow = await page.context().newCDPSession(page);
+  await slow.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+  await page.goto("/job/mend/plan");
+  const findings = page.getByRole("region", { name: "Findings" });
+  await expect(findings).toContainText("Line 53 at 25 mends it.");
+  await findings.getByRole("button", { name: "Set line 53 to 25" }).dblclick();
+  await expect(findings).not.toContainText("Line 53 at 25 mends it.");
+  await expect.poll(async () => (await jobOf(page, "mend")).overrides).toEqual({ "62": 2 });
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(findings).toContainText("Line 53 at 25 mends it.");
+  expect((await jobOf(page, "mend")).overrides).toEqual({ "53": 40, "62": 2 });
+  await page.reload();
+  await page
+    .getByRole("region", { name: "Findings" })
+    .getByRole("button", { name: "Set line 53 to 25" })
+    .press("Enter");
+  await expect.poll(async () => (await jobOf(page, "mend")).overrides).toEqual({ "62": 2 });
+});

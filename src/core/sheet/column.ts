@@ -24,20 +24,11 @@ const once = <Value>(work: () => Value): (() => Value) => {
   return () => (kept ??= { value: work() }).value;
 };
 
-/**
- * A column of values on a display, judged by bike and class. The values are copied: nobody moves them afterwards.
- * @param asRead the values a reading of the speedometer was taken with; it says nothing of others
- */
-export function columnOf<Name extends ColumnName>(
-  name: Name,
-  raws: Raws,
-  { profile, bike: known, choice }: Judged,
-  asRead = false,
-): Column<Name> {
+/** A column of values on a display, judged by bike and class. The values are copied: nobody moves them afterwards. */
+export function columnOf<Name extends ColumnName>(name: Name, raws: Raws, on: Judged): Column<Name> {
   const kept = Object.freeze([...raws]);
-  const bike = asRead ? known : { ...known, reading: null };
-  const findings = once(() => findingsOn({ profile, bike, choice }, kept));
-  const cap = once(() => appliedCap(profile, kept, bike));
+  const findings = once(() => findingsOn(on, kept));
+  const cap = once(() => appliedCap(on.profile, kept, on.bike));
   return {
     name,
     raws: kept,

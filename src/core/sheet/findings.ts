@@ -47,12 +47,14 @@ export interface Judged {
   readonly profile: DisplayProfile;
   readonly bike: Bike;
   readonly choice: ClassChoice | null;
+  /** The values a reading of the speedometer was taken with; it says nothing of others. None where nobody knows. */
+  readonly readWith?: Raws | null;
 }
 
 /** All findings, of class and of hazard, on a bike whose display holds these raw values, gravest first. */
-export function findingsOn({ profile, bike, choice }: Judged, raws: Raws): readonly SheetFinding[] {
+export function findingsOn({ profile, bike, choice, readWith = null }: Judged, raws: Raws): readonly SheetFinding[] {
   const law: readonly Finding[] = choice ? judge(choice, asApplied(profile, raws, bike)) : [];
-  return [...law, ...hazards(profile, raws, bike)]
+  return [...law, ...hazards(profile, raws, bike, readWith)]
     .map((finding) => ({ ...finding, lines: linesAbout(profile, finding.subject) }))
     .sort((a, b) => gravity(a) - gravity(b));
 }

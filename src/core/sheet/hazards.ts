@@ -80,11 +80,21 @@ export interface HazardFinding {
   readonly message: HazardMessage;
 }
 
-/** Hazards of these raw values on this bike, gravest first. Volts and amps. */
-export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readonly HazardFinding[] {
+/**
+ * Hazards of these raw values on this bike, gravest first. Volts and amps.
+ * @param readWith the values a reading of the speedometer was taken with: what it does not fit stands until it is seen
+ *   to, whatever is planned
+ */
+export function hazards(
+  profile: DisplayProfile,
+  raws: Raws,
+  bike: Bike,
+  readWith: Raws | null = null,
+): readonly HazardFinding[] {
   return [
     ...packHazards(profile, raws, bike),
     ...speedometerHazards(profile, raws, bike),
+    ...readingHazards(profile, readWith, bike),
     ...currentHazards(profile, raws, bike),
     ...misfits(profile, raws, bike),
     ...ridingHazards(profile, raws, bike),
@@ -94,10 +104,6 @@ export function hazards(profile: DisplayProfile, raws: Raws, bike: Bike): readon
 /** Both directions are a fault: low hides speed, high robs the rider of it. */
 function speedometerHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
   const mistake = diagnose(profile, raws, bike);
-  const misfit = readingMisfit(profile, raws, bike);
-  const read: HazardFinding[] = misfit
-    ? [{ severity: "caution", subject: "speedometer", message: { key: "hazard.reading-misfit", ...misfit } }]
-    : [];
   return mistake
     ? [
         {
@@ -105,9 +111,15 @@ function speedometerHazards(profile: DisplayProfile, raws: Raws, bike: Bike): Ha
           subject: "speedometer",
           message: { key: "hazard.speedometer-mistake", ...mistake },
         },
-        ...read,
       ]
-    : read;
+    : [];
+}
+
+function readingHazards(profile: DisplayProfile, readWith: Raws | null, bike: Bike): HazardFinding[] {
+  const misfit = readWith && readingMisfit(profile, readWith, bike);
+  return misfit
+    ? [{ severity: "caution", subject: "speedometer", message: { key: "hazard.reading-misfit", ...misfit } }]
+    : [];
 }
 
 /** Packs the display takes: as described, else as its own volts line has them; none where neither says. */

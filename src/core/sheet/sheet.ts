@@ -76,17 +76,14 @@ export interface SheetContext extends ProposalContext {
 export function makeSheet(context: SheetContext): Sheet {
   const { profile, asFound, sealed } = context;
   const startsFrom = context.startsFrom ?? asFound;
+  // Once keys were begun, nobody knows which values a reading was taken with.
+  const judged = { ...context, readWith: sealed ? null : asFound };
   const proposals = propose({ ...context, asFound: startsFrom });
   const raws: Raws = proposals.map(({ raw, index }) => raw ?? startsFrom[index] ?? context.inForce[index] ?? null);
-  const found = columnOf("found", asFound, context, true);
-  const proposed = columnOf("proposed", raws, context);
-  const target = columnOf("target", sealed ? raws.map((raw, i) => sealed[i] ?? raw) : raws, context);
-  const inForce = columnOf(
-    "in-force",
-    context.inForce,
-    context,
-    context.inForce.every((raw, i) => raw === asFound[i]),
-  );
+  const found = columnOf("found", asFound, judged);
+  const proposed = columnOf("proposed", raws, judged);
+  const target = columnOf("target", sealed ? raws.map((raw, i) => sealed[i] ?? raw) : raws, judged);
+  const inForce = columnOf("in-force", context.inForce, judged);
   const columns = { found, proposed, target, inForce };
   const contexts = {
     found: contextOf(profile, found.raws),

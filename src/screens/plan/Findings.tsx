@@ -2,10 +2,15 @@ import { FindingLine } from "@/ui/primitives";
 import { findingText } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
+import { later } from "@/ui/primitives/later";
 import * as say from "@/words/screens/plan/findings";
 
+/** Looked for once the plan is drawn: each is tried on the whole plan. */
+const Mend = later(() => import("./Mend").then((module) => module.Mend));
+
 /** Every finding in words, what the plan mends told apart from what it leaves. */
-export function Findings({ workings }: Pick<StageProps, "workings">) {
+export function Findings(props: Pick<StageProps, "job" | "change" | "workings">) {
+  const { workings } = props;
   const { sheet } = workings;
   if (!sheet) return null;
   const voice = voiceOf(workings);
@@ -23,9 +28,10 @@ export function Findings({ workings }: Pick<StageProps, "workings">) {
           </div>
         ))}
         {left.map((finding) => (
-          <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
-            {findingText(finding.message, voice)}
-          </FindingLine>
+          <div key={finding.message.key + finding.lines.join()}>
+            <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
+            <Mend {...props} finding={finding} />
+          </div>
         ))}
         {left.every((finding) => finding.severity === "note") && workings.choice ? (
           <p className="text-quiet">

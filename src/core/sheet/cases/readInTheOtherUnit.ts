@@ -12,5 +12,5 @@ export const CASE: Case = {
   says: { "hazard.reading-misfit": "caution" },
   reading: "unit",
   saysNot: ["hazard.speedometer-mistake"],
-  gone: ["hazard.reading-misfit"],
+  left: { "hazard.reading-misfit": "caution" },
 };

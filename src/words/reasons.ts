@@ -147,6 +147,13 @@ const REASON_WORDS: {
       }`,
       `One ride at full assist settles it: write the top speed down under Prove. The class says ${speed(reason.limitKmh, unit)}.`,
     ]),
+  "reason.cap-slowest": ({ shows, trueKmh, limitKmh, of }, { unit }) =>
+    words([
+      `${shows} is the slowest this line has. The class says ${speed(limitKmh, unit)}.`,
+      trueKmh === null
+        ? `Where ${of === "assist" ? "assist" : "throttle drive"} then ends is not known.`
+        : `${of === "assist" ? "Assist" : "Throttle drive"} then really stops at ${speed(trueKmh.nominal, unit, 2)}: look for what makes the speedometer read so low.`,
+    ]),
   "reason.wheel-not-the-cause": ({ mistake }) =>
     words(
       mistake.code === ""

@@ -3,7 +3,7 @@
  * is known of the speedometer.
  */
 import { appliedCap, readOut } from "../applied";
-import { capBasisOf, contextOf, decodeAll, encodeLine, rawValues, shows } from "../display";
+import { capBasisOf, contextOf, decodeAll, encodeLine, rawValues, shows, type EncodeProblem } from "../display";
 import { assistLimit, throttleLimit, type AssistLimit } from "../law";
 import { trueCap } from "../wheel";
 import { stay, type Asked, type ProposalContext, type ProposedLine, type Solver } from "./context";
@@ -31,7 +31,7 @@ export const decideCap: Solver = (context, asked) => {
   }
   const column = contextOf(profile, others);
   const encoded = encodeLine(encoding, limit.kmh * meter.r.low, limit.strict, column);
-  if (!encoded.ok) return stay(asked, { key: "reason.cannot-hold", problem: encoded.problem });
+  if (!encoded.ok) return slowest(context, asked, limit, encoded.problem);
   const settingKmh = typeof encoded.held === "number" ? encoded.held : limit.kmh;
   return {
     line,
@@ -61,11 +61,12 @@ export const decideCap: Solver = (context, asked) => {
  * speed shown or with a speed of its own, as far as it is known how far the display is off. What is as slow stays.
  */
 function heldEitherWay(
-  { profile, bike, asFound }: ProposalContext,
+  context: ProposalContext,
   asked: Asked,
   limit: AssistLimit,
   basis: "own" | "unknown" | "shown",
 ): ProposedLine {
+  const { profile, bike, asFound } = context;
   const { line, index, others } = asked;
   const { encoding } = line;
   const meter = readOut(profile, others, bike);
@@ -89,7 +90,41 @@ function heldEitherWay(
   });
   if (found !== null && typeof holds === "number" && holds <= heldKmh) return set(found);
   const encoded = encodeLine(encoding, heldKmh, limit.strict, column);
-  return encoded.ok ? set(encoded.raw) : stay(asked, { key: "reason.cannot-hold", problem: encoded.problem });
+  return encoded.ok ? set(encoded.raw) : slowest(context, asked, limit, encoded.problem);
+}
+
+/** The slowest value a cap line has, where none is slow enough: never left faster, or without an end, for that. */
+function slowest(
+  { profile, bike }: ProposalContext,
+  asked: Asked,
+  { kmh: limitKmh }: AssistLimit,
+  problem: EncodeProblem,
+): ProposedLine {
+  const { line, index, others } = asked;
+  const { encoding } = line;
+  const setting = encoding.setting === "throttleCapKmh" ? "throttleCapKmh" : "assistCapKmh";
+  const column = contextOf(profile, others);
+  const least = rawValues(encoding)
+    .flatMap((raw) => {
+      const kmh = decodeAll(line, raw, column)[setting];
+      return typeof kmh === "number" ? [{ raw, kmh }] : [];
+    })
+    .sort((a, b) => a.kmh - b.kmh)[0];
+  if (!least) return stay(asked, { key: "reason.cannot-hold", problem });
+  const meter = readOut(profile, others, bike);
+  const trueKmh = capBasisOf(encoding) === "shown" && meter.kind === "known" ? trueCap(least.kmh, meter.r) : null;
+  return {
+    line,
+    index,
+    raw: least.raw,
+    reason: {
+      key: "reason.cap-slowest",
+      shows: shows(encoding, least.raw),
+      trueKmh,
+      limitKmh,
+      of: setting === "throttleCapKmh" ? "throttle" : "assist",
+    },
+  };
 }
 
 /**

@@ -54,6 +54,15 @@ export type Reason =
       readonly of: "assist" | "throttle";
       readonly beyond: EncodeProblem | null;
     }
+  /** Even its slowest value ends drive past the limit, or ends it nobody knows where. */
+  | {
+      readonly key: "reason.cap-slowest";
+      readonly shows: string;
+      /** Where drive then really ends; null where that is not known. */
+      readonly trueKmh: Interval | null;
+      readonly limitKmh: number;
+      readonly of: "assist" | "throttle";
+    }
   | { readonly key: "reason.cap-not-shown"; readonly basis: "own" | "share" | "unknown" }
   /** Nobody knows what the cap compares with: a value safe under every reading of it, until a run settles it. */
   | {

@@ -73,6 +73,22 @@ describe("one factor", () => {
       9,
     );
   });
+  it.each([2.5, -2.5, 6])(
+    "a constant offset of %s km/h is an offset, however far off one factor lies, and no jumping",
+    (off) => {
+      const shifted = runs.map(({ trueKmh }, i) => ({ trueKmh, shownKmh: trueKmh + off + (i % 2 ? 0.05 : -0.05) }));
+      const fit = calibrate(shifted, TENTHS);
+      expect(has(fit, "calibration.jumping")).toBe(false);
+      expect(fit?.notes.find((note) => note.key === "calibration.offset")).toMatchObject({
+        offsetKmh: expect.closeTo(linearRegression(shifted.map((run) => [run.trueKmh, run.shownKmh])).b, 9) as number,
+      });
+    },
+  );
+  it("a sensor that jumps about a line off the origin still jumps", () => {
+    const jumping = runs.map(({ trueKmh }, i) => ({ trueKmh, shownKmh: trueKmh + 2 + ([4, -5, 5, -4, 3][i] ?? 0) }));
+    const fit = calibrate(jumping, TENTHS);
+    expect([has(fit, "calibration.jumping"), has(fit, "calibration.offset")]).toEqual([true, false]);
+  });
   it("says nothing of an interval under three runs, and says what is thin", () => {
     const fit = calibrate(runs.slice(0, 2), TENTHS);
     expect(fit).toMatchObject({ low: null, high: null });

@@ -76,15 +76,16 @@ export function calibrate(runs: readonly Run[], { stepKmh, truncates }: DisplayR
   if (n > 1 && rangeKmh < GOOD_RANGE_KMH)
     notes.push({ key: "calibration.narrow-range", rangeKmh, goodKmh: GOOD_RANGE_KMH });
   const expectedKmh = Math.sqrt((r * GPS_RUN_KMH) ** 2 + stepKmh ** 2 / 12);
-  if (
-    scatterKmh !== null &&
-    n >= FEWEST_RUNS &&
-    ((n - 1) * scatterKmh ** 2) / expectedKmh ** 2 > jstat.chisquare.inv(1 - FALSE_ALARM, n - 1)
-  ) {
-    notes.push({ key: "calibration.jumping", scatterKmh, expectedKmh });
-  } else if (n >= FEWEST_RUNS) {
-    const offset = offsetOf(xs, ys);
-    if (offset) notes.push(offset);
+  if (scatterKmh !== null && n >= FEWEST_RUNS) {
+    const line = lineThrough(xs, ys);
+    const jumps = (squares: number, degrees: number): boolean =>
+      squares / expectedKmh ** 2 > jstat.chisquare.inv(1 - FALSE_ALARM, degrees);
+    const factorJumps = jumps((n - 1) * scatterKmh ** 2, n - 1);
+    // Against the better of the two fits: a constant offset is no jumping.
+    if (factorJumps && (line === null || jumps(line.squares, n - 2)))
+      notes.push({ key: "calibration.jumping", scatterKmh, expectedKmh });
+    else if (line && (factorJumps || Math.abs(line.t) > line.critical))
+      notes.push({ key: "calibration.offset", offsetKmh: line.intercept, t: line.t, critical: line.critical });
   }
   return {
     r,
@@ -99,8 +100,18 @@ export function calibrate(runs: readonly Run[], { stepKmh, truncates }: DisplayR
   };
 }
 
-/** Whether a line off the origin explains the runs better: |t| of its intercept beyond t(0.975, n − 2). */
-function offsetOf(xs: readonly number[], ys: readonly number[]): CalibrationNote | null {
+interface LineThrough {
+  /** Shown speed at standstill, km/h. */
+  readonly intercept: number;
+  /** t of the intercept, and t(0.975, n − 2): beyond it a line off the origin explains the runs better. */
+  readonly t: number;
+  readonly critical: number;
+  /** Sum of the squares of the residuals, km²/h². */
+  readonly squares: number;
+}
+
+/** The line off the origin through the runs; null where they are all of one speed. */
+function lineThrough(xs: readonly number[], ys: readonly number[]): LineThrough | null {
   const n = xs.length;
   const meanX = sum(xs) / n;
   const meanY = sum(ys) / n;
@@ -108,11 +119,12 @@ function offsetOf(xs: readonly number[], ys: readonly number[]): CalibrationNote
   if (sxx < 1e-9) return null;
   const slope = sum(xs.map((x, i) => (x - meanX) * ((ys[i] ?? 0) - meanY))) / sxx;
   const intercept = meanY - slope * meanX;
-  const s2 = sum(xs.map((x, i) => ((ys[i] ?? 0) - intercept - slope * x) ** 2)) / (n - 2);
+  const squares = sum(xs.map((x, i) => ((ys[i] ?? 0) - intercept - slope * x) ** 2));
+  const s2 = squares / (n - 2);
   const se = Math.sqrt(s2 * (1 / n + meanX ** 2 / sxx));
   const critical = t95(n - 2);
   const t = se > 1e-9 ? intercept / se : Math.abs(intercept) > 1e-6 ? Infinity * Math.sign(intercept) : 0;
-  return Math.abs(t) > critical ? { key: "calibration.offset", offsetKmh: intercept, t, critical } : null;
+  return { intercept, t, critical, squares };
 }
 
 /** Longest series of runs anybody would ride. */

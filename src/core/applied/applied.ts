@@ -181,6 +181,36 @@ export const shownUnit = (profile: DisplayProfile, raws: Raws): SpeedUnit | null
 /** How far a measured top assisted speed may be off, km/h: a steady reading off a GPS. Common practice, no source. */
 const MEASURED_SLACK_KMH = 0.5;
 
+/**
+ * Where a measured cap of an unknown scale ends drive on this bike: where it was measured, or, on another wheel, at
+ * either of what it comes to where it is compared with the speed shown or with the motor's own. Null where nobody says
+ * on which bike, or one of the two cannot be worked out: it is to be measured again.
+ */
+function measuredEnd(
+  { measured }: Extract<Line["encoding"], { kind: "unknown-scale" }>,
+  raw: number,
+  { rollout }: Bike,
+  meter: ReadOut,
+): Interval | null {
+  const end = measured.find((each) => each.raw === raw);
+  if (!end?.on || !rollout) return null;
+  const { rolloutMm, r } = end.on;
+  const isSameWheel = Math.abs(rollout.mm - rolloutMm) <= SAME_ROLLOUT * rolloutMm;
+  const now = meter.kind === "known" ? meter.r.nominal : null;
+  if (isSameWheel && (r === null || now === null) && r !== now) return null;
+  if (!isSameWheel && (r === null || now === null)) return null;
+  const byMotor = isSameWheel ? end.value : (end.value * rollout.mm) / rolloutMm;
+  const byShown = r === null || now === null ? end.value : (end.value * r) / now;
+  return {
+    nominal: Math.min(byMotor, byShown),
+    low: Math.min(byMotor, byShown) - MEASURED_SLACK_KMH,
+    high: Math.max(byMotor, byShown) + MEASURED_SLACK_KMH,
+  };
+}
+
+/** Rollouts nearer than this, relative, are of one and the same wheel: a tape read twice. */
+const SAME_ROLLOUT = 0.01;
+
 /** Where the cap held by a setting really ends drive under these raw values. */
 function capOf(
   profile: DisplayProfile,
@@ -201,15 +231,12 @@ function capOf(
   const { encoding } = says.line;
   const capKmh = decoded(profile, raws, setting);
   if (capKmh === "uncapped") return { kind: "uncapped" };
-  if (encoding.kind === "unknown-scale")
-    return capKmh === null
+  if (encoding.kind === "unknown-scale") {
+    const kmh = measuredEnd(encoding, says.raw, bike, readOut(profile, raws, bike));
+    return capKmh === null || kmh === null
       ? { kind: "unmeasured", basis: "unknown" }
-      : {
-          kind: "true",
-          shownKmh: capKmh,
-          kmh: { nominal: capKmh, low: capKmh - MEASURED_SLACK_KMH, high: capKmh + MEASURED_SLACK_KMH },
-          unitOpen: false,
-        };
+      : { kind: "true", shownKmh: capKmh, kmh, unitOpen: false };
+  }
   if (isUnsure(says.line)) return { kind: "unmeasured", basis: "unknown" };
   if (capKmh === null) return { kind: "not-read" };
   const basis = capBasisOf(encoding) ?? "unknown";

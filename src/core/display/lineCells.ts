@@ -64,7 +64,17 @@ export function withMeasured(line: Line, typed: string): Line | null {
       Number.isInteger(raw) && raw >= encoding.rawMin && raw <= encoding.rawMax && Number.isFinite(value),
   );
   return fine
-    ? { ...line, encoding: { ...encoding, measured: pairs.map(([raw = 0, value = 0]) => ({ raw, value })) } }
+    ? {
+        ...line,
+        encoding: {
+          ...encoding,
+          // One that stands as it was keeps the bike it was measured on.
+          measured: pairs.map(
+            ([raw = 0, value = 0]) =>
+              encoding.measured.find((each) => each.raw === raw && each.value === value) ?? { raw, value },
+          ),
+        },
+      }
     : null;
 }
 

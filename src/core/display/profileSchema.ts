@@ -227,8 +227,17 @@ export const UnknownScaleSchema = v.strictObject({
   larger: v.picklist(["more", "less", "unknown"]),
   /** Raw value that stands for "none": no cap. */
   noneRaw: v.nullable(Raw),
-  /** What somebody has measured, raw to value. */
-  measured: v.array(v.strictObject({ raw: Raw, value: v.number() })),
+  /**
+   * What somebody has measured, raw to value; of a speed, on which bike: its rollout, mm, and what its display showed
+   * over true, null where that was not known. A speed nobody says the bike of is to be measured again.
+   */
+  measured: v.array(
+    v.strictObject({
+      raw: Raw,
+      value: v.number(),
+      on: v.optional(v.strictObject({ rolloutMm: v.number(), r: v.nullable(v.number()) })),
+    }),
+  ),
 });
 
 export const ReadOnlySchema = v.strictObject({ kind: v.literal("read-only"), setting: v.null(), shows: Mark });

@@ -7,7 +7,16 @@ import { SKERRY } from "@/catalog/displays/skerry";
 import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { factoryRaws, linesOf, settingsOf, type DisplayProfile, type SettingKey } from "../display";
-import { appliedCap, appliedCurrentA, asApplied, decoded, pulsesSet, speedometer, type Raws } from "../applied/applied";
+import {
+  appliedCap,
+  appliedCurrentA,
+  asApplied,
+  decoded,
+  pulsesSet,
+  readOut,
+  speedometer,
+  type Raws,
+} from "../applied/applied";
 import { readIntake } from "../facts/bike";
 import { hazards } from "./hazards";
 
@@ -72,17 +81,34 @@ describe("lines as they act on the bike", () => {
   it("a cap of unknown scale is what was measured of it, half a kilometre an hour either way, and else unmeasured", () => {
     const raws = withLine(SKERRY, "assistCapKmh", 12);
     expect(appliedCap(SKERRY, raws, bike)).toEqual({ kind: "unmeasured", basis: "unknown" });
-    const measured: DisplayProfile = {
+    const measured = (on: { readonly rolloutMm: number; readonly r: number | null } | null): DisplayProfile => ({
       ...SKERRY,
       lines: SKERRY.lines.map((line) =>
         line.encoding.kind === "unknown-scale" && line.encoding.setting === "assistCapKmh"
-          ? { ...line, encoding: { ...line.encoding, measured: [{ raw: 12, value: 24.6 }] } }
+          ? { ...line, encoding: { ...line.encoding, measured: [{ raw: 12, value: 24.6, ...(on ? { on } : {}) }] } }
           : line,
       ),
-    };
-    expect(appliedCap(measured, raws, bike)).toMatchObject({
+    });
+    const meter = readOut(SKERRY, raws, bike);
+    const rolloutMm = bike.rollout?.mm ?? Number.NaN;
+    if (meter.kind === "unknown") throw new Error("no read-out");
+    const r = meter.r.nominal;
+    expect(appliedCap(measured({ rolloutMm, r }), raws, bike)).toMatchObject({
       kind: "true",
       kmh: { nominal: 24.6, low: expect.closeTo(24.1, 9), high: expect.closeTo(25.1, 9) },
+    });
+    // Nobody says on which bike, or what its display showed: it is to be measured again.
+    const again = { kind: "unmeasured", basis: "unknown" };
+    expect(appliedCap(measured(null), raws, bike)).toEqual(again);
+    expect(appliedCap(measured({ rolloutMm, r: null }), raws, bike)).toEqual(again);
+    expect(appliedCap(measured({ rolloutMm: 0.9 * rolloutMm, r: null }), raws, bike)).toEqual(again);
+    // On a wheel a tenth larger than it was measured with, its display then as true: the motor's own ends it a tenth
+    // faster, the speed shown where it did; with a display that then read a tenth low it is the other way round.
+    expect(appliedCap(measured({ rolloutMm: rolloutMm / 1.1, r }), raws, bike)).toMatchObject({
+      kmh: { nominal: 24.6, high: expect.closeTo(24.6 * 1.1 + 0.5, 6) },
+    });
+    expect(appliedCap(measured({ rolloutMm, r: 0.9 * r }), raws, bike)).toMatchObject({
+      kmh: { nominal: expect.closeTo(24.6 * 0.9, 6), high: expect.closeTo(25.1, 6) },
     });
   });
 });

@@ -8,6 +8,7 @@ import { keepTyped } from "@/store";
 import { Choice, FindingLine, KeptField, SignShape } from "@/ui/primitives";
 import { CHECK_WORDS, fixed, unitName } from "@/words";
 import type { StageProps } from "../job/stageProps";
+import { CapRun } from "./CapRun";
 import * as say from "@/words/screens/prove/checkCard";
 
 /** The number to expect, in the unit the display shows. */
@@ -93,6 +94,7 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
           </div>
         )}
       </div>
+      {id === "top-speed-run" ? <CapRun job={job} change={change} unit={unit} /> : null}
       {verdict === "failed" ? (
         <div className="mt-2">
           <FindingLine severity="breach">{words.next}</FindingLine>

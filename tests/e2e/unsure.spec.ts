@@ -2,7 +2,9 @@
 // holding the bike against all of them.
 import type { Claim } from "../../src/core/display";
 import type { Job } from "../../src/core/record";
-import { demo } from "../../src/screens/testing/jobs";
+import { withCapBasis } from "../../src/core/display";
+import { demo, programmed, readBack } from "../../src/screens/testing/jobs";
+import { handsOf } from "./hands";
 import { jobOf, main, openRack, putJobs } from "./support";
 import { expect, test } from "./workshop";
 
@@ -86,4 +88,32 @@ test("what the plan leaves names the line that mends it, and one tap sets it; un
     .getByRole("button", { name: "Set line 53 to 25" })
     .press("Enter");
   await expect.poll(async () => (await jobOf(page, "mend")).overrides).toEqual({ "62": 2 });
+});
+
+test("one ride typed under Prove settles what a cap is compared with, and the plan follows", async ({ page }) => {
+  const { profile, ...job } = demo(207);
+  if (!profile) throw new Error("no display");
+  const lines = profile.lines.map((line) =>
+    line.code === "53" ? { ...line, encoding: withCapBasis(line.encoding, "unknown") } : line,
+  );
+  // The wheel line stays as found by hand, so that the display reads a tenth low.
+  const ready = readBack(programmed({ ...job, profile: { ...profile, lines }, overrides: { "51": 6, "53": 25 } }));
+  await openRack(page);
+  await putJobs(page, [{ ...ready, id: "ride", number: 995 }]);
+  const slow = await page.context().newCDPSession(page);
+  await slow.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+  await page.goto("/job/ride/prove");
+  const field = page.getByRole("textbox", { name: "Top assisted speed, measured" });
+  await handsOf(page).write(field, "27.6");
+  await expect(main(page)).toContainText("line 53 ends it at 27.8 km/h: that is what it is compared with.");
+  await page.getByRole("button", { name: "Keep that with this bike’s display" }).dblclick();
+  const basis = async () =>
+    (await jobOf(page, "ride")).profile?.lines.find(({ code }) => code === "53")?.encoding as { basis?: string };
+  await expect.poll(async () => (await basis()).basis).toBe("shown");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect.poll(async () => (await basis()).basis).toBe("unknown");
+  await page.reload();
+  await expect(field).toHaveValue("27.6");
+  await page.getByRole("button", { name: "Keep that with this bike’s display" }).press("Enter");
+  await expect.poll(async () => (await basis()).basis).toBe("shown");
 });

@@ -24,7 +24,7 @@ export const READ_OUT_NEEDS: Readonly<Record<ReadOutNeed, string>> = {
   rollout: "measure the rollout, or give the tyre",
   "pick-up-pulses": "count the pulses of the pick-up in the motor (Numbers, wheel, works them back from one ride)",
   "pick-up": "say where the speed is picked up (this display counts the motor)",
-  "other-sensor": "the display counts one sensor and the bike has the other: switch the line or correct the pick-up",
+  "other-sensor": "switch the sensor line, or correct the pick-up: the display counts one and the bike has the other",
   "wheel-line": "read the wheel line",
   "pulse-line": "read the pulse line",
   "calibration-line": "read the calibration line",
@@ -39,11 +39,11 @@ const needWords = (needs: readonly ReadOutNeed[]): string => needs.map((need) =>
 const ifMiles = (unitOpen: boolean): string =>
   unitOpen ? " That is if its number is miles per hour: the unit line has not been read." : "";
 
-/** How a cap that cannot be converted is kept. */
+/** Why a cap cannot be put in true speed. */
 export const BASES = {
-  own: "by its own measure",
-  share: "as a share of power",
-  unknown: "in a way nobody knows",
+  own: "This cap goes by the controller’s own measure, not by the speed shown.",
+  share: "This cap is a share of power, not a speed.",
+  unknown: "What this cap stands for is not known.",
 } as const;
 
 /** One sentence for a finding. */
@@ -60,7 +60,7 @@ export function findingText(message: SheetMessage, voice: Voice): string {
     case "cap.needs-read-out":
       return `The cap shows ${v(message.shownKmh)}. Where assist really stops is not known: ${needWords(message.needs)}.${ifMiles(message.unitOpen)}`;
     case "cap.measure-it":
-      return `This cap is kept ${BASES[message.basis]}. Measure the top assisted speed; ${className} says ${limitWords(message.limitKmh, voice)}.`;
+      return `${BASES[message.basis]} Measure the top assisted speed; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "cap.not-read":
       return `The cap line has not been read; ${className} says ${limitWords(message.limitKmh, voice)}.`;
     case "cap.no-line":
@@ -167,34 +167,50 @@ function motionText(message: MotionMessage, voice: Voice): string {
   }
 }
 
-/** What a display that is far off takes for what, and the line that mends it. */
+/** How far off, in figures that read at once: per cent up to twice, then how many times. */
+function farOff(r: number): string {
+  const much =
+    r >= 2
+      ? `shows ${plain(r)} times the true speed`
+      : r > 1
+        ? `reads ${plain(100 * (r - 1), 0)} % high`
+        : r > 0.5
+          ? `reads ${plain(100 * (1 - r), 0)} % low`
+          : `shows only ${plain(100 * r, 0)} % of the true speed`;
+  return `The speedometer ${much}: ${r > 1 ? "it robs the rider of speed and range" : "the bike is faster than it says"}.`;
+}
+
+/** The line that makes a display be far off, what comes of it, and what mends it: the cause first. */
 function mistakeText({ r, cause, code, holds, wants, mends, locked }: SpeedometerMistake): string {
-  const off = `The speedometer reads ${plain(Math.abs(r - 1) * 100, 0)} % ${r > 1 ? "high: it robs the rider of speed and range" : "low: the bike is faster than it says"}`;
+  const set = mends === null ? "mend it there" : `set it to ${mends}`;
   const must =
     wants !== null && mends === null
       ? `It cannot hold ${plain(wants)}: this display cannot count this pick-up.`
-      : `${locked ? "Unlock it" : "Set it"}${mends === null ? "" : ` to ${mends}`} and leave the others.`;
+      : `${locked ? `Unlock it, ${set}` : `${set.charAt(0).toUpperCase()}${set.slice(1)}`}, and leave the others.`;
+  const told = (because: string): string => `Line ${code} ${because}. ${farOff(r)} ${must}`;
   switch (cause) {
     case "magnets":
-      return `${off}. Line ${code} counts ${magnets(Number(holds))}; this wheel has ${magnets(wants ?? 0)}. ${must}`;
+      return told(`counts ${magnets(Number(holds))}; this wheel has ${magnets(wants ?? 0)}`);
     case "ratio-left-out":
-      return `${off}. Line ${code} is ${holds}, the motor’s own count with its gear left out; a turn of the wheel gives ${plain(wants ?? 0)}. ${must}`;
+      return told(
+        `is ${holds}, the motor’s own count with its gear left out; a turn of the wheel gives ${plain(wants ?? 0)}`,
+      );
     case "pulses":
-      return `${off}. Line ${code} is ${holds}; this pick-up gives ${plain(wants ?? 0)}. ${must}`;
+      return told(`is ${holds}; this pick-up gives ${plain(wants ?? 0)}`);
     case "poles-for-pairs":
-      return `${off}. Line ${code} is ${holds}, twice what this pick-up gives: poles taken for pole pairs. ${must}`;
+      return told(`is ${holds}, twice what this pick-up gives: poles taken for pole pairs`);
     case "pairs-for-poles":
-      return `${off}. Line ${code} is ${holds}, half of what this pick-up gives: pole pairs taken for poles. ${must}`;
+      return told(`is ${holds}, half of what this pick-up gives: pole pairs taken for poles`);
     case "calibration":
-      return `${off}. Line ${code} corrects by ${holds} %, and the wheel is right without it. ${must}`;
+      return told(`corrects to ${holds} %, and the wheel is right without it`);
     case "wheel":
-      return `${off}. Line ${code} stands for a wheel of another size. ${must}`;
+      return told(`is ${holds}, a wheel of another size`);
     case "diameter-for-circumference":
-      return `${off}. Line ${code} holds ${holds}, the wheel’s diameter where its circumference belongs. ${must}`;
+      return told(`holds ${holds}, the wheel’s diameter where its circumference belongs`);
     case "inches-for-millimetres":
-      return `${off}. Line ${code} holds ${holds}, inches where millimetres belong. ${must}`;
+      return told(`holds ${holds}, inches where millimetres belong`);
     case "several":
-      return `${off}, and no one line explains it. Read wheel, pulses and calibration again before anything is set.`;
+      return `${farOff(r)} No one line explains it. Read wheel, pulses and calibration again before anything is set.`;
   }
 }
 

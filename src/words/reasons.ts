@@ -35,11 +35,18 @@ const seriesWords = (options: readonly number[]): string =>
 
 /** What is not known of a cap that is held all the same. */
 const UNSURE_CAPS = {
-  own: "This cap is kept by its own measure, so its number is not a true speed yet.",
-  unknown: "This cap is kept in a way nobody knows, so its number is not a true speed yet.",
+  own: "This cap goes by the controller’s own measure, so its number is not a true speed yet.",
+  unknown: "What this cap is compared with is not known, so its number is not a true speed yet.",
   shown: "Where this cap really ends assist is not known.",
   scale: "What its numbers stand for is not known.",
 } as const;
+
+/** A setting inside a sentence. */
+const inSentence = (setting: keyof typeof SETTING_NAMES): string => SETTING_NAMES[setting].toLowerCase();
+
+/** Several things in a row: "a, b and c". */
+const LIST = new Intl.ListFormat("en-GB", { type: "conjunction" });
+const listed = (parts: readonly string[]): string => LIST.format(parts);
 
 /** What comes of drawing more than a part bears. */
 const OVER_PART: Readonly<Record<CurrentPart, string>> = {
@@ -104,11 +111,13 @@ const REASON_WORDS: {
     const { limit, r, settingKmh, trueKmh } = reason;
     const text = `${limit.textValue} ${unitName(limit.textUnit)}`;
     const value = plain(reason.heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh);
+    const held = `${value} ${unitName(reason.heldIn)}`;
     const holds =
       reason.shows === value
-        ? `The line holds whole ${unitName(reason.heldIn)}, so ${value} ${unitName(reason.heldIn)}, rounded down.`
+        ? held === text
+          ? `The line holds just that.`
+          : `The line holds whole ${unitName(reason.heldIn)}; ${held} is the fastest that stays within it${r.low < r.nominal ? ", with what the rollout may be off" : ""}.`
         : `The nearest it can hold below is ${value} ${unitName(reason.heldIn)}, shown as ${reason.shows}.`;
-    const held = `${value} ${unitName(reason.heldIn)}`;
     const accepted =
       limit.aboveTextKmh !== 0
         ? [
@@ -133,8 +142,7 @@ const REASON_WORDS: {
       ],
     );
   },
-  "reason.cap-not-shown": (reason) =>
-    words(`This cap is kept ${BASES[reason.basis]}, not against the speed shown. Measure it before trusting a number.`),
+  "reason.cap-not-shown": (reason) => words(`${BASES[reason.basis]} Measure it before trusting a number.`),
   "reason.cap-safe": (reason, { unit }) =>
     words([
       UNSURE_CAPS[reason.basis],
@@ -214,6 +222,8 @@ const REASON_WORDS: {
       `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`,
     ),
   "reason.pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`),
+  "reason.crank-pulses": (reason) =>
+    words(`Counted on the bike: ${count(reason.pulses, "pulse")} a turn of the crank.`),
   "reason.power-on-zero": () => words("Level 0 at power-on: nothing moves until the rider asks."),
   "reason.class-unit": (reason) =>
     words(
@@ -231,12 +241,16 @@ const REASON_WORDS: {
       "What this line means is a guess nobody has confirmed. It stays, and its number counts for nothing until then.",
     ),
   "reason.bundle": (reason) => {
-    const names = reason.settings.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ");
+    const named = (settings: typeof reason.settings) => listed(settings.map((setting) => inSentence(setting)));
     return words([
-      `One line sets ${names}.`,
+      reason.settings.length === 1
+        ? `A choice of its own sets ${named(reason.settings)}.`
+        : `One line sets ${named(reason.settings)}.`,
       reason.missed.length === 0
-        ? "All of them come out as wanted."
-        : `Not as wanted on any better choice: ${reason.missed.map((setting) => SETTING_NAMES[setting].toLowerCase()).join(", ")}.`,
+        ? reason.settings.length === 1
+          ? "It comes out as wanted."
+          : "All of them come out as wanted."
+        : `None of its choices has ${named(reason.missed)} as wanted; this one comes nearest.`,
     ]);
   },
   "reason.assist-only": (reason) =>

@@ -39,7 +39,7 @@ export const SETTING_NAMES: Readonly<Record<SettingKey, string>> = {
   speedSensor: "Speed sensor",
   motorPulses: "Motor pulses",
   motorPreset: "Motor preset",
-  motorPresetKind: "Motor preset, by kind",
+  motorPresetKind: "Kind of motor preset",
   speedCalibrationPercent: "Speed calibration",
   assistCapKmh: "Speed cap",
   throttleCapKmh: "Throttle cap",

@@ -7,6 +7,11 @@ export const READ_OUT_POSITIONS: Positions = {
     pulsesPerTurn === null
       ? keep({ key: "reason.no-read-out", needs: ["pick-up-pulses"] })
       : { value: pulsesPerTurn, reason: { key: "reason.pulses", pulses: pulsesPerTurn } },
+  // What nobody has counted moves nothing.
+  crankPulses: ({ bike: { crankPulses, crankPulsesSaid } }) =>
+    crankPulsesSaid
+      ? { value: crankPulses, reason: { key: "reason.crank-pulses", pulses: crankPulses } }
+      : keep({ key: "reason.technicians-choice" }),
   motorPresetKind: ({ profile, bike: { motorKind }, asFound }) => {
     if (decoded(profile, asFound, "motorPresetKind") === "own") return keep({ key: "reason.own-preset", of: "motor" });
     return motorKind === null

@@ -142,4 +142,5 @@ export type Reason =
   | { readonly key: "reason.chemistry"; readonly chemistry: Bike["chemistry"] }
   /** A preset of the shop's own, for a pack or a motor: nobody asked for another. */
   | { readonly key: "reason.own-preset"; readonly of: "pack" | "motor" }
+  | { readonly key: "reason.crank-pulses"; readonly pulses: number }
   | { readonly key: "reason.motor-kind"; readonly kind: NonNullable<Bike["motorKind"]> };

@@ -27,6 +27,7 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
     },
   },
   complaint: { label: "What the rider says", hint: "In the rider’s words." },
+  labelKmh: { label: "Speed on its class label", hint: "As it stands on the sticker. Empty where there is none." },
   rider: { label: "Rider", options: { novice: "New to it", "used-to-it": "Used to it" } },
   tyre: { label: "Tyre, as on the sidewall", hint: "ISO designation: 50-559" },
   rolloutMm: { label: "Rollout, all turns", hint: "Valve down, rider on, roll straight." },

@@ -41,6 +41,8 @@ export interface Bike {
   readonly frame: string;
   readonly visit: VisitReason;
   readonly complaint: string;
+  /** Speed the class label on the bike names, km/h; null where there is none, or nobody has looked. */
+  readonly labelKmh: number | null;
   readonly rider: Rider;
   readonly tyre: TyreDesignation | null;
   readonly rollout: Rollout | null;
@@ -127,6 +129,7 @@ export function readBike(facts: FactsOf<typeof BIKE_FIELDS>): IntakeReading {
     frame: text("frame"),
     visit: facts.option("visit"),
     complaint: text("complaint"),
+    labelKmh: number("labelKmh"),
     rider: facts.option("rider"),
     tyre,
     rollout: measured ?? (tyre && estimatedRollout(tyre)),

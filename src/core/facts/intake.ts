@@ -11,6 +11,7 @@ export const INTAKE_FIELDS = {
   frame: text(60),
   visit: option(["brand-new", "conversion", "service", "complaint", "swap", "upgrade"], "conversion"),
   complaint: text(400),
+  labelKmh: number("km/h", 5, 100),
   rider: option(["novice", "used-to-it"], "used-to-it"),
   tyre: { kind: "tyre" },
   rolloutMm: number("mm", 800, 30000),

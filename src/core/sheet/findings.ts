@@ -1,9 +1,17 @@
 /** What class and hazards say of a column of values. A finding hangs on the lines whose values cause it. */
 import { linesOf, settingsOf, type DisplayProfile, type SettingKey } from "../display";
-import { judge, type ClassChoice, type Finding, type LawMessage, type Severity, type Subject } from "../law";
-import { asApplied, type Raws } from "../applied/applied";
+import {
+  assistLimit,
+  judge,
+  type ClassChoice,
+  type Finding,
+  type LawMessage,
+  type Severity,
+  type Subject,
+} from "../law";
+import { appliedCap, asApplied, type Raws } from "../applied/applied";
 import type { Bike } from "../facts";
-import { hazards, type HazardMessage, type HazardSubject } from "./hazards";
+import { hazards, type HazardFinding, type HazardMessage, type HazardSubject } from "./hazards";
 
 export type SheetMessage = LawMessage | HazardMessage;
 
@@ -38,6 +46,8 @@ const SUBJECT_SETTINGS: Readonly<Record<Subject | HazardSubject, readonly Settin
   regeneration: ["regenShare"],
   "crank-sensor": ["crankPulses"],
   "motor-preset": ["motorPresetKind"],
+  label: [],
+  "power-cap": ["capPowerShare"],
   "pack-preset": ["packChemistry"],
   brakes: [],
 };
@@ -54,9 +64,30 @@ export interface Judged {
 /** All findings, of class and of hazard, on a bike whose display holds these raw values, gravest first. */
 export function findingsOn({ profile, bike, choice, readWith = null }: Judged, raws: Raws): readonly SheetFinding[] {
   const law: readonly Finding[] = choice ? judge(choice, asApplied(profile, raws, bike)) : [];
-  return [...law, ...hazards(profile, raws, bike, readWith)]
+  return [...law, ...hazards(profile, raws, bike, readWith), ...labelMisfit({ profile, bike, choice }, raws)]
     .map((finding) => ({ ...finding, lines: linesAbout(profile, finding.subject) }))
     .sort((a, b) => gravity(a) - gravity(b));
+}
+
+/** Speeds nearer than this are one and the same on a label: 15.5 mph and 25 km/h. Common practice, no source. */
+const SAME_LABEL_KMH = 0.3;
+
+/** The label against the class it must leave in; while no class with a limit is chosen, against where assist ends. */
+function labelMisfit({ profile, bike: { labelKmh, ...bike }, choice }: Judged, raws: Raws): readonly HazardFinding[] {
+  if (labelKmh === null) return [];
+  const found = (message: HazardFinding["message"]): readonly HazardFinding[] => [
+    { severity: "caution", subject: "label", message },
+  ];
+  const limit = choice && assistLimit(choice);
+  if (limit)
+    return Math.abs(labelKmh - limit.kmh) > SAME_LABEL_KMH
+      ? found({ key: "hazard.label-not-class", labelKmh, limitKmh: limit.kmh })
+      : [];
+  const cap = appliedCap(profile, raws, { ...bike, labelKmh });
+  if (cap.kind === "uncapped") return found({ key: "hazard.label-not-cap", labelKmh, trueKmh: null });
+  return cap.kind === "true" && cap.kmh.nominal > labelKmh + SAME_LABEL_KMH
+    ? found({ key: "hazard.label-not-cap", labelKmh, trueKmh: cap.kmh.nominal })
+    : [];
 }
 
 const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): readonly string[] => [

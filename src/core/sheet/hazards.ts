@@ -5,7 +5,17 @@
 import { cutOffFloor } from "../battery";
 import { sparedSeries } from "../decide/battery";
 import type { CurrentPart } from "../battery/current";
-import { decodeAll, lineSetting, PLAIN_CONTEXT, rawValues, type DisplayProfile } from "../display";
+import {
+  decodeAll,
+  lineSetting,
+  linesOf,
+  matters,
+  PLAIN_CONTEXT,
+  rawValues,
+  settingsOf,
+  type DisplayProfile,
+  type SettingKey,
+} from "../display";
 import type { Severity } from "../law";
 import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied";
 import type { Chemistry } from "../battery/chemistry";
@@ -54,6 +64,12 @@ export type HazardMessage =
       readonly set: Chemistry;
       readonly fitted: Chemistry;
     }
+  /** The label on the bike names another speed than the class it must leave in. */
+  | { readonly key: "hazard.label-not-class"; readonly labelKmh: number; readonly limitKmh: number }
+  /** It names a speed that drive really passes; null where nothing ends it. */
+  | { readonly key: "hazard.label-not-cap"; readonly labelKmh: number; readonly trueKmh: number | null }
+  /** The line that caps speed takes power away as well. */
+  | { readonly key: "hazard.cap-lowers-power"; readonly code: string }
   | { readonly key: "hazard.cruise-on" }
   | { readonly key: "hazard.pin-on" }
   | { readonly key: "hazard.regeneration" }
@@ -71,6 +87,8 @@ export type HazardSubject =
   | "regeneration"
   | "crank-sensor"
   | "motor-preset"
+  | "label"
+  | "power-cap"
   | "pack-preset"
   | "brakes";
 
@@ -97,6 +115,7 @@ export function hazards(
     ...readingHazards(profile, readWith, bike),
     ...currentHazards(profile, raws, bike),
     ...misfits(profile, raws, bike),
+    ...powerCaps(profile, raws),
     ...ridingHazards(profile, raws, bike),
   ].sort((a, b) => Number(a.severity !== "breach") - Number(b.severity !== "breach"));
 }
@@ -168,6 +187,29 @@ const packMisfit: Misfit = (profile, raws, { chemistry: fitted, chemistrySaid })
   if (code === undefined || set === null || set === "own" || !chemistrySaid || set === fitted) return null;
   return { subject: "pack-preset", message: { key: "hazard.pack-preset-misfit", code, set, fitted } };
 };
+
+/** Settings that hold power down. */
+const POWER: readonly SettingKey[] = ["currentLimitA", "currentShare"];
+
+/** A cap that is a share of power, or comes with one: the bike is weaker on every hill, not only at its end. */
+function powerCaps(profile: DisplayProfile, raws: Raws): HazardFinding[] {
+  const share = decoded(profile, raws, "capPowerShare");
+  const code =
+    typeof share === "number" && share < 1
+      ? lineSetting(profile, "capPowerShare")?.code
+      : linesOf(profile).find((line, i) => {
+          const settings = settingsOf(line);
+          return (
+            settings.includes("assistCapKmh") &&
+            settings.some((setting) => POWER.includes(setting)) &&
+            matters(profile, i, raws) &&
+            typeof decoded(profile, raws, "assistCapKmh") === "number"
+          );
+        })?.code;
+  return code === undefined
+    ? []
+    : [{ severity: "note", subject: "power-cap", message: { key: "hazard.cap-lowers-power", code } }];
+}
 
 function packHazards(profile: DisplayProfile, raws: Raws, bike: Bike): HazardFinding[] {
   const { packV, chemistry, controllerV } = bike;

@@ -17,7 +17,7 @@ import * as say from "@/words/screens/intake/intake";
 const Sidewall = later(() => import("../numbers/Sidewall").then((module) => module.Sidewall));
 
 const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
-  { title: say.theBike, keys: ["nickname", "frame", "visit", "rider", "complaint"] },
+  { title: say.theBike, keys: ["nickname", "frame", "visit", "rider", "labelKmh", "complaint"] },
   { title: say.wheel, keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
   { title: say.motorAndSensors, keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
   {

@@ -18,6 +18,7 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
   applied: [...SETUP, "src/core/law", "src/core/proof", "src/core/record"],
   decide: [...SETUP, "src/core/record/oneNumber"],
   sheet: SETUP,
+  record: ["src/core/record/mending", "src/core/record/capRun", "src/core/record/leaving"],
   facts: SETUP,
   keys: [
     "src/core/keys/plan.test",
@@ -153,7 +154,7 @@ export const MUTANTS: readonly Mutant[] = [
     ['return pickUpSaid ? "other-sensor" : "pick-up"', 'return "other-sensor"'],
     ["share * bike.controllerA", "share"],
     ['if (drive === "assist-only") return "off"', 'if (drive === "assist-only") return "full"'],
-    ["high: capKmh + MEASURED_SLACK_KMH", "high: capKmh"],
+    ["high: Math.max(byMotor, byShown) + MEASURED_SLACK_KMH", "high: Math.max(byMotor, byShown)"],
   ),
   ...at(
     "sheet/hazards",
@@ -222,6 +223,52 @@ export const MUTANTS: readonly Mutant[] = [
     ["onChange: false, onLeavingLine: true", "onChange: true, onLeavingLine: true"],
     ["onLeavingLine: false, onLeavingMenu: true", "onLeavingLine: true, onLeavingMenu: true"],
   ),
+  // ── one reading, a mending, a cap run, a class of the shop's own ──
+  ...at(
+    "decide/reading",
+    ['ratio: unit === "mph" ? MILE : 1 / MILE', 'ratio: unit === "mph" ? 1 / MILE : MILE'],
+    ["reading.trueErrorKmh / trueKmh + reading.shownStep / 2 / shown", "1"],
+    ["if (!isOff(observed / r, slack)) return null;", "if (!isOff(observed, slack)) return null;"],
+    ["best.misses <= Math.log(1 + NEAR)", "best.misses <= 9"],
+    ["ratio: own / motor", "ratio: motor / own"],
+    ['if (shown === 0) return misfit("nothing-shown", null);', ""],
+    ["(set * observed * bike.rollout.mm) / circumferenceMm", "set / observed"],
+    ["Math.abs(Math.log(shown / kmh)) <= Math.abs", "Math.abs(Math.log(shown / kmh)) > Math.abs"],
+  ),
+  ...at(
+    "decide/diagnose",
+    ["near(ratio, 1 / gearRatio)", "near(ratio, gearRatio)"],
+    ['if (pickUp === "spoke-magnet") return "magnets";', ""],
+    ["near(r, 1 / (MM_PER_INCH * Math.PI), 0.06)", "false"],
+  ),
+  ...at("decide/cap", [".sort((a, b) => a.kmh - b.kmh)[0];", ".sort((a, b) => b.kmh - a.kmh)[0];"]),
+  ...at(
+    "sheet/findings",
+    ["Math.abs(labelKmh - limit.kmh) > SAME_LABEL_KMH", "labelKmh > limit.kmh"],
+    ["cap.kmh.nominal > labelKmh + SAME_LABEL_KMH", "cap.kmh.nominal < labelKmh"],
+  ),
+  ...at(
+    "law/ownClass",
+    ["(kmh >= CLASS_SPEED_KMH.min && kmh <= CLASS_SPEED_KMH.max)", "(kmh <= CLASS_SPEED_KMH.max)"],
+    ['strict: typed.strict === "yes"', "strict: false"],
+    ["walkAssistKmh: walk && speedToKmh(walk.value, walk.unit)", "walkAssistKmh: walk && walk.value"],
+    ["at.toISOString().startsWith(typed)", "true"],
+  ),
+  ...at(
+    "record/mending",
+    ["if (clear) return clear;", ""],
+    ['(subject === "speedometer" || !settings.some((setting) => COUNTS.has(setting)))', "true"],
+    ['each.severity === "note" || before.some', "before.some"],
+    ["job.program ||", ""],
+  ),
+  ...at(
+    "record/capRun",
+    ["const ifShownKmh = capKmh / nominal;", "const ifShownKmh = capKmh * nominal;"],
+    ["capKmh / high - FELT_KMH && kmh <= capKmh / low + FELT_KMH", "capKmh - FELT_KMH && kmh <= capKmh + FELT_KMH"],
+    ["Math.abs(kmh - capKmh) <= FELT_KMH", "false"],
+    ['changedSince(job, "top-speed-run", result).length > 0', "false"],
+  ),
+  ...at("wheel/calibration", ["jumps(line.squares, n - 2)", "true"], ["(factorJumps || Math.abs", "(Math.abs"]),
   // ── keys ──
   ...at(
     "keys/strokes",

@@ -5,7 +5,7 @@ import { CLASSES } from "@/catalog/classes/classes";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { readOut, type Raws } from "../applied";
 import { diagnose } from "../decide";
-import { rawValues, type SettingKey } from "../display";
+import { isUnsure, rawValues, type Claim, type SettingKey } from "../display";
 import { assistLimit } from "../law";
 import { findingsOn } from "../sheet";
 import { jobsOf } from "./testingJobs";
@@ -138,6 +138,30 @@ describe("the plan", () => {
       }),
       RUNS,
     );
+  });
+
+  it("changes no line whose meaning is a guess, whatever it is guessed to be", () => {
+    let guessed = 0;
+    fc.assert(
+      fc.property(jobs, fc.infiniteStream(fc.integer({ min: 0, max: 3 })), (plain, dice) => {
+        const rolled = dice[Symbol.iterator]();
+        const profile = plain.profile && {
+          ...plain.profile,
+          lines: plain.profile.lines.map((line) => {
+            const { setting } = line.encoding;
+            const says: Claim = { from: "video", confidence: 0.5, says: "so they say", setting, chosen: false };
+            return rolled.next().value === 0 && setting !== null ? { ...line, claims: [says] } : line;
+          }),
+        };
+        for (const { line, changes, found, target } of workOut({ ...plain, profile }).sheet?.rows ?? []) {
+          if (!isUnsure(line)) continue;
+          guessed += 1;
+          expect([changes ?? false, target?.raw ?? null]).toEqual([false, found?.raw ?? null]);
+        }
+      }),
+      { numRuns: 150 },
+    );
+    expect(guessed).toBeGreaterThan(500);
   });
 
   it("trims no wheel to hide a mistake of another line", () => {

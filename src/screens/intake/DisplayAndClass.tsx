@@ -90,7 +90,7 @@ function AgainstEvery({ job, setClass }: AgainstEveryProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <div className="flex min-w-0 flex-col gap-2">
-      <Button weight="quiet" aria-expanded={isOpen} className="self-start" onClick={() => setOpen(!isOpen)}>
+      <Button weight="quiet" aria-expanded={isOpen} className="-ml-4.5 self-start" onClick={() => setOpen(!isOpen)}>
         {isOpen ? say.putEveryClass : say.holdItAgainst}
       </Button>
       {isOpen ? <EveryClass job={job} onChoose={(taken) => setClass(classTaken(taken))} /> : null}

@@ -23,6 +23,7 @@ export function SheetTable({
 }) {
   return (
     <RuledTable
+      inset
       label={say.sheet}
       headings={[
         say.line,

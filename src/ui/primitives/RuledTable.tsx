@@ -11,6 +11,8 @@ interface RuledTableProps {
   readonly caption?: string;
   /** Every column after the first holds numbers: they stand to the right. */
   readonly numbers?: boolean;
+  /** Rows are drawn round when chosen, so that the first column stands in a little. */
+  readonly inset?: boolean;
   /** Least width before it scrolls sideways, and any height after which it scrolls down. */
   readonly widthClass?: string;
   readonly heightClass?: string;
@@ -26,6 +28,7 @@ export function RuledTable({
   headings,
   caption,
   numbers = false,
+  inset = false,
   widthClass = "",
   heightClass = "overflow-x-auto",
   hidden,
@@ -44,7 +47,7 @@ export function RuledTable({
               <th
                 key={typeof heading === "string" ? heading : heading.hidden}
                 scope="col"
-                className={`py-1 pr-2 align-bottom font-semibold last:pr-0 ${numbers && i > 0 ? "text-right" : ""}`}
+                className={`py-1 pr-2 align-bottom font-semibold last:pr-0 ${numbers && i > 0 ? "text-right" : ""} ${inset ? "first:pl-2" : ""}`}
               >
                 {typeof heading === "string" ? heading : <span className="sr-only">{heading.hidden}</span>}
               </th>

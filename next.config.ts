@@ -22,7 +22,13 @@ const config: NextConfig = {
     turbopackChunking: { minChunkSize: 300_000 },
   },
   // The build for browsers of today: the usual one carries what older ones lack.
-  turbopack: { resolveAlias: { dexie: "dexie/dist/modern/dexie.mjs" } },
+  turbopack: {
+    resolveAlias: {
+      dexie: "dexie/dist/modern/dexie.mjs",
+      "next/dist/compiled/process": { browser: "./src/ui/browser/process.ts" },
+      "../build/polyfills/polyfill-module": { browser: "./src/ui/browser/nothingToAdd.ts" },
+    },
+  },
   // Types are checked by `npm test`, once.
   typescript: { ignoreBuildErrors: true },
   // Names the build, so that what was worked out by another one is worked out anew.

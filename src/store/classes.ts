@@ -1,5 +1,6 @@
 /** Classes of the shop's own, kept as typed. A bike that has taken one keeps it as it was then. */
-import { readClass, typedFrom, type ClassField, type ClassRule } from "@/core/law";
+import { type ClassRule } from "@/core/law";
+import { readClass, typedFrom, type ClassField } from "@/core/law/ownClass";
 import { db, type OddSpokeDatabase, type OwnClass } from "./db";
 import { newId } from "./displays";
 import { sayWritten } from "./failures";

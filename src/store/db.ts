@@ -3,7 +3,7 @@
  */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { DisplayProfile } from "@/core/display";
-import type { TypedClass } from "@/core/law";
+import type { TypedClass } from "@/core/law/ownClass";
 import type { Job } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
 

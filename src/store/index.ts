@@ -1,6 +1,6 @@
 export { db, type OwnClass, type Photo } from "./db";
 export { failureNow, watchFailure, type WriteFailure } from "./failures";
-export { laidBy, TYPED_LAID_BY } from "./tab";
+export { CLASS_LAID_BY, laidBy, TYPED_LAID_BY } from "./tab";
 export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } from "./changes";
 export { type Health, healthNow, openStorage, watchHealth } from "./health";
 export { makeTickets, rackList, type StaleTicket } from "./tickets";
@@ -30,4 +30,3 @@ export {
   restorePhoto,
   takeDisplaysUp,
 } from "./displays";
-export { addClass, ownClasses, removeClass, restoreClass, takeClassesUp, typeClass, wholeClasses } from "./classes";

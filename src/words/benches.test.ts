@@ -8,7 +8,7 @@ import { cutOffOf, packOhm, type Pack } from "@/core/battery/gauge";
 import { batteryWatts } from "@/core/battery/watts";
 import { calibrationNoteText, chargerProblemText, listProblemText, mismatchText, trackProblemText } from "./benches";
 import { FACT_WORDS } from "./facts";
-import { partInSentence } from "./fields";
+import { partInSentence } from "./parts";
 import { distance, speedList, whPer } from "./speak";
 import {
   chargeWorking,

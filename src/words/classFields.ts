@@ -1,5 +1,11 @@
 /** One word for one thing: what a class is asked, field by field, and what is wrong with an answer. */
-import { CLASS_MOTOR_W, CLASS_SPEED_KMH, type ChosenField, type ClassField, type ClassProblem } from "@/core/law";
+import {
+  CLASS_MOTOR_W,
+  CLASS_SPEED_KMH,
+  type ChosenField,
+  type ClassField,
+  type ClassProblem,
+} from "@/core/law/ownClass";
 import { speedFromKmh } from "@/core/units";
 import { plain, unitName } from "./speak";
 

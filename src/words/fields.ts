@@ -1,7 +1,7 @@
 /** One word for one thing: the fields of the intake, and parts. docs/glossary.md explains them. */
-import type { CurrentPart } from "@/core/battery/current";
 import type { IntakeKey } from "@/core/facts";
 import { CHEMISTRY_NAMES } from "./chemistries";
+import { LEAVES_THOUGH } from "./leavesThough";
 import { MOTOR_NAMES } from "./motors";
 
 interface FieldWords {
@@ -55,21 +55,7 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   controllerV: { label: "Controller takes", hint: "Volts on its label: 36/48" },
   connectorA: { label: "Connector bears", hint: "From its data sheet, for long." },
   wireMm2: { label: "Thinnest battery wire" },
-  leavesThough: {
-    label: "It leaves all the same, because",
-    hint: "Who decided it, and on what. It stands on the papers with today’s date; the class does not.",
-  },
+  leavesThough: LEAVES_THOUGH,
   wireGauge: { label: "Or by its gauge", hint: "American wire gauge, as printed on it." },
   overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
 };
-
-export const PART_WORDS: Readonly<Record<CurrentPart, string>> = {
-  controller: "Controller",
-  bms: "BMS",
-  motor: "Motor",
-  connector: "Connector",
-  wire: "Wire",
-};
-
-/** The part as it stands within a sentence. */
-export const partInSentence = (part: CurrentPart): string => (part === "bms" ? "BMS" : PART_WORDS[part].toLowerCase());

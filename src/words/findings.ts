@@ -28,7 +28,7 @@ const ifMiles = (unitOpen: boolean): string =>
   unitOpen ? " That is if its number is miles per hour: the unit line has not been read." : "";
 
 /** Why a cap cannot be put in true speed. */
-export const BASES = {
+const BASES = {
   own: "This cap goes by the controller’s own measure, not by the speed shown.",
   share: "This cap is a share of power, not a speed.",
   unknown: "What this cap stands for is not known.",

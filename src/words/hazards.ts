@@ -2,7 +2,7 @@
 import type { ReadingMisfit, SpeedometerMistake } from "@/core/decide";
 import type { SheetMessage } from "@/core/sheet";
 import { CHEMISTRY_NAMES } from "./chemistries";
-import { partInSentence } from "./fields";
+import { partInSentence } from "./parts";
 import { motorInSentence } from "./motors";
 import { count, plain, speed } from "./speak";
 import { limitWords, type Voice } from "./voice";
@@ -35,9 +35,9 @@ export function hazardText(message: HazardMessage, voice: Voice): string {
     case "hazard.crank-pulses-misfit":
       return `Line ${message.code} counts ${message.set} pulses a crank turn; the sensor on this bike gives ${message.given}. Assist then starts ${message.set > message.given ? "later" : "sooner"} than it says.`;
     case "hazard.motor-preset-misfit":
-      return `Line ${message.code} is the preset for a ${motorInSentence(message.set)}; this bike has a ${motorInSentence(message.fitted)}. Pulses and ramp are then another motor’s.${message.locked ? " Unlock it." : ""}`;
+      return `Line ${message.code} is the preset for a ${motorInSentence(message.set)}; this bike has a ${motorInSentence(message.fitted)}. Its ramp is another’s.${message.locked ? " Unlock it." : ""}`;
     case "hazard.pack-preset-misfit":
-      return `Line ${message.code} is the preset for ${CHEMISTRY_NAMES[message.set]} cells; this pack has ${CHEMISTRY_NAMES[message.fitted]}. Its gauge and its end are then another pack’s.`;
+      return `Line ${message.code} is the preset for ${CHEMISTRY_NAMES[message.set]} cells; this pack has ${CHEMISTRY_NAMES[message.fitted]}. Its gauge and its end are another’s.`;
     case "hazard.label-not-class":
       return `The label on the bike says ${v(message.labelKmh)}; ${className} says ${limitWords(message.limitKmh, voice)}. Change the label before it leaves.`;
     case "hazard.label-not-cap":
@@ -117,14 +117,14 @@ function readingText({ cause, trueKmh, shown, expected, unit, code, pulses }: Re
     case "half":
       return `${showed} Half as much: look for a magnet that is missing or too far from its sensor.`;
     case "gear-ratio":
-      return `${showed} The gear of the motor lies between: the pulses were counted on the other side of it. Count them again, turning the wheel once.`;
+      return `${showed} The motor’s gear lies between. Turn the wheel once and count.`;
     case "other-pulse-line":
-      return `${showed} Line ${code} holds another count, and it is the one that rules here.`;
+      return `${showed} Line ${code} holds another count, and rules.`;
     case "nothing-shown":
       return `At a true ${speed(trueKmh, unit)} it showed nothing. Look at magnet, sensor and plug before any line.`;
     case "counted-by-it":
       return `${showed} Nobody has counted the pick-up; this reading speaks for ${count(pulses ?? 0, "pulse")} a wheel turn. Turn the wheel once and count.`;
     case "unexplained":
-      return `${showed} Nothing known explains it. Roll the wheel out again, and read wheel and pulse lines again, before anything is set.`;
+      return `${showed} Nothing known explains it. Roll out, and read wheel and pulse lines again before anything is set.`;
   }
 }

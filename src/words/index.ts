@@ -1,12 +1,15 @@
 export { CHECK_WORDS } from "./checks";
 export { CHEMISTRY_NAMES } from "./chemistries";
 export { deedWords, gestureWords, ruleConditions } from "./deeds";
-export { INTAKE_WORDS, PART_WORDS, partInSentence } from "./fields";
+export { INTAKE_WORDS } from "./fields";
+export { PART_WORDS, partInSentence } from "./parts";
 export { findingText, marginText, READ_OUT_NEEDS, type Voice } from "./findings";
 export { keyNames, keyOf, missWords, planProblemText, stepRunWords, strokeWords, viewWords } from "./keys";
 export { MARK_NAMES } from "./names";
-export { disagreementText, encodeProblemText, fieldProblemText, fileProblemText, shownProblemText } from "./problems";
-export { motorAmpsWorking, reasonWords } from "./reasons";
+export { encodeProblemText } from "./encodeProblems";
+export { disagreementText, fieldProblemText, fileProblemText, shownProblemText } from "./problems";
+export { reasonWhy } from "./reasons";
+export { motorAmpsWorking, reasonWords } from "./reasonWorking";
 export { sealFaultText } from "./seals";
 export { lineName, SETTING_NAMES, settingValueWords, valueMeaning, WHO_SETS } from "./settings";
 export {

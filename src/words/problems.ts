@@ -1,25 +1,10 @@
 /** Plain wording of what could not be taken, and what would be. */
-import type { EncodeProblem, ShownProblem } from "@/core/display";
+import type { ShownProblem } from "@/core/display";
 import type { JobFileProblem } from "@/core/record/jobFile";
 import type { FieldProblem } from "@/core/facts";
 import type { RolloutDisagreement } from "@/core/wheel";
 import { otherUnits } from "@/core/units/quantity";
 import { plain } from "./speak";
-
-export function encodeProblemText(problem: EncodeProblem): string {
-  switch (problem.key) {
-    case "encode.below-range":
-      return `The line holds ${plain(problem.least, 2)} or more; ${plain(problem.asked, 2)} is asked.`;
-    case "encode.above-range":
-      return `The line holds ${plain(problem.most, 2)} at most; ${plain(problem.asked, 2)} is asked.`;
-    case "encode.unknown-scale":
-      return "Nobody knows what the numbers of this line stand for. Measure it first.";
-    case "encode.no-such-choice":
-      return problem.accepted.length > 0
-        ? `The line has no value for ${problem.asked}. It holds ${problem.accepted.join(", ")}.`
-        : `The line has no value for ${problem.asked}.`;
-  }
-}
 
 export function shownProblemText(problem: ShownProblem): string {
   if (problem.key === "shown.not-a-value")

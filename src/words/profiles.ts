@@ -7,7 +7,7 @@ import type { ProfileProblem } from "@/core/display/check";
 import type { CsvProblem } from "@/core/display/profileCsv";
 import type { Doubt, Sureness } from "@/core/display/leaflet";
 import type { Fate, FateReason } from "@/core/sheet";
-import { encodeProblemText } from "./problems";
+import { encodeProblemText } from "./encodeProblems";
 
 const PROBLEMS: Readonly<Record<Exclude<ProfileProblem["key"], "profile.schema">, (detail: string) => string>> = {
   "profile.duplicate-key": (detail) => `Key ${detail} is there twice.`,

@@ -1,31 +1,16 @@
-/** Plain wording of why a line has its target, with the working behind it. */
-import { kmhToMph, speedFromKmh } from "@/core/units";
+/** Plain wording of why a line has its target; the working behind it is put into words in `reasonWorking.ts`. */
+import { kmhToMph } from "@/core/units";
 import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/decide";
-import type { MotorFacts } from "@/core/decide/currentBounds";
-import { BASES, READ_OUT_NEEDS, type Voice } from "./findings";
+import { READ_OUT_NEEDS, type Voice } from "./findings";
 import { CHEMISTRY_NAMES } from "./chemistries";
-import { partInSentence } from "./fields";
+import { partInSentence } from "./parts";
 import { motorInSentence } from "./motors";
-import { readOutSum } from "./readOut";
 import { SETTING_NAMES } from "./settings";
-import { encodeProblemText } from "./problems";
+import { encodeProblemText } from "./encodeProblems";
 import { count, fixed, plain, speed, unitName } from "./speak";
 
-export interface ReasonWords {
-  readonly why: readonly string[];
-  /** The formula with this bike’s numbers in it, line by line. */
-  readonly working: readonly string[];
-}
-
-const words = (why: string | readonly string[], working: readonly string[] = []): ReasonWords => ({
-  why: typeof why === "string" ? [why] : why,
-  working,
-});
-
-/** What the motor bears, with this bike's numbers; its overload and efficiency are from memory unless said. */
-export const motorAmpsWorking = ({ ratedW, overload, efficiency, packV, amps }: MotorFacts): string =>
-  `motor: ${plain(ratedW, 0)} W × ${plain(overload, 2)} ÷ ${plain(efficiency, 2)} ÷ ${plain(packV)} V = ${plain(amps)} A; the overload and the efficiency from memory unless you said them`;
+const words = (why: string | readonly string[]): readonly string[] => (typeof why === "string" ? [why] : why);
 
 /** How many cells are reckoned with, and how to find out where that is not known. */
 const seriesWords = (options: readonly number[]): string =>
@@ -44,10 +29,6 @@ const UNSURE_CAPS = {
 /** A setting inside a sentence. */
 const inSentence = (setting: keyof typeof SETTING_NAMES): string => SETTING_NAMES[setting].toLowerCase();
 
-/** Several things in a row: "a, b and c". */
-const LIST = new Intl.ListFormat("en-GB", { type: "conjunction" });
-const listed = (parts: readonly string[]): string => LIST.format(parts);
-
 /** What comes of drawing more than a part bears. */
 const OVER_PART: Readonly<Record<CurrentPart, string>> = {
   controller: "More would do nothing.",
@@ -64,7 +45,7 @@ interface Telling extends Voice {
 
 /** Every reason in words, with the working behind it: one that nobody words does not compile. */
 const REASON_WORDS: {
-  readonly [K in Reason["key"]]: (reason: Extract<Reason, { key: K }>, telling: Telling) => ReasonWords;
+  readonly [K in Reason["key"]]: (reason: Extract<Reason, { key: K }>, telling: Telling) => readonly string[];
 } = {
   "reason.as-found": () => words("Stays as found."),
   "reason.maker-only": () =>
@@ -76,7 +57,7 @@ const REASON_WORDS: {
       {
         rollout: "Measure the rollout, or give the tyre: without it no honest value can be worked out.",
         pack: "Give the pack’s nominal volts.",
-        chemistry: "Say which cells the pack has: they are only guessed, and a guess moves nothing.",
+        chemistry: "Say which cells the pack has: a guess moves nothing.",
         motor: "Say what kind of motor it is.",
         current: "Give the controller’s or the BMS’s amps.",
         class: "Choose the class it must leave in.",
@@ -89,7 +70,7 @@ const REASON_WORDS: {
   "reason.by-hand": () => words("You set this value by hand. Clear it to go back to the proposal."),
   "reason.cannot-hold": (reason) => words(encodeProblemText(reason.problem)),
   "reason.wheel": (reason, { displayName }) => {
-    const { rollout, turns, counting, asFound, chosen, options } = reason;
+    const { rollout, turns, asFound, chosen, options } = reason;
     const pick = options.find((option) => option.shows === chosen);
     const source =
       rollout.from === "measured"
@@ -102,10 +83,7 @@ const REASON_WORDS: {
       pick && pick.shows !== asFound?.shows
         ? `${pick.shows} stands for ${plain(pick.circumferenceMm, 0)} mm, the nearest it can hold.`
         : "No other code comes nearer.";
-    const working = [...(asFound ? [asFound] : []), ...(pick && pick.shows !== asFound?.shows ? [pick] : [])].map(
-      ({ circumferenceMm, r }) => readOutSum(counting, circumferenceMm, rollout.mm, r),
-    );
-    return words([source + found, choice], working);
+    return words([source + found, choice]);
   },
   "reason.cap": (reason, { unit, className }) => {
     const { limit, r, settingKmh, trueKmh } = reason;
@@ -125,24 +103,13 @@ const REASON_WORDS: {
           ]
         : [];
     const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
-    return words(
-      [
-        `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. ${holds}`,
-        ...accepted,
-        `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`,
-        ...beyond,
-      ],
-      [
-        ...(limit.textUnit === unit
-          ? []
-          : [`${text} = ${fixed(speedFromKmh(limit.textKmh, unit), 3)} ${unitName(unit)}`]),
-        `${plain(speedFromKmh(limit.kmh, unit), 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(speedFromKmh(limit.kmh * r.low, unit), 2)}`,
-        `held as ${held}`,
-        `true cap = ${plain(speedFromKmh(settingKmh, unit), 2)} ÷ ${fixed(r.nominal, 4)} = ${fixed(speedFromKmh(trueKmh.nominal, unit), 2)} ${unitName(unit)}`,
-      ],
-    );
+    return words([
+      `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. ${holds}`,
+      ...accepted,
+      `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`,
+      ...beyond,
+    ]);
   },
-  "reason.cap-not-shown": (reason) => words(`${BASES[reason.basis]} Measure it before trusting a number.`),
   "reason.cap-safe": (reason, { unit }) =>
     words([
       UNSURE_CAPS[reason.basis],
@@ -154,6 +121,11 @@ const REASON_WORDS: {
             : "no faster than the limit as shown. How far the display is off is not known yet."
       }`,
       `One ride at full assist settles it: write the top speed down under Prove. The class says ${speed(reason.limitKmh, unit)}.`,
+    ]),
+  "reason.cap-any": ({ shows, limitKmh }, { unit }) =>
+    words([
+      "What its numbers stand for is not known.",
+      `${shows} is set so that assist ends at all. One ride at full assist settles it: write the top speed down under Prove. The class says ${speed(limitKmh, unit)}.`,
     ]),
   "reason.cap-slowest": ({ shows, trueKmh, limitKmh, of }, { unit }) =>
     words([
@@ -185,10 +157,6 @@ const REASON_WORDS: {
   "reason.start-pulses": (reason) =>
     words(
       `Assist starts after ${plain(reason.angle.leastDeg, 0)}–${plain(reason.angle.mostDeg, 0)}° of crank turn. ${reason.rider === "novice" ? "Calm for a rider new to it." : "Soon enough to pull away, late enough not to jump."}`,
-      [
-        `360 × ${reason.pulses - 1} ÷ ${reason.crankPulses} = ${plain(reason.angle.leastDeg, 0)}°`,
-        `360 × ${reason.pulses} ÷ ${reason.crankPulses} = ${plain(reason.angle.mostDeg, 0)}°`,
-      ],
     ),
   "reason.start-strength": (reason) =>
     words(
@@ -203,27 +171,28 @@ const REASON_WORDS: {
         : `The owner’s choice. Prove that it stays within ${speed(reason.limitKmh, unit)}.`,
     ),
   "reason.current": (reason) => {
-    const { bounds, by, motor, allowedA, within } = reason;
+    const { bounds, by, allowedA, within } = reason;
     const parts = bounds.map(({ part, amps }) => `${partInSentence(part)} ${plain(amps)} A`).join(", ");
     return words(
       within
         ? `Within what the parts bear (${parts}). It stays: more current heats controller, wires and connectors.`
         : `The ${partInSentence(by)} sets it: ${plain(allowedA)} A. ${OVER_PART[by]}`,
-      [`min(${parts}) = ${plain(allowedA)} A`, ...(motor ? [motorAmpsWorking(motor)] : [])],
     );
   },
   "reason.cut-off": (reason) =>
     words(
       `${seriesWords(reason.options)}, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`,
-      [`${reason.series} × ${plain(reason.perCellV, 3)} V = ${plain(reason.advisedV)} V`],
     ),
   "reason.nominal": (reason) =>
     words(
       `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`,
     ),
   "reason.pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`),
-  "reason.crank-pulses": (reason) =>
-    words(`Counted on the bike: ${count(reason.pulses, "pulse")} a turn of the crank.`),
+  "reason.pulses-with-wheel": (reason) =>
+    words(
+      `${count(reason.pulses, "pulse")} per wheel turn, as counted. The wheel line stays and hides that: mended alone, it would read worse.`,
+    ),
+  "reason.crank-pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per crank turn.`),
   "reason.power-on-zero": () => words("Level 0 at power-on: nothing moves until the rider asks."),
   "reason.class-unit": (reason) =>
     words(
@@ -241,7 +210,7 @@ const REASON_WORDS: {
       "What this line means is a guess nobody has confirmed. It stays, and its number counts for nothing until then.",
     ),
   "reason.bundle": (reason) => {
-    const named = (settings: typeof reason.settings) => listed(settings.map((setting) => inSentence(setting)));
+    const named = (settings: typeof reason.settings) => settings.map(inSentence).join(", ");
     return words([
       reason.settings.length === 1
         ? `A choice of its own sets ${named(reason.settings)}.`
@@ -267,17 +236,17 @@ const REASON_WORDS: {
     words(
       reason.rider === "novice" ? "A rider new to it: a calm start." : "A ready start that still waits for the pedals.",
     ),
-  "reason.own-preset": (reason) => words(`It stands on figures of its own for this ${reason.of}. They stay.`),
+  "reason.own-preset": (reason) => words(`Figures of its own for this ${reason.of}. They stay.`),
   "reason.motor-kind": (reason) => words(`The motor on this bike: ${motorInSentence(reason.kind)}.`),
   "reason.chemistry": (reason) => words(`Cells: ${CHEMISTRY_NAMES[reason.chemistry]}.`),
 };
 
-/** Why a line has its target, and the working behind it. */
-export const reasonWords = <K extends Reason["key"]>(
+/** Why a line has its target. */
+export const reasonWhy = <K extends Reason["key"]>(
   reason: Extract<Reason, { key: K }>,
   displayName: string,
   voice: Voice,
-): ReasonWords => REASON_WORDS[reason.key as K](reason, { ...voice, displayName });
+): readonly string[] => REASON_WORDS[reason.key as K](reason, { ...voice, displayName });
 
 export const describeOff = (r: number): string =>
   Math.abs(r - 1) < 0.0005 ? "true" : `${plain(Math.abs(r - 1) * 100)} % ${r < 1 ? "low" : "high"}`;

@@ -7,7 +7,7 @@ import { CLASSES } from "@/catalog/classes/classes";
 import { contextOf, decodeAll, factoryRaws, linesOf, rawValues, SETTING_KEYS, SETTINGS } from "@/core/display";
 import { programOutlook, swapDisplay, swapOutlook, workOut } from "@/core/record";
 import { findingText, type Voice } from "./findings";
-import { reasonWords } from "./reasons";
+import { reasonWords } from "./reasonWorking";
 import { deedWords, gestureWords, ruleConditions } from "./deeds";
 import { keyNames, missWords, stepRunWords } from "./keys";
 import { lineName, SETTING_NAMES, settingValueWords, valueMeaning } from "./settings";

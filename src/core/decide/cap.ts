@@ -162,17 +162,29 @@ export const decideShare: Solver = ({ profile, choice, bike }, asked) => {
 
 /**
  * A cap of which not even the scale is known: the slowest end where it is known which that is, and never "no cap".
- * Where the direction is not known either, what stands there stays, and is to be measured.
+ * Where the direction is not known either, what stands there stays, and is to be measured; but for "no cap", in whose
+ * place any value ends assist sooner.
  */
 export const decideUnscaledCap: Solver = ({ choice, asFound }, asked) => {
   const { line, index } = asked;
   const { encoding } = line;
-  if (encoding.kind !== "unknown-scale" || encoding.larger === "unknown")
-    return stay(asked, { key: "reason.unknown-scale" });
+  if (encoding.kind !== "unknown-scale") return stay(asked, { key: "reason.unknown-scale" });
+  const isOff = encoding.noneRaw !== null && asFound[index] === encoding.noneRaw;
+  if (encoding.larger === "unknown" && !isOff) return stay(asked, { key: "reason.unknown-scale" });
   if (!choice) return stay(asked, { key: "reason.no-fact", needs: "class" });
   const limit = encoding.setting === "throttleCapKmh" ? throttleLimit(choice) : assistLimit(choice);
   if (!limit) return stay(asked, { key: "reason.no-limit" });
   const capped = rawValues(encoding).filter((raw) => raw !== encoding.noneRaw);
+  const middle = capped[Math.floor(capped.length / 2)];
+  if (encoding.larger === "unknown")
+    return middle === undefined
+      ? stay(asked, { key: "reason.unknown-scale" })
+      : {
+          line,
+          index,
+          raw: middle,
+          reason: { key: "reason.cap-any", shows: shows(encoding, middle), limitKmh: limit.kmh },
+        };
   const slowest = encoding.larger === "more" ? Math.min(...capped) : Math.max(...capped);
   const isFound = asFound[index] === slowest;
   return {

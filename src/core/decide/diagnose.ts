@@ -40,6 +40,12 @@ export interface SpeedometerMistake {
   readonly locked: boolean;
 }
 
+/** Whether a display is so far off that it is a mistake, not a tolerance. `r` is shown over true. */
+export const isFarOff = (r: number): boolean => Math.abs(Math.log(r)) > Math.log(1 + MISTAKE);
+
+/** Whether what is left of the error once a cause is mended is little enough for the cause to explain it. */
+export const isExplained = (leaves: number): boolean => Math.abs(Math.log(leaves)) < Math.log(1 + EXPLAINED);
+
 /** One line that may be wrong: how far off the display would still be with it mended. */
 interface Suspect {
   readonly cause: MistakeCause;
@@ -54,9 +60,9 @@ export function diagnose(profile: DisplayProfile, raws: Raws, bike: Bike): Speed
   const meter = readOut(profile, raws, bike);
   if (meter.kind !== "known") return null;
   const r = meter.r.nominal;
-  if (Math.abs(Math.log(r)) <= Math.log(1 + MISTAKE)) return null;
+  if (!isFarOff(r)) return null;
   const best = suspects(profile, raws, bike, r)
-    .filter(({ leaves }) => Math.abs(Math.log(leaves)) < Math.log(1 + EXPLAINED))
+    .filter(({ leaves }) => isExplained(leaves))
     .sort((a, b) => Math.abs(Math.log(a.leaves)) - Math.abs(Math.log(b.leaves)))[0];
   const line = best && lineSetting(profile, best.setting);
   if (!best || !line) return { r, cause: "several", code: "", holds: "", wants: null, mends: null, locked: false };

@@ -7,8 +7,9 @@ export const MOTION_POSITIONS: Positions = {
   walkAssistOn: ({ profile, bike, choice }, others) => {
     const limitKmh = choice?.rule.walkAssistKmh ?? null;
     const setKmh = decoded(profile, others, "walkAssistKmh");
-    const r = speedometer(profile, others, bike)?.r;
-    return limitKmh !== null && setKmh !== null && r && setKmh / r.nominal > limitKmh
+    // While nobody knows how far the display is off, the number itself.
+    const r = speedometer(profile, others, bike)?.r.nominal ?? 1;
+    return limitKmh !== null && setKmh !== null && setKmh / r > limitKmh
       ? { value: false, reason: { key: "reason.walk-off", limitKmh } }
       : keep({ key: "reason.walk-assist", limitKmh });
   },

@@ -48,6 +48,7 @@ function restsOn(line: Line): readonly SettingKey[] {
   if (capBasisOf(line.encoding) !== null) return READING;
   if (settings.includes("capPowerShare")) return [...READING, "assistCapKmh"];
   if (settings.includes("circumferenceMm")) return COUNTING;
+  if (settings.includes("pulsesPerTurn") || settings.includes("motorPulses")) return ["speedSensor"];
   if (settings.includes("walkAssistKmh")) return READING;
   if (settings.includes("walkAssistOn")) return [...READING, "walkAssistKmh"];
   if (settings.includes("throttleMode") || settings.includes("driveMode"))
@@ -82,6 +83,13 @@ export function propose(context: ProposalContext): readonly ProposedLine[] {
     const line = lines[index];
     const others: Raws = lines.map((_, i) => decided.get(i)?.raw ?? context.asFound[i] ?? null);
     if (line) decided.set(index, proposeLine(context, { line, index, others }));
+  }
+  // A line that came into the menu only by what was decided after it.
+  for (const [index, { reason }] of decided) {
+    const line = lines[index];
+    if (!line || reason.key !== "reason.not-shown") continue;
+    const others: Raws = lines.map((_, i) => decided.get(i)?.raw ?? context.asFound[i] ?? null);
+    if (isShown(context.profile, index, others)) decided.set(index, proposeLine(context, { line, index, others }));
   }
   return lines.flatMap((_, i) => decided.get(i) ?? []);
 }

@@ -1,12 +1,53 @@
 /** The product's position on what the display counts and shows. */
-import { decoded } from "../applied";
-import { keep, type Positions } from "./context";
+import { countingOf, decoded, readOut, type Raws } from "../applied";
+import { isShown, isUnsure, lineIndex, lineSetting } from "../display";
+import { own } from "../units/limits";
+import { keep, type Position, type Positions, type ProposalContext } from "./context";
+import { isExplained, isFarOff } from "./diagnose";
+
+/** Whether the wheel line will be set by this plan: nobody has locked, guessed, hidden or fixed it. */
+function wheelFollows({ profile, wishes, bike }: ProposalContext, others: Raws): boolean {
+  const line = lineSetting(profile, "circumferenceMm");
+  return (
+    line !== null &&
+    bike.rollout !== null &&
+    line.encoding.kind !== "bundle" &&
+    line.encoding.kind !== "unknown-scale" &&
+    (!line.makerOnly || own(wishes.unlocked, line.code) !== undefined) &&
+    own(wishes.overrides, line.code) === undefined &&
+    !isUnsure(line) &&
+    line.effect !== "none" &&
+    isShown(profile, lineIndex(profile, line.code), others)
+  );
+}
+
+/** Whether a display that reads `after` in the place of `before` is no further from the truth. */
+const isNoWorse = (before: number, after: number): boolean =>
+  Math.abs(Math.log(after)) <= Math.abs(Math.log(before)) + 1e-9;
+
+/** What was counted on the bike; a wrong count stays only where a wheel that stays wrong hides it. */
+function countedPulses(context: ProposalContext, others: Raws): Position {
+  const { profile, bike } = context;
+  const pulses = bike.pulsesPerTurn;
+  if (pulses === null) return keep({ key: "reason.no-read-out", needs: ["pick-up-pulses"] });
+  const meter = readOut(profile, others, bike);
+  const counting = countingOf(profile, others, bike);
+  if (meter.kind === "known" && !("length" in counting)) {
+    const before = meter.r.nominal;
+    const after = (before * counting.set) / counting.given;
+    // A wheel that is far off is set only where no calibration has a say in it as well.
+    const follows = wheelFollows(context, others) && (!isFarOff(after) || isExplained(counting.factor));
+    if (!follows && !isNoWorse(before, after)) return keep({ key: "reason.pulses-with-wheel", pulses });
+  }
+  return { value: pulses, reason: { key: "reason.pulses", pulses } };
+}
 
 export const READ_OUT_POSITIONS: Positions = {
-  pulsesPerTurn: ({ bike: { pulsesPerTurn } }) =>
-    pulsesPerTurn === null
-      ? keep({ key: "reason.no-read-out", needs: ["pick-up-pulses"] })
-      : { value: pulsesPerTurn, reason: { key: "reason.pulses", pulses: pulsesPerTurn } },
+  pulsesPerTurn: countedPulses,
+  motorPulses: (context, others) =>
+    context.bike.pickUp === "inside-motor" && decoded(context.profile, others, "speedSensor") !== "wheel"
+      ? countedPulses(context, others)
+      : keep({ key: "reason.technicians-choice" }),
   // What nobody has counted moves nothing.
   crankPulses: ({ bike: { crankPulses, crankPulsesSaid } }) =>
     crankPulsesSaid

@@ -63,7 +63,8 @@ export type Reason =
       readonly limitKmh: number;
       readonly of: "assist" | "throttle";
     }
-  | { readonly key: "reason.cap-not-shown"; readonly basis: "own" | "share" | "unknown" }
+  /** In the place of "no cap" on a line of which nobody knows scale or direction: any value ends drive sooner. */
+  | { readonly key: "reason.cap-any"; readonly shows: string; readonly limitKmh: number }
   /** Nobody knows what the cap compares with: a value safe under every reading of it, until a run settles it. */
   | {
       readonly key: "reason.cap-safe";
@@ -142,5 +143,7 @@ export type Reason =
   | { readonly key: "reason.chemistry"; readonly chemistry: Bike["chemistry"] }
   /** A preset of the shop's own, for a pack or a motor: nobody asked for another. */
   | { readonly key: "reason.own-preset"; readonly of: "pack" | "motor" }
+  /** The count is wrong and so is a wheel that stays as it is: mended alone it would read worse. */
+  | { readonly key: "reason.pulses-with-wheel"; readonly pulses: number }
   | { readonly key: "reason.crank-pulses"; readonly pulses: number }
   | { readonly key: "reason.motor-kind"; readonly kind: NonNullable<Bike["motorKind"]> };

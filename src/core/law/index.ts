@@ -9,18 +9,3 @@ export {
   type Subject,
   type ThrottleMode,
 } from "./judge";
-export {
-  CLASS_CHOICES,
-  CLASS_MOTOR_W,
-  CLASS_SPEED_KMH,
-  type ChosenField,
-  type ClassField,
-  type ClassProblem,
-  type ClassReading,
-  fieldsAsked,
-  LONGEST_CLASS_TEXT,
-  readClass,
-  sameClass,
-  type TypedClass,
-  typedFrom,
-} from "./ownClass";

@@ -72,7 +72,7 @@ export function mendingOf(job: Job, { sheet, bike, choice }: Workings, finding: 
   for (const { code, index, line, target } of rows.filter(({ locked }) => !locked)) {
     const rank = target ? rankOf(line.encoding, target.raw) : 0;
     const nearest = rawValues(line.encoding)
-      .filter((raw) => raw !== target?.raw)
+      .filter((raw) => raw !== target?.raw && isRight(finding, shows(line.encoding, raw)))
       .sort((a, b) => Math.abs(rankOf(line.encoding, a) - rank) - Math.abs(rankOf(line.encoding, b) - rank))
       .slice(0, MOST_TRIED)
       .find((raw) =>
@@ -95,6 +95,10 @@ export function mendingOf(job: Job, { sheet, bike, choice }: Workings, finding: 
   }
   return null;
 }
+
+/** A mistake is mended by the one value that is right, not by the nearest that hides it. */
+const isRight = ({ message }: SheetFinding, shown: string): boolean =>
+  message.key !== "hazard.speedometer-mistake" || shown === message.mends;
 
 /** Lines of a finding that may be moved for it: those it hangs on, and of a mistake the one that makes it. */
 function mendable(rows: readonly SheetRow[], { lines, subject, message }: SheetFinding): readonly SheetRow[] {

@@ -9,6 +9,7 @@ import { isUnsure, rawValues, type Claim, type SettingKey } from "../display";
 import { assistLimit } from "../law";
 import { findingsOn } from "../sheet";
 import { jobsOf } from "./testingJobs";
+import { anyDisplay } from "./testingProfiles";
 import { workOut } from "./workings";
 
 /** What has a say in the speed shown. */
@@ -19,10 +20,13 @@ const COUNTS: ReadonlySet<SettingKey> = new Set<SettingKey>([
   "motorPulses",
 ]);
 
-const jobs = jobsOf(SHIPPED_DISPLAYS, CLASSES);
-const RUNS = { numRuns: 400 };
+const RUNS = { numRuns: Number(process.env.RUNS ?? 300) };
+const BIKES = {
+  "on the displays that ship": jobsOf(SHIPPED_DISPLAYS, CLASSES),
+  "on any display": anyDisplay.chain((profile) => jobsOf([profile], CLASSES)),
+};
 
-describe("the plan", () => {
+describe.each(Object.entries(BIKES))("the plan, %s,", (_, jobs) => {
   it("leaves the speedometer no further off than it was, where both are known", () => {
     let told = 0;
     fc.assert(
@@ -101,7 +105,11 @@ describe("the plan", () => {
             expect(
               sheet.inForce.findings.some(
                 (before) =>
-                  before.subject === subject && (before.severity === "breach" || before.severity === "unknown"),
+                  before.subject === subject &&
+                  (before.severity === "breach" ||
+                    before.severity === "unknown" ||
+                    // Far off the other way before: the nearest wheel there is may still be too small.
+                    before.message.key === "hazard.speedometer-mistake"),
               ) || sheet.rows.some(({ inForce, shown }) => inForce === null && shown.inForce),
               `${message.key} is new`,
             ).toBe(true);

@@ -4,10 +4,8 @@ import { describe, expect, it } from "vitest";
 import { CLASSES, classById } from "@/catalog/classes/classes";
 import type { Line } from "../display";
 import { readIntake, type IntakeText } from "../facts";
-import { smallProfile } from "../keys/testing";
 import type { Severity } from "../law";
-import { seeded } from "../units/seeded";
-import { cap, counted, oneOf, preset, wheelMm } from "./cases/lines";
+import { cap, counted, displayOf, oneOf, preset, wheelMm } from "./cases/lines";
 import { findingsOn } from "./findings";
 
 const MILE_KM = 1.609344;
@@ -63,11 +61,10 @@ function said(
 ): readonly Said[] {
   const rule = classById(classId);
   if (!rule) throw new Error(`no class ${classId}`);
-  const plain = smallProfile(seeded(1), 0);
-  const entries = lines.map(({ code }) => ({ kind: "line" as const, line: code }));
-  const page = { id: "top", name: "Top", entries, atEnds: "wrap" as const, opensAt: "first" as const };
-  const profile = { ...plain, lines: [...lines], menu: { ...plain.menu, pages: [page] } };
-  return findingsOn({ profile, bike: readIntake(bike).bike, choice: { rule, acceptedKmh: null } }, raws)
+  return findingsOn(
+    { profile: displayOf(lines), bike: readIntake(bike).bike, choice: { rule, acceptedKmh: null } },
+    raws,
+  )
     .filter((finding) => finding.subject === subject && finding.message.key !== "class.private-land")
     .map(({ message, severity }): Said => [message.key, severity]);
 }

@@ -7,8 +7,9 @@ import {
   type ChosenField,
   type ClassField,
   type ClassProblem,
-} from "@/core/law";
-import { typeClass, type OwnClass } from "@/store";
+} from "@/core/law/ownClass";
+import { type OwnClass } from "@/store";
+import { typeClass } from "@/store/classes";
 import { Choice, KeptField } from "@/ui/primitives";
 import { unitName } from "@/words";
 import { CLASS_ANSWERS, CLASS_FIELD_WORDS, classProblemText } from "@/words/classFields";

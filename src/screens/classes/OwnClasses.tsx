@@ -1,6 +1,7 @@
 "use client";
-import { readClass } from "@/core/law";
-import { addClass, removeClass, restoreClass, type OwnClass } from "@/store";
+import { readClass } from "@/core/law/ownClass";
+import { type OwnClass } from "@/store";
+import { addClass, removeClass, restoreClass } from "@/store/classes";
 import { Button, SignShape, useKeptState, useTell } from "@/ui/primitives";
 import { useState } from "react";
 import { ClassForm } from "./ClassForm";

@@ -3,7 +3,8 @@ import { useLiveQuery } from "dexie-react-hooks";
 import { useMemo } from "react";
 import { CLASSES } from "@/catalog/classes/classes";
 import type { ClassRule } from "@/core/law";
-import { ownClasses, wholeClasses, type OwnClass } from "@/store";
+import { type OwnClass } from "@/store";
+import { ownClasses, wholeClasses } from "@/store/classes";
 
 const NONE: readonly OwnClass[] = [];
 

@@ -1,6 +1,7 @@
 "use client";
 import { FindingLine } from "@/ui/primitives";
-import { findingText, INTAKE_WORDS } from "@/words";
+import { findingText } from "@/words";
+import { LEAVES_THOUGH } from "@/words/leavesThough";
 import { JobField } from "../job/JobField";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
@@ -22,7 +23,7 @@ export function Against({ job, workings }: Pick<StageProps, "job" | "workings">)
         ))}
       </ul>
       <p className="text-quiet">{say.mendItInThe(workings.against.some(({ severity }) => severity === "breach"))}</p>
-      <JobField job={job} place={{ in: "intake", name: "leavesThough" }} long {...INTAKE_WORDS.leavesThough} />
+      <JobField job={job} place={{ in: "intake", name: "leavesThough" }} long {...LEAVES_THOUGH} />
     </section>
   );
 }

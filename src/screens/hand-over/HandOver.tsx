@@ -4,6 +4,7 @@ import { useMemo } from "react";
 import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
 import { count, sealFaultText, STAGE_NAMES } from "@/words";
+import { later } from "@/ui/primitives/later";
 import { workAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
@@ -13,8 +14,10 @@ import { usePlan } from "../job/usePlan";
 import { OwnersCardInTheirs } from "./OwnersCardInTheirs";
 import { WayBackCard } from "./WayBackCard";
 import { WorkshopSheet } from "./WorkshopSheet";
-import { Against } from "./Against";
 import * as say from "@/words/screens/hand-over/handOver";
+
+/** Loaded where something stands against it. */
+const Against = later(() => import("./Against").then((module) => module.Against));
 
 const nowIso = (): string => new Date().toISOString();
 

@@ -3,7 +3,7 @@ import type { Paper, PaperCell, PaperLine } from "@/core/record";
 import { FindingLine, RuledTable } from "@/ui/primitives";
 import { useKeptState } from "@/ui/primitives/useKeptState";
 import { later } from "@/ui/primitives/later";
-import { dayAndTime, findingText, lineName, reasonWords } from "@/words";
+import { dayAndTime, findingText, lineName, reasonWhy } from "@/words";
 import { voiceOf } from "../job/voice";
 import { Card } from "./Cards";
 import * as say from "@/words/screens/hand-over/workshopSheet";
@@ -18,7 +18,7 @@ const cellWords = (cell: PaperCell): string => (cell.kind === "value" ? cell.val
 function Why({ line, paper }: { readonly line: PaperLine; readonly paper: Paper }) {
   if (line.planned.kind === "hidden") return say.hiddenByWhatAnother;
   if (line.changed || line.planned.kind === "none")
-    return reasonWords(line.reason, paper.job.profile?.name ?? say.theDisplay, voiceOf(paper.workings)).why[0];
+    return reasonWhy(line.reason, paper.job.profile?.name ?? say.theDisplay, voiceOf(paper.workings))[0];
   return line.locked ? say.notTouchedMakerOnly : say.notChanged;
 }
 

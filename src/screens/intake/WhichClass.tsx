@@ -1,6 +1,6 @@
 "use client";
 import type { ClassRule } from "@/core/law";
-import { sameClass } from "@/core/law";
+import { sameClass } from "@/core/law/ownClass";
 import type { Job } from "@/core/record";
 import { Button, Choice, useKeptState } from "@/ui/primitives";
 import Link from "next/link";

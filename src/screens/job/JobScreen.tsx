@@ -11,7 +11,6 @@ import { BadJob } from "./BadJob";
 import { StageRail } from "./StageRail";
 import type { ChangeJob, StageProps } from "./stageProps";
 import { useOutlook } from "./usePlan";
-import { BrokenSeal } from "./BrokenSeal";
 import * as say from "@/words/screens/job/jobScreen";
 
 interface StageModule {
@@ -26,6 +25,9 @@ const SCREENS = Object.fromEntries(
 /** Beside the stages: the numbers of the bike, which serve all of them. */
 const NUMBERS = "numbers";
 const Numbers = later(() => import("../numbers/Numbers").then((module) => module.Numbers));
+
+/** Loaded when a sealed sheet has been changed by other hands. */
+const BrokenSeal = later(() => import("./BrokenSeal").then((module) => module.BrokenSeal));
 
 /** Loaded when an address names a bike nobody has here. */
 const NotHere = later(() => import("./NotHere").then((module) => module.NotHere));

@@ -1,17 +1,4 @@
-import Link from "next/link";
-import type { Job } from "@/core/record";
-import { buttonClass } from "@/ui/primitives";
-import * as say from "@/words/screens/job/noDisplay";
+import { later } from "@/ui/primitives/later";
 
-/** Stands in for a stage that rests on a display while none is chosen. */
-export function NoDisplay({ job }: { readonly job: Job }) {
-  return (
-    <div className="max-w-xl rounded-xl bg-sheet p-6">
-      <p className="text-xl font-semibold">{say.whichDisplayIsOn}</p>
-      <p className="mt-1 mb-4 text-quiet">{say.itsLinesKeysAnd}</p>
-      <Link href={`/job/${job.id}/intake`} className={buttonClass("main")}>
-        {say.chooseTheDisplay}
-      </Link>
-    </div>
-  );
-}
+/** Stands in for a stage that rests on a display while none is chosen: loaded only then. */
+export const NoDisplay = later(() => import("./ChooseDisplay").then((module) => module.ChooseDisplay));

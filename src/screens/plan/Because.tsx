@@ -1,14 +1,17 @@
 "use client";
 import { type Reason } from "@/core/decide";
-import { capBasisOf } from "@/core/display";
+import { capBasisOf, isUnsure } from "@/core/display";
 import { definitionsOf, type Sheet, type SheetRow } from "@/core/sheet";
 import { RuledTable, SignShape } from "@/ui/primitives";
+import { later } from "@/ui/primitives/later";
 import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { ByHand } from "./ByHand";
-import { Unsure } from "./Unsure";
-import { CapBasis } from "./CapBasis";
 import * as say from "@/words/screens/plan/because";
+
+/** Loaded where a line is a guess, or holds a cap. */
+const Unsure = later(() => import("./Unsure").then((module) => module.Unsure));
+const CapBasis = later(() => import("./CapBasis").then((module) => module.CapBasis));
 
 interface BecauseProps extends StageProps {
   readonly row: SheetRow;
@@ -71,7 +74,7 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
         <p className="text-[0.88rem] text-quiet">{say.setBy(WHO_SETS[definition.setBy], definition.safeDirection)}</p>
       ) : null}
       {capBasisOf(row.line.encoding) === null ? null : <CapBasis job={job} change={change} row={row} />}
-      <Unsure job={job} change={change} row={row} />
+      {isUnsure(row.line) ? <Unsure job={job} change={change} row={row} /> : null}
       <ByHand job={job} change={change} row={row} />
     </section>
   );

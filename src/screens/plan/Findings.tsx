@@ -30,7 +30,7 @@ export function Findings(props: Pick<StageProps, "job" | "change" | "workings">)
         {left.map((finding) => (
           <div key={finding.message.key + finding.lines.join()}>
             <FindingLine severity={finding.severity}>{findingText(finding.message, voice)}</FindingLine>
-            <Mend {...props} finding={finding} />
+            {finding.severity === "note" ? null : <Mend {...props} finding={finding} />}
           </div>
         ))}
         {left.every((finding) => finding.severity === "note") && workings.choice ? (

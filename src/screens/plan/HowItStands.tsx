@@ -3,7 +3,7 @@ import type { Sheet, SheetCounts, SheetRow } from "@/core/sheet";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
 import { count } from "@/words";
 import type { StageProps } from "../job/stageProps";
-import { spokesOf } from "../rack/ticket";
+import { spokesOf } from "../job/spokes";
 import { Newer } from "./Newer";
 import { Tally, TrueCap } from "./Standing";
 import * as say from "@/words/screens/plan/howItStands";

@@ -1,21 +1,10 @@
 /** What a ticket on the rack says about its bike: worked out once from the job, and kept until the job changes. */
-import { linesOf } from "@/core/display";
 import { asHandedOver, sealFault, STAGES, workOut, type Job, type Stage, type Workings } from "@/core/record";
-import type { Headline, Ticket, TicketSpoke } from "@/core/record/ticket";
-import { findingText, INTAKE_WORDS, lineName, sealFaultText, STAGE_NAMES } from "@/words";
+import type { Headline, Ticket } from "@/core/record/ticket";
+import { findingText, INTAKE_WORDS, sealFaultText, STAGE_NAMES } from "@/words";
+import { spokesOf } from "../job/spokes";
 import { voiceOf } from "../job/voice";
 import * as say from "@/words/screens/rack/ticket";
-
-/** Spokes for the dial, from the same rows as the sheet. */
-export function spokesOf(job: Job, { sheet }: Workings): readonly TicketSpoke[] {
-  if (!job.profile) return [];
-  if (!sheet) return linesOf(job.profile).map((line) => ({ code: line.code, name: lineName(line), mark: "unknown" }));
-  return sheet.rows.map((row) => ({
-    code: row.code,
-    name: lineName(row.line),
-    mark: row.mark,
-  }));
-}
 
 /** What the bike is, in a few words. */
 function factsOf(job: Job, { bike }: Workings, short: boolean): string {

@@ -2,11 +2,11 @@
 import { later } from "@/ui/primitives/later";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
 import {
+  CLASS_LAID_BY,
   healthNow,
   laidBy,
   openStorage,
   seedOnce,
-  takeClassesUp,
   takeDisplaysUp,
   TYPED_LAID_BY,
   watchHealth,
@@ -29,7 +29,7 @@ export function StorageGate({ children }: { readonly children: ReactNode }) {
       // What another page laid by when it went comes first, so that no screen shows less than was typed.
       if (laidBy(TYPED_LAID_BY).length > 0) await (await import("@/store/changes")).takeUp();
       await takeDisplaysUp();
-      await takeClassesUp();
+      if (laidBy(CLASS_LAID_BY).length > 0) await (await import("@/store/classes")).takeClassesUp();
       if (!gone) setReady(true);
       await seedOnce();
     };

@@ -1,9 +1,12 @@
 "use client";
 import { useId, useRef, type ReactNode } from "react";
 import { LONGEST_TYPED } from "@/core/units/limits";
-import { NumberPad } from "./NumberPad";
+import { later } from "./later";
 import { useDraft } from "./useDraft";
 import * as say from "@/words/ui/primitives/keptField";
+
+/** Loaded where a field has one. */
+const NumberPad = later(() => import("./NumberPad").then((module) => module.NumberPad));
 
 export interface KeptFieldProps {
   /** What it edits, unique on the screen: another one is another field, however alike they stand. */

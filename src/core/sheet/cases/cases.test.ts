@@ -3,28 +3,19 @@ import { readdirSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import { classById } from "@/catalog/classes/classes";
-import { checkProfile, linesOf, readShown, shows, type DisplayProfile } from "../../display";
+import { checkProfile, linesOf, readShown, shows } from "../../display";
 import { readIntake } from "../../facts";
-import { smallProfile } from "../../keys/testing";
 import { makeSheet } from "../sheet";
-import { seeded } from "../../units/seeded";
 import type { Case } from "./case";
+import { displayOf } from "./lines";
 
 const NOT_CASES = new Set(["case.ts", "bike.ts", "lines.ts", "cases.test.ts"]);
 const names = readdirSync(import.meta.dirname).filter((name) => name.endsWith(".ts") && !NOT_CASES.has(name));
 const read = async (name: string): Promise<Case> =>
   ((await import(join(import.meta.dirname, name))) as { readonly CASE: Case }).CASE;
 
-/** A plain menu of the case's lines; how its keys go is no matter here. */
-function displayOf({ lines }: Case): DisplayProfile {
-  const plain = smallProfile(seeded(1), 0);
-  const entries = lines.map(({ code }) => ({ kind: "line" as const, line: code }));
-  const page = { id: "top", name: "Top", entries, atEnds: "wrap" as const, opensAt: "first" as const };
-  return { ...plain, acceptsNominalV: [], lines: [...lines], menu: { ...plain.menu, pages: [page] } };
-}
-
 function planned(lesson: Case) {
-  const profile = displayOf(lesson);
+  const profile = displayOf(lesson.lines);
   const rawOf = (code: string, shown: string): number => {
     const line = linesOf(profile).find((each) => each.code === code);
     const reading = line ? readShown(line.encoding, shown) : null;
@@ -54,7 +45,7 @@ function planned(lesson: Case) {
 describe.each(names)("%s", (name) => {
   it("is a display that holds together, and teaches what it says", async () => {
     const lesson = await read(name);
-    expect(checkProfile(displayOf(lesson)).filter(({ key }) => key.startsWith("profile.line"))).toEqual([]);
+    expect(checkProfile(displayOf(lesson.lines)).filter(({ key }) => key.startsWith("profile.line"))).toEqual([]);
     const sheet = planned(lesson);
     const row = (code: string) => sheet.rows.find((each) => each.code === code);
     const targets = Object.fromEntries(

@@ -1,5 +1,7 @@
 /** The lines of the corpus's displays, in few words: each maker is a kind of line as leaflets have them. */
-import type { Line, SettingKey, SettingValue } from "../../display";
+import type { DisplayProfile, Line, SettingKey, SettingValue } from "../../display";
+import { smallProfile } from "../../keys/testing";
+import { seeded } from "../../units/seeded";
 
 export type CaseLine = Line;
 
@@ -156,3 +158,11 @@ export const preset = (
     },
     edit,
   );
+
+/** A plain menu of these lines, one after the other; how its keys go is no matter here. */
+export function displayOf(lines: readonly Line[]): DisplayProfile {
+  const plain = smallProfile(seeded(1), 0);
+  const entries = lines.map(({ code }) => ({ kind: "line" as const, line: code }));
+  const page = { id: "top", name: "Top", entries, atEnds: "wrap" as const, opensAt: "first" as const };
+  return { ...plain, acceptsNominalV: [], lines: [...lines], menu: { ...plain.menu, pages: [page] } };
+}

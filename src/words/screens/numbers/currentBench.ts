@@ -1,5 +1,5 @@
 // The words of screens/numbers/CurrentBench.
-import { partInSentence } from "../../fields";
+import { partInSentence } from "../../parts";
 import { count, plain } from "../../speak";
 
 export const theParts = "The parts";

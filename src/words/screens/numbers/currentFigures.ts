@@ -1,6 +1,6 @@
 // The words of screens/numbers/CurrentFigures.
 import type { SpeedUnit } from "@/core/units";
-import { partInSentence } from "../../fields";
+import { partInSentence } from "../../parts";
 import { plain, speed } from "../../speak";
 
 export const labelWatts = "Label watts";

@@ -45,7 +45,7 @@ export function hazardText(message: HazardMessage, voice: Voice): string {
         ? `The label on the bike says ${v(message.labelKmh)}; nothing ends assist.`
         : `The label on the bike says ${v(message.labelKmh)}; assist really stops at ${v(message.trueKmh)}.`;
     case "hazard.cap-lowers-power":
-      return `Line ${message.code} caps speed by taking power away: the bike is weaker on every hill, not only at its end.`;
+      return `Line ${message.code} caps speed by taking power away: the bike is weaker on every hill.`;
     case "hazard.cruise-on":
       return "Cruise is on: the motor goes on pushing with nobody pedalling.";
     case "hazard.pin-on":
@@ -113,7 +113,7 @@ function readingText({ cause, trueKmh, shown, expected, unit, code, pulses }: Re
     case "unit":
       return `${showed} That is the same speed in ${unit === "mph" ? "km/h" : "mph"}: look at the unit on the screen${code === "" ? "" : ` and read line ${code} again`}.`;
     case "twice":
-      return `${showed} Twice as much: look for a second magnet, or one that passes its sensor twice.`;
+      return `${showed} Twice as much: look for a second magnet.`;
     case "half":
       return `${showed} Half as much: look for a magnet that is missing or too far from its sensor.`;
     case "gear-ratio":

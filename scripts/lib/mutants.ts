@@ -259,7 +259,6 @@ export const MUTANTS: readonly Mutant[] = [
     ["if (clear) return clear;", ""],
     ['(subject === "speedometer" || !settings.some((setting) => COUNTS.has(setting)))', "true"],
     ['each.severity === "note" || before.some', "before.some"],
-    ["job.program ||", ""],
   ),
   ...at(
     "record/capRun",

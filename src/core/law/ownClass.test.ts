@@ -75,6 +75,12 @@ describe("a class of the shop's own", () => {
     ]);
   });
 
+  it("keeps a walking aid in km/h, whatever unit the class speaks in", () => {
+    const reading = readClass("own-1", { ...TOWN, walkSpeed: "4" });
+    // 4 × 1.609344 km/h.
+    expect(reading.ok && reading.rule.walkAssistKmh).toBeCloseTo(6.437376, 9);
+  });
+
   it.each<[ClassField, string, object]>([
     ["assistSpeed", "fast", { key: "class.not-a-speed", typed: "fast", unit: "mph" }],
     ["assistSpeed", "0", { key: "class.not-a-speed", typed: "0", unit: "mph" }],

@@ -5,6 +5,7 @@ import { CLASSES } from "@/catalog/classes/classes";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { rawValues } from "../display";
+import { cap, displayOf, wheelMm } from "../sheet/cases/lines";
 import { mendingOf, withMending, type Mending } from "./mending";
 import type { Job } from "./job";
 import { jobsOf } from "./testingJobs";
@@ -61,6 +62,37 @@ describe("a mending", () => {
     const over = workings.sheet?.target.findings.find(({ message }) => message.key === "cap.over");
     if (!over) throw new Error("not over");
     expect(mendingOf(job, workings, over)).toEqual({ kind: "clear", code: "53", shows: "25" });
+  });
+
+  it("may bring a note, but nothing graver", () => {
+    const job = { ...demo(204), overrides: { 31: 0 } };
+    const workings = workOut(job);
+    const live = workings.sheet?.target.findings.find(({ message }) => message.key === "throttle.not-in-class");
+    if (!live) throw new Error("not live");
+    const mending = mendingOf(job, workings, live);
+    expect(mending).toMatchObject({ kind: "clear", code: "31" });
+    const after = mending && workOut(withMending(job, mending, WHY)).sheet?.target.findings;
+    const notes = (after ?? []).filter(({ severity }) => severity === "note").map(({ message }) => message.key);
+    expect(notes).toContain("throttle.off-by-line-only");
+    expect(workings.sheet?.target.findings.map(({ message }) => message.key)).not.toContain(
+      "throttle.off-by-line-only",
+    );
+  });
+
+  it("sets no other wheel where the cap line itself has nothing slow enough", () => {
+    // A wheel of 1560 mm on a rollout of 1300 would make 30 km/h shown 25 true.
+    const profile = displayOf([wheelMm("w"), cap("v", { rawMin: 30, rawMax: 40 })]);
+    const job: Job = {
+      ...demo(207),
+      profile,
+      overrides: {},
+      intake: { rolloutMm: "1300", tapeErrorMm: "0", throttleFitted: "no" },
+      asFound: { shown: { w: "1300", v: "30" }, waivedReason: "" },
+    };
+    const workings = workOut(job);
+    const over = workings.sheet?.target.findings.find(({ message }) => message.key === "cap.over");
+    if (!over) throw new Error("not over");
+    expect(mendingOf(job, workings, over)).toBeNull();
   });
 
   it("bends no wheel for a cap, and touches nothing once the plan is sealed", () => {

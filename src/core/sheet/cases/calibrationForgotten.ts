@@ -11,4 +11,5 @@ export const CASE: Case = {
   plan: { w: "2190" },
   because: { w: "reason.wheel-not-the-cause" },
   says: { "hazard.speedometer-mistake": "caution" },
+  mistake: "calibration",
 };

@@ -10,4 +10,5 @@ export const CASE: Case = {
   found: { w: "2190", n: "92" },
   plan: { w: "2190", n: "92" },
   says: { "hazard.speedometer-mistake": "breach" },
+  mistake: "poles-for-pairs",
 };

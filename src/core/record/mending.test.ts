@@ -80,14 +80,14 @@ describe("a mending", () => {
   });
 
   it("sets no other wheel where the cap line itself has nothing slow enough", () => {
-    // A wheel of 1404 mm on a rollout of 1300 would make 27 km/h shown 25 true.
-    const profile = displayOf([wheelMm("w"), cap("v", { rawMin: 27, rawMax: 40 })]);
+    // A wheel of 1352 mm on a rollout of 1300 would make 26 km/h shown 25 true.
+    const profile = displayOf([wheelMm("w"), cap("v", { rawMin: 26, rawMax: 40 })]);
     const job: Job = {
       ...demo(207),
       profile,
       overrides: {},
       intake: { rolloutMm: "1300", tapeErrorMm: "0", throttleFitted: "no" },
-      asFound: { shown: { w: "1300", v: "27" }, waivedReason: "" },
+      asFound: { shown: { w: "1300", v: "26" }, waivedReason: "" },
     };
     const workings = workOut(job);
     const over = workings.sheet?.target.findings.find(({ message }) => message.key === "cap.over");

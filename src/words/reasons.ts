@@ -190,7 +190,7 @@ const REASON_WORDS: {
   "reason.pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`),
   "reason.pulses-with-wheel": (reason) =>
     words(
-      `${count(reason.pulses, "pulse")} per wheel turn, as counted. The wheel line stays and hides that: mended alone, it would read worse.`,
+      `${count(reason.pulses, "pulse")} per wheel turn, as counted. With this wheel line the display would read worse so.`,
     ),
   "reason.crank-pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per crank turn.`),
   "reason.power-on-zero": () => words("Level 0 at power-on: nothing moves until the rider asks."),

@@ -1,6 +1,6 @@
 /** The product's position on what the display counts and shows. */
 import { countingOf, decoded, readOut, type Raws } from "../applied";
-import { isShown, isUnsure, lineIndex, lineSetting } from "../display";
+import { decodeAll, isShown, isUnsure, lineIndex, lineSetting, PLAIN_CONTEXT, rawValues } from "../display";
 import { own } from "../units/limits";
 import { keep, type Position, type Positions, type ProposalContext } from "./context";
 import { isExplained, isFarOff } from "./diagnose";
@@ -21,6 +21,21 @@ function wheelFollows({ profile, wishes, bike }: ProposalContext, others: Raws):
   );
 }
 
+/** A count is trimmed by no more than this, as a share of what the pick-up gives. Common practice, no source. */
+const MOST_TRIMMED = 0.15;
+
+/** What the display reads with the right count and the nearest wheel its line can hold; 1 where nobody can say. */
+function nearestWheel({ profile, bike }: ProposalContext, factor: number): number {
+  const line = lineSetting(profile, "circumferenceMm");
+  const { rollout } = bike;
+  if (!line || !rollout) return 1;
+  const reads = rawValues(line.encoding).flatMap((raw) => {
+    const { circumferenceMm } = decodeAll(line, raw, PLAIN_CONTEXT);
+    return typeof circumferenceMm === "number" && circumferenceMm > 0 ? [(circumferenceMm * factor) / rollout.mm] : [];
+  });
+  return reads.sort((a, b) => Math.abs(Math.log(a)) - Math.abs(Math.log(b)))[0] ?? 1;
+}
+
 /** Whether a display that reads `after` in the place of `before` is no further from the truth. */
 const isNoWorse = (before: number, after: number): boolean =>
   Math.abs(Math.log(after)) <= Math.abs(Math.log(before)) + 1e-9;
@@ -38,6 +53,10 @@ function countedPulses(context: ProposalContext, others: Raws): Position {
     // A wheel that is far off is set only where no calibration has a say in it as well.
     const follows = wheelFollows(context, others) && (!isFarOff(after) || isExplained(counting.factor));
     if (!follows && !isNoWorse(before, after)) return keep({ key: "reason.pulses-with-wheel", pulses });
+    // A count a little off on purpose, since the wheel line has no nearer size: trimmed, and truer than without.
+    const isTrimmed = Math.abs(counting.set / counting.given - 1) <= MOST_TRIMMED;
+    if (isTrimmed && counting.set !== counting.given && !isNoWorse(before, nearestWheel(context, counting.factor)))
+      return keep({ key: "reason.pulses-with-wheel", pulses });
   }
   return { value: pulses, reason: { key: "reason.pulses", pulses } };
 }

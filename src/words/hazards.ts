@@ -100,7 +100,7 @@ function mistakeText({ r, cause, code, holds, wants, mends, locked }: Speedomete
     case "inches-for-millimetres":
       return told(`holds ${holds}, inches where millimetres belong`);
     case "several":
-      return `${farOff(r)} No one line explains it. Read wheel, pulses and calibration again before anything is set.`;
+      return `${farOff(r)} No one line explains it. Read its lines again.`;
   }
 }
 
@@ -125,6 +125,6 @@ function readingText({ cause, trueKmh, shown, expected, unit, code, pulses }: Re
     case "counted-by-it":
       return `${showed} Nobody has counted the pick-up; this reading speaks for ${count(pulses ?? 0, "pulse")} a wheel turn. Turn the wheel once and count.`;
     case "unexplained":
-      return `${showed} Nothing known explains it. Roll out, and read wheel and pulse lines again before anything is set.`;
+      return `${showed} Nothing known explains it. Roll out and read its lines again.`;
   }
 }

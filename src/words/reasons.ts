@@ -209,17 +209,13 @@ const REASON_WORDS: {
     words(
       "What this line means is a guess nobody has confirmed. It stays, and its number counts for nothing until then.",
     ),
-  "reason.bundle": (reason) => {
-    const named = (settings: typeof reason.settings) => settings.map(inSentence).join(", ");
+  "reason.bundle": ({ settings, missed }) => {
+    const named = (some: typeof settings) => some.map(inSentence).join(", ");
     return words([
-      reason.settings.length === 1
-        ? `A choice of its own sets ${named(reason.settings)}.`
-        : `One line sets ${named(reason.settings)}.`,
-      reason.missed.length === 0
-        ? reason.settings.length === 1
-          ? "It comes out as wanted."
-          : "All of them come out as wanted."
-        : `None of its choices has ${named(reason.missed)} as wanted; this one comes nearest.`,
+      `One line sets ${named(settings)}.`,
+      missed.length === 0
+        ? "All as wanted."
+        : `None of its choices has ${named(missed)} as wanted; this one comes nearest.`,
     ]);
   },
   "reason.assist-only": (reason) =>

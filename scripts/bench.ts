@@ -9,7 +9,7 @@ import { atHome } from "../src/core/display";
 import { KEY_COSTS, planKeys, pressCount, walkTheLeaflet } from "../src/core/keys";
 import { randomRaws, randomTargets } from "../src/core/keys/testing";
 import { seeded } from "../src/core/units/seeded";
-import { foundLines, type Job } from "../src/core/record";
+import { foundLines, goalOf, type Job } from "../src/core/record";
 import { GRADES, likelyMid, sweep, type Drive } from "../src/core/ride";
 import { FLAT, SMALL_HUB } from "../src/core/ride/testingRide";
 import { readGpx } from "../src/core/wheel/gpx";
@@ -154,8 +154,8 @@ const real = programmed.map((job) => {
     job.profile,
     foundLines(job).map((line) => line.raw ?? 0),
   );
-  const found = planKeys(job.profile, start, { targets: job.program.targets });
-  const walk = walkTheLeaflet(job.profile, start, job.program.targets);
+  const found = planKeys(job.profile, start, { targets: goalOf(job.program.targets, start) });
+  const walk = walkTheLeaflet(job.profile, start, goalOf(job.program.targets, start));
   return {
     presses: found.ok ? pressCount(found.strokes.map(({ stroke }) => stroke)) : 0,
     ms: found.ok ? found.totalMs : 0,

@@ -179,7 +179,10 @@ export const MUTANTS: readonly Mutant[] = [
   ...at(
     "decide/propose",
     ["const before = restsOn(line);", "const before: readonly SettingKey[] = [];"],
-    ["const hangsOn = [line.shownWhen?.line, line.mattersWhen?.line];", "const hangsOn: (string | undefined)[] = [];"],
+    [
+      "const hangsOn = [...(line.shownWhen ?? []), ...(line.mattersWhen ?? [])].map((each) => each.line);",
+      "const hangsOn: string[] = [];",
+    ],
   ),
   ...at("decide/battery", ["seriesOptions.at(-1) ?? null", "seriesOptions[0] ?? null"]),
   ...at(
@@ -206,7 +209,14 @@ export const MUTANTS: readonly Mutant[] = [
     "display/machine",
     ['(rule.sincePowerOn.kind === "within") !== downAtMs', '(rule.sincePowerOn.kind === "within") === downAtMs'],
     ["if (rule.wheelStill && state.wheelTurns) return false;", ""],
+    ["sameKeys(gesture.released, held.released)", "true"],
   ),
+  ...at("display/machine/deeds", ["around ? [highest, lowest] : [lowest, highest]", "[lowest, highest]"]),
+  ...at("display/encodings/aroundDefault", [
+    "return saying(encoding.setting, base === null ? null : tidy(base + (raw - encoding.defaultRaw) *",
+    "return saying(encoding.setting, base === null ? null : tidy(base + raw *",
+  ]),
+  ...at("display/encodings/pulsesOrOther", ["(raw === handsOverRaw) ?", "(raw !== handsOverRaw) ?"]),
   ...at(
     "display/machine/pages",
     ["if (!savesIdle(profile) ||", "if ("],
@@ -222,6 +232,7 @@ export const MUTANTS: readonly Mutant[] = [
     "display/machine/manners",
     ["onChange: false, onLeavingLine: true", "onChange: true, onLeavingLine: true"],
     ["onLeavingLine: false, onLeavingMenu: true", "onLeavingLine: true, onLeavingMenu: true"],
+    ["menu.pages[page]?.changing ?? menu.changing", "menu.changing"],
   ),
   // ── one reading, a mending, a cap run, a class of the shop's own ──
   ...at(
@@ -271,7 +282,7 @@ export const MUTANTS: readonly Mutant[] = [
   // ── keys ──
   ...at(
     "keys/strokes",
-    ["stroke.holdMs + KEY_COSTS.holdMarginMs", "stroke.holdMs - KEY_COSTS.holdMarginMs"],
+    ["return stroke.holdMs + KEY_COSTS.holdMarginMs;", "return stroke.holdMs - KEY_COSTS.holdMarginMs;"],
     ["Math.floor(stroke.everyMs / 2)", "stroke.everyMs"],
     ["(stroke.steps - 1) * stroke.everyMs", "stroke.steps * stroke.everyMs"],
     ["apartMs: profile.doubleTapMs + 50", "apartMs: 0"],

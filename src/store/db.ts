@@ -3,6 +3,7 @@
  */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { DisplayProfile } from "@/core/display";
+import type { Answer, WalkSetup } from "@/core/display/walk/questions";
 import type { TypedClass } from "@/core/law/ownClass";
 import type { Job } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
@@ -35,6 +36,13 @@ export interface Photo {
   readonly image: Blob;
 }
 
+/** A walk through the menu of a display, by the display's id: its answers are all there is of it. */
+export interface KeptWalk {
+  readonly id: string;
+  readonly setup: WalkSetup;
+  readonly answers: readonly Answer[];
+}
+
 /** What the rack says of a job, kept until the job changes. */
 export interface KeptTicket {
   readonly id: string;
@@ -43,15 +51,25 @@ export interface KeptTicket {
   readonly ticket: Ticket;
 }
 
+/** Every row of a table made anew. */
+const modifyAll = (upgrade: Transaction, table: string, made: (row: OwnDisplay & Job) => unknown) =>
+  upgrade
+    .table(table)
+    .toCollection()
+    .modify((row, place) => {
+      place.value = made(row);
+    });
+
 /** Brings every job, and the display it carries, up to the present format. */
 async function bringJobsUp(upgrade: Transaction): Promise<void> {
   const { migrateJob } = await Dexie.waitFor(import("@/core/record/migrateJob"));
-  await upgrade
-    .table("jobs")
-    .toCollection()
-    .modify((job, place) => {
-      place.value = migrateJob(job) as Job;
-    });
+  await modifyAll(upgrade, "jobs", migrateJob);
+}
+
+/** Brings every display described here up to the present profile format. */
+async function bringDisplaysUp(upgrade: Transaction): Promise<void> {
+  const { migrateProfile } = await Dexie.waitFor(import("@/core/display/migrate"));
+  await modifyAll(upgrade, "displays", (row) => ({ ...row, profile: migrateProfile(row.profile) }));
 }
 
 export interface DatabaseStep {
@@ -74,6 +92,14 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
   { name: "tickets of the rack beside their jobs; job format 3", stores: TICKETS, upgrade: bringJobsUp },
   { name: "when each fact was typed; job format 4", stores: TICKETS, upgrade: bringJobsUp },
   { name: "classes of the shop's own", stores: { ...TICKETS, classes: "id" } },
+  {
+    name: "profile format 3, job format 5; walks",
+    stores: { ...TICKETS, classes: "id", walks: "id" },
+    upgrade: async (upgrade) => {
+      await bringDisplaysUp(upgrade);
+      await bringJobsUp(upgrade);
+    },
+  },
 ];
 
 /** The newest shape this page knows. */
@@ -85,6 +111,7 @@ export class OddSpokeDatabase extends Dexie {
   declare photos: EntityTable<Photo, "id">;
   declare facts: EntityTable<Fact, "key">;
   declare classes: EntityTable<OwnClass, "id">;
+  declare walks: EntityTable<KeptWalk, "id">;
   declare tickets: EntityTable<KeptTicket, "id">;
 
   constructor(name = "odd-spoke") {

@@ -1,7 +1,7 @@
 /** What a display can set, in words: "3, 5 or 9 levels", "km/h or mph", "10 to 45 km/h". */
 import type { SettingKey } from "@/core/display";
 import type { Ability } from "@/core/sheet";
-import { settingValueWords } from "./settings";
+import { settingValueWords } from "./values";
 
 /** Values that are listed one by one; more of them are told by their ends. */
 const FEW_VALUES = 6;

@@ -4,14 +4,15 @@ export { deedWords, gestureWords, ruleConditions } from "./deeds";
 export { INTAKE_WORDS } from "./fields";
 export { PART_WORDS, partInSentence } from "./parts";
 export { findingText, marginText, READ_OUT_NEEDS, type Voice } from "./findings";
-export { keyNames, keyOf, missWords, planProblemText, stepRunWords, strokeWords, viewWords } from "./keys";
+export { keyNames, keyOf, stepRunWords, strokeWords, viewWords } from "./keys";
+export { missWords, planProblemText } from "./keyTrouble";
 export { MARK_NAMES } from "./names";
 export { encodeProblemText } from "./encodeProblems";
 export { disagreementText, fieldProblemText, fileProblemText, shownProblemText } from "./problems";
 export { reasonWhy } from "./reasons";
 export { motorAmpsWorking, reasonWords } from "./reasonWorking";
 export { sealFaultText } from "./seals";
-export { lineName, SETTING_NAMES, settingValueWords, valueMeaning, WHO_SETS } from "./settings";
+export { lineName, SETTING_NAMES } from "./settings";
 export {
   count,
   day,
@@ -27,3 +28,4 @@ export {
   whPer,
 } from "./speak";
 export { STAGE_CAPTIONS, STAGE_NAMES } from "./stages";
+export { settingValueWords, valueMeaning, WHO_SETS } from "./values";

@@ -31,6 +31,7 @@ const PROBLEMS: Readonly<Record<Exclude<ProfileProblem["key"], "profile.schema">
   "profile.ambiguous-value": (detail) => `Two values look the same: ${detail}.`,
   "profile.empty-range": (detail) => `Line ${detail} has no values: the range is empty.`,
   "profile.value-not-in-domain": (detail) => `${detail}.`,
+  "profile.hands-over-outside-range": (detail) => `The value that hands over, ${detail}, is not one the line can show.`,
   "profile.uncapped-inside-range": (detail) => `The value for no cap, ${detail}, must be the first or the last.`,
 };
 
@@ -74,8 +75,10 @@ export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
 export const CLAIM_SOURCES: Readonly<Record<Claim["from"], string>> = {
   leaflet: "Leaflet",
   seller: "Seller",
+  maker: "The maker’s own word",
   video: "Video",
   "other-line": "Another line’s behaviour",
+  "seen-here": "Seen on this display",
   "own-trial": "Own trial",
 };
 
@@ -123,6 +126,8 @@ export const ENCODING_WORDS: Readonly<Record<Line["encoding"]["kind"], string>> 
   "wheel-size": "wheel size",
   "speed-cap": "a speed",
   "unknown-scale": "scale not known",
+  "pulses-or-other": "pulses, or the other pick-up",
+  clock: "time of day",
   "read-only": "read only",
   reserved: "not known",
 };

@@ -188,9 +188,14 @@ const REASON_WORDS: {
       `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`,
     ),
   "reason.pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`),
+  "reason.hands-over": ({ to }) =>
+    words(`Speed is picked up ${to === "motor" ? "in the motor" : "at the wheel"}: this line hands the counting over.`),
+  "reason.cut-off-first": ({ packV }) => words(`Set to ${packV} V, the cut-off line could not spare this pack.`),
+  "reason.clock": () => words("The time of day."),
   "reason.pulses-with-wheel": (reason) =>
     words(
-      `${count(reason.pulses, "pulse")} per wheel turn, as counted. With this wheel line the display would read worse so.`,
+      `${count(reason.pulses, "pulse")} per wheel turn, as counted. ` +
+        "With this wheel line the display would read worse so.",
     ),
   "reason.crank-pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per crank turn.`),
   "reason.power-on-zero": () => words("Level 0 at power-on: nothing moves until the rider asks."),

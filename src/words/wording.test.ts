@@ -9,8 +9,10 @@ import { programOutlook, swapDisplay, swapOutlook, workOut } from "@/core/record
 import { findingText, type Voice } from "./findings";
 import { reasonWords } from "./reasonWorking";
 import { deedWords, gestureWords, ruleConditions } from "./deeds";
-import { keyNames, missWords, stepRunWords } from "./keys";
-import { lineName, SETTING_NAMES, settingValueWords, valueMeaning } from "./settings";
+import { keyNames, stepRunWords } from "./keys";
+import { missWords } from "./keyTrouble";
+import { lineName, SETTING_NAMES } from "./settings";
+import { settingValueWords, valueMeaning } from "./values";
 import { fateReasonText } from "./profiles";
 import { duration, offBy, plain, speed } from "./speak";
 import { nearMisses } from "@/core/keys";
@@ -76,7 +78,7 @@ describe("sentences", () => {
     for (const profile of SHIPPED_DISPLAYS)
       for (const rule of profile.rules) {
         fine(deedWords(profile, rule));
-        fine(gestureWords(rule));
+        fine(gestureWords(profile, rule));
         fine(keyNames(profile, rule.keys));
         fine(ruleConditions(profile, rule) ?? "always");
         for (const miss of nearMisses(profile, rule.on, rule.keys)) fine(missWords(miss));

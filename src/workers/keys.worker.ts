@@ -1,5 +1,5 @@
 /** Key plans off the main thread: a deep menu takes seconds, and no key on screen may wait for that. */
-import { atHome, factoryRaws, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
+import { atHome, standInRaws, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
 import {
   keyWork,
@@ -38,13 +38,13 @@ const api = {
   tour: (profileText: string): Tour | null => {
     const profile = profileOf(profileText);
     const every = linesOf(profile).map((_, i) => i);
-    const { plan, presses, totalMs } = readingTour(profile, atHome(profile, factoryRaws(profile)), every);
+    const { plan, presses, totalMs } = readingTour(profile, atHome(profile, standInRaws(profile)), every);
     return plan.ok ? { presses, totalMs } : null;
   },
   /** The keys that bring one line up from the home screen. */
   toLine: (profileText: string, line: number): KeyWork => {
     const profile = profileOf(profileText);
-    return readingTour(profile, atHome(profile, factoryRaws(profile)), [line]);
+    return readingTour(profile, atHome(profile, standInRaws(profile)), [line]);
   },
   /** The whole of what a task comes to. */
   outlook: (profileText: string, task: KeyTask): ProgramOutlook => outlookOfTask(profileOf(profileText), task),

@@ -1,20 +1,28 @@
 // Every shipped display programmed by pressing its simulated keys, from the key card alone.
 import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import { CLASSES } from "../../src/catalog/classes/classes";
-import { factoryRaws, isShown, linesOf, rawValues, shows, type DisplayProfile } from "../../src/core/display";
+import {
+  isShown,
+  lineIndex,
+  linesOf,
+  rawValues,
+  shows,
+  standInRaws,
+  type DisplayProfile,
+} from "../../src/core/display";
 import { newJob, writeJobFile, type Job } from "../../src/core/record";
 import { jobOf, openRack, rehearse } from "./support";
 import { clocked as test, expect } from "./workshop";
 
 /** Lines spread over the whole menu, each to be set one step on from the maker's value. */
 function changesFor(profile: DisplayProfile): ReadonlyMap<string, number> {
-  const raws = factoryRaws(profile);
+  const raws = standInRaws(profile);
   const settable = linesOf(profile).filter(
     (line, i) =>
       !line.makerOnly &&
       rawValues(line.encoding).length > 1 &&
       isShown(profile, i, raws) &&
-      !linesOf(profile).some((other) => other.shownWhen?.line === line.code),
+      !linesOf(profile).some((other) => other.shownWhen?.some((when) => when.line === line.code)),
   );
   const spread = [0.1, 0.4, 0.7, 0.95]
     .map((share) => settable[Math.floor(share * settable.length)])
@@ -22,8 +30,8 @@ function changesFor(profile: DisplayProfile): ReadonlyMap<string, number> {
   return new Map(
     [...new Set(spread)].map((line) => {
       const values = rawValues(line.encoding);
-      const at = values.indexOf(line.factoryRaw);
-      return [line.code, values[at + 2] ?? values[at - 1] ?? line.factoryRaw] as const;
+      const at = values.indexOf(line.factoryRaw ?? 0);
+      return [line.code, values[at + 2] ?? values[at - 1] ?? line.factoryRaw ?? 0] as const;
     }),
   );
 }
@@ -50,15 +58,16 @@ function jobFor(profile: DisplayProfile, number: number): Job {
     asFound: {
       shown: Object.fromEntries(
         linesOf(profile)
-          .filter((line) => rawValues(line.encoding).length > 0)
-          .map((line) => [line.code, shows(line.encoding, line.factoryRaw)]),
+          .map((line, i) => [line, standInRaws(profile)[i] ?? 0] as const)
+          .filter(([line]) => rawValues(line.encoding).length > 0)
+          .map(([line, raw]) => [line.code, shows(line.encoding, raw)]),
       ),
       waivedReason: "",
     },
     overrides: Object.fromEntries(
       linesOf(profile)
         .filter((line) => !line.makerOnly && rawValues(line.encoding).length > 0)
-        .map((line) => [line.code, changes.get(line.code) ?? line.factoryRaw]),
+        .map((line) => [line.code, changes.get(line.code) ?? standInRaws(profile)[lineIndex(profile, line.code)] ?? 0]),
     ),
   };
 }

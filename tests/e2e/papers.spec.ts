@@ -104,7 +104,7 @@ async function milesBike(page: Page): Promise<void> {
     overrides: { "63": 0 },
     asFound: {
       shown: {
-        ...Object.fromEntries(linesOf(profile).map((line) => [line.code, shows(line.encoding, line.factoryRaw)])),
+        ...Object.fromEntries(linesOf(profile).map((line) => [line.code, shows(line.encoding, line.factoryRaw ?? 0)])),
         "63": "0",
       },
       waivedReason: "",

@@ -14,6 +14,7 @@ function guessed(): Job {
   if (!profile) throw new Error("no display");
   const says: Claim = {
     from: "video",
+    on: null,
     confidence: 0.5,
     says: "that one is speed",
     setting: "assistCapKmh",

@@ -7,6 +7,7 @@ import { play } from "@/core/keys";
 import {
   advanceProgram,
   handOver,
+  goalOfKeys,
   keyWork,
   newJob,
   startProgram,
@@ -354,13 +355,13 @@ function shownBy({ profile, found, foundRest }: DemoBike): Record<string, string
   if (!profile) return {};
   const rest = linesOf(profile)
     .filter((line) => foundRest === "all" && rawValues(line.encoding).length > 0)
-    .map((line) => [line.code, shows(line.encoding, line.factoryRaw)] as const);
+    .map((line) => [line.code, shows(line.encoding, line.factoryRaw ?? 0)] as const);
   return { ...Object.fromEntries(rest), ...found };
 }
 
 function programAll(job: Job, at: string): Job {
   if (!job.profile || !job.program) return job;
-  const { plan } = keyWork(job.profile, job.program.state, { targets: job.program.targets, look: job.program.unread });
+  const { plan } = keyWork(job.profile, job.program.state, goalOfKeys(job.program));
   return plan.ok ? plan.strokes.reduce((now, { after }) => advanceProgram(now, after, at), job) : job;
 }
 
@@ -368,7 +369,7 @@ function programAll(job: Job, at: string): Job {
 function halfProgrammed(job: Job, at: string): Job {
   const { profile, program } = job;
   if (!profile || !program) return job;
-  const { steps } = keyWork(profile, program.state, { targets: program.targets, look: program.unread });
+  const { steps } = keyWork(profile, program.state, goalOfKeys(program));
   const middle = steps[Math.floor(steps.length / 2)];
   const strokes = steps
     .slice(0, Math.floor(steps.length / 2))
@@ -381,7 +382,7 @@ function proven(job: Job, at: string): Job {
   const { profile, program } = job;
   if (!profile || !program) return job;
   const read = Object.fromEntries(
-    linesOf(profile).map((line, i) => [line.code, shows(line.encoding, program.targets[i] ?? line.factoryRaw)]),
+    linesOf(profile).map((line, i) => [line.code, shows(line.encoding, program.targets[i] ?? line.factoryRaw ?? 0)]),
   );
   const answered = workOut(job).checks.reduce((now, { check }) => withCheck(now, check.id, answerTo(check)), {
     ...job,

@@ -60,6 +60,7 @@ const LINES = [
       uncappedShows: null,
       basis: "own",
       endsThrottle: false,
+      lowersPower: false,
     },
     25,
     {

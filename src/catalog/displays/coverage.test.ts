@@ -233,6 +233,28 @@ const FEATURES: Readonly<Record<string, (profile: DisplayProfile) => boolean>> =
     linesOf(profile).some((l) => settingsOf(l).includes("speedSensor")) &&
     linesOf(profile).some((l) => settingsOf(l).includes("motorPulses")),
   "no effect on this firmware": line((l) => l.effect === "none"),
+  "a pulse line that hands over": encoding("pulses-or-other"),
+  "a step written as the default's own number": encoding("around-default", (e) => e.defaultRaw !== 0),
+  clock: encoding("clock"),
+  "read-only that varies": encoding("read-only", (e) => e.shows === null),
+  "a cap that takes power": encoding("speed-cap", (e) => e.lowersPower),
+  "maker's value not known": line((l) => l.encoding.kind !== "read-only" && l.factoryRaw === null),
+  "two conditions on one line": line((l) => (l.shownWhen?.length ?? 0) > 1),
+  "a mode key": rule((r) => r.does.kind === "next-mode"),
+  "a ring of levels without 0": (profile) =>
+    profile.levels.lowest === 1 && profile.rules.some((r) => r.does.kind === "step-level" && r.does.around),
+  "named levels at home": (profile) => profile.levels.names.length > 0,
+  "a PIN of other than four digits": (profile) => profile.pinDigits !== 4,
+  "a chord that asks first": rule((r) => r.on === "home" && r.does.kind === "run-action" && r.does.asks !== "nothing"),
+  "a key that confirms and goes on": rule((r) => r.does.kind === "confirm-value" && r.does.then === "next-entry"),
+  "blinking on some pages only": (profile) =>
+    new Set(profile.menu.pages.map((page) => page.changing ?? profile.menu.changing)).size > 1,
+  "a procedure that sets a value": rule((r) => r.does.kind === "set-value"),
+  "a lever held past the power key": rule((r) => r.gesture.kind === "keep-holding"),
+  "a state no menu shows": (profile) =>
+    linesOf(profile).some(
+      (l) => !profile.menu.pages.some((p) => p.entries.some((e) => e.kind === "line" && e.line === l.code)),
+    ),
   "special value inside a range": encoding("number", (e) => e.special.length > 0),
   "read-only": encoding("read-only"),
   reserved: encoding("reserved"),

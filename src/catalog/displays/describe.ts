@@ -2,7 +2,7 @@
 import {
   FORMAT,
   FORMAT_VERSION,
-  type Condition,
+  type Conditions,
   type Deed,
   type DisplayKey,
   type DisplayProfile,
@@ -53,7 +53,10 @@ function plainDeed(kind: Deed["kind"]): Deed {
     case "run-action":
     case "step-level":
     case "step-backlight":
+    case "set-value":
       throw new TypeError(`${kind} needs more said than its name`);
+    case "confirm-value":
+      return { kind, then: "stays" };
     default:
       return { kind };
   }
@@ -83,18 +86,22 @@ export const steps = (by: 1 | -1, repeat: { afterMs: number; everyMs: number } |
   repeat,
 });
 export const digit = (place: 0 | 1 | 2): Deed => ({ kind: "step-digit", place });
-export const level = (by: 1 | -1): Deed => ({ kind: "step-level", by });
+export const level = (by: 1 | -1, around = false): Deed => ({ kind: "step-level", by, around });
+export const does = (
+  action: Extract<Deed, { kind: "run-action" }>["action"],
+  asks: Extract<Deed, { kind: "run-action" }>["asks"] = "nothing",
+): Deed => ({ kind: "run-action", action, asks });
 
 type LineExtras = Partial<Pick<Line, "makerOnly" | "note" | "effect" | "claims">> & {
   readonly ends?: Line["atEnds"];
-  readonly shownWhen?: Condition;
-  readonly mattersWhen?: Condition;
+  readonly shownWhen?: Conditions;
+  readonly mattersWhen?: Conditions;
 };
 
 export const line = (
   code: string,
   encoding: Encoding,
-  factoryRaw: number,
+  factoryRaw: number | null,
   {
     ends = "wrap",
     makerOnly = false,
@@ -117,7 +124,8 @@ export const line = (
   claims: [...claims],
 });
 
-export const when = (code: string, ...raws: number[]): Condition => ({ line: code, raws });
+export const when = (code: string, ...raws: number[]): Conditions => [{ line: code, raws }];
+export const whenAll = (...all: readonly Conditions[]): Conditions => all.flat();
 
 /** Options in the order the display steps through them; what it shows is the raw number unless a word is given. */
 export const choice = <K extends SettingKey>(
@@ -177,7 +185,7 @@ export const number = (
   special: [...special],
 });
 
-export const readOnly = (shows: string): Encoding => ({ kind: "read-only", setting: null, shows });
+export const readOnly = (shows: string | null): Encoding => ({ kind: "read-only", setting: null, shows });
 export const reserved = (rawMin: number, rawMax: number): Encoding => ({
   kind: "reserved",
   setting: null,
@@ -200,15 +208,28 @@ export const page = (
   atEnds: Page["atEnds"],
   entries: readonly (string | Entry)[],
   opensAt: Page["opensAt"] = "first",
+  changing: Page["changing"] = null,
 ): Page => ({
   id,
   name,
   atEnds,
   opensAt,
+  changing,
   entries: entries.map((entry) => (typeof entry === "string" ? lineEntry(entry) : entry)),
 });
 
-type Usual = "format" | "version" | "revision" | "glass" | "doubleTapMs" | "infoLines" | "faultCodes" | "source";
+type Usual =
+  | "format"
+  | "version"
+  | "revision"
+  | "glass"
+  | "doubleTapMs"
+  | "infoLines"
+  | "levels"
+  | "modes"
+  | "pinDigits"
+  | "faultCodes"
+  | "source";
 
 export const display = (
   profile: Omit<DisplayProfile, Usual> & Partial<Pick<DisplayProfile, Usual>>,
@@ -219,6 +240,9 @@ export const display = (
   glass: "segment",
   doubleTapMs: 400,
   infoLines: [],
+  levels: { lowest: 0, names: [] },
+  modes: [],
+  pinDigits: 4,
   faultCodes: [],
   source: "Invented for Odd Spoke. No such display exists.",
   ...profile,

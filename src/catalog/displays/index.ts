@@ -2,6 +2,7 @@
 import type { DisplayProfile } from "@/core/display";
 import { BRACKEN } from "./bracken";
 import { LATHE } from "./lathe";
+import { MARRAM } from "./marram";
 import { OSTLER } from "./ostler";
 import { PINFOLD } from "./pinfold";
 import { QUILLON } from "./quillon";
@@ -18,4 +19,5 @@ export const SHIPPED_DISPLAYS: readonly DisplayProfile[] = [
   WINDROW,
   QUILLON,
   LATHE,
+  MARRAM,
 ];

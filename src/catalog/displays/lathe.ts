@@ -35,6 +35,7 @@ const DESCRIBED = [
     uncappedShows: null,
     basis: "shown",
     endsThrottle: false,
+    lowersPower: false,
   } as const,
   {
     kind: "speed-cap",
@@ -46,6 +47,7 @@ const DESCRIBED = [
     uncappedShows: null,
     basis: "shown",
     endsThrottle: true,
+    lowersPower: false,
   } as const,
   number("walkAssistKmh", 2, 8),
   number("assistLevels", 1, 9),

@@ -16,6 +16,7 @@ export const SHIPPED_NAMES: readonly DisplayName[] = [
   { id: "windrow-pod", name: "Windrow", variant: "pod with five-way stick" },
   { id: "quillon-3", name: "Quillon", variant: "three banks, stop at the ends" },
   { id: "lathe-60", name: "Lathe", variant: "60 lines, one ring" },
+  { id: "marram-m", name: "Marram", variant: "build M7, five pages" },
 ];
 
 /** The description of a shipped display, or null. */

@@ -119,7 +119,7 @@ export const PINFOLD = display({
     tap("menu", "b", digit(1)),
     held("menu", "a", 600, digit(2)),
     tap("menu", "a+b", steps(1)),
-    held("menu", "b", 900, { kind: "run-action", action: "clear-trip" }),
+    held("menu", "b", 900, { kind: "run-action", action: "clear-trip", asks: "nothing" }),
     tap("menu", "c+d", "select"),
     held("menu", "d", 1200, "back"),
     held("menu", "c", 1200, "leave-without-saving"),

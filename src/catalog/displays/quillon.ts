@@ -37,6 +37,7 @@ const LINES = [
       uncappedShows: null,
       basis: "shown",
       endsThrottle: true,
+      lowersPower: false,
     },
     20,
     { ends: "stop", note: "Held in mph. 31 is no cap." },
@@ -73,7 +74,7 @@ const LINES = [
   line("3-2", number("pulsesPerTurn", 1, 120), 46, {
     ends: "stop",
     makerOnly: true,
-    mattersWhen: { line: "3-1", raws: [0, 4, 5] },
+    mattersWhen: [{ line: "3-1", raws: [0, 4, 5] }],
     note: "Presets 1, 2 and 3 fix the pulses themselves.",
   }),
   line("3-3", number("protocol", 0, 3), 1, { makerOnly: true }),
@@ -111,7 +112,7 @@ export const QUILLON = display({
     held("menu", "near+far", 2600, opens("fitters"), { pages: ["riders"] }),
     // A timed procedure: lever and throttle held through power-on.
     held("off", "near+brake+grip", 8000, opens("makers")),
-    held("off", "near+brake+crank", 12000, { kind: "run-action", action: "restore" }),
+    held("off", "near+brake+crank", 12000, { kind: "run-action", action: "restore", asks: "nothing" }),
     tap("menu", "far", "next-entry"),
     tap("menu", "near", "previous-entry"),
     tap("menu", "plus", steps(1, { afterMs: 900, everyMs: 150 })),

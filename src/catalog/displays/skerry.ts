@@ -81,7 +81,7 @@ const LINES = [
   line("Lights", choice("lampMode", [0, "manual", "by key"], [1, "automatic", "by dusk"], [2, "flashing", "flash"]), 0),
   line("Dusk level", number("lightSensor", 1, 9), 4, {
     ends: "stop",
-    mattersWhen: { line: "Lights", raws: [1] },
+    mattersWhen: [{ line: "Lights", raws: [1] }],
     note: "Matters only while the lights go by dusk.",
   }),
 ];

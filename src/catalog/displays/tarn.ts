@@ -63,6 +63,7 @@ const LINES = [
       uncappedShows: null,
       basis: "shown",
       endsThrottle: true,
+      lowersPower: false,
     },
     50,
     {

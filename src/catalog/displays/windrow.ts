@@ -52,6 +52,7 @@ const LINES = [
       uncappedShows: null,
       basis: "shown",
       endsThrottle: false,
+      lowersPower: false,
     },
     25,
     { ends: "stop" },
@@ -68,6 +69,7 @@ const LINES = [
       uncappedShows: null,
       basis: "shown",
       endsThrottle: true,
+      lowersPower: false,
     },
     20,
     { ends: "stop", note: "Held in mph, though help ends in km/h." },
@@ -75,13 +77,13 @@ const LINES = [
   line("Walk speed", number("walkAssistKmh", 20, 80, { step: 5, per: 0.1, decimals: 1 }), 60, { ends: "stop" }),
   line("Drive", choice("driveMode", [0, "both", "both"], [1, "assist-only", "pedal"], [2, "throttle-only", "grip"]), 0),
   line("Grip pulls", choice("throttleFromStandstill", [0, false, "rolling"], [1, true, "at once"]), 1, {
-    mattersWhen: { line: "Drive", raws: [0, 2] },
+    mattersWhen: [{ line: "Drive", raws: [0, 2] }],
   }),
   line("Grip after pedals", choice("throttleAfterPedalling", [0, false, "no"], [1, true, "yes"]), 0, {
-    mattersWhen: { line: "Drive", raws: [0, 2] },
+    mattersWhen: [{ line: "Drive", raws: [0, 2] }],
   }),
   line("Grip walks only", choice("throttleWalkingPace", [0, false, "no"], [1, true, "yes"]), 0, {
-    mattersWhen: { line: "Drive", raws: [0, 2] },
+    mattersWhen: [{ line: "Drive", raws: [0, 2] }],
   }),
   line("Grip share", number("throttleShare", 20, 100, { step: 5, per: 0.01, shownPer: 1 }), 100, { ends: "stop" }),
   line("Grip curve", number("throttleCurve", 1, 4), 2),
@@ -102,7 +104,7 @@ const LINES = [
   line("Gentle start", choice("gentleAtPowerOn", [0, false, "no"], [1, true, "yes"]), 0),
   line("Gentle part", number("gentleShare", 30, 90, { step: 10, per: 0.01, shownPer: 1 }), 60, {
     ends: "stop",
-    shownWhen: { line: "Gentle start", raws: [1] },
+    shownWhen: [{ line: "Gentle start", raws: [1] }],
   }),
   line("Amp limit", number("currentLimitA", 8, 40), 22, { ends: "stop" }),
   line("Low stop", number("cutOffV", 28, 60), 40, { ends: "stop" }),

@@ -62,8 +62,26 @@ export interface Speedometer {
   readonly setting: WheelSetting;
 }
 
+const COUNTS = ["pulsesPerTurn", "motorPulses"] as const satisfies readonly SettingKey[];
+export type CountSetting = (typeof COUNTS)[number];
+
+/** Whether a line that counts one pick-up can hand over to the other. */
+const handsOver = (profile: DisplayProfile): boolean =>
+  linesOf(profile).some((line) => {
+    const settings = settingsOf(line);
+    return settings.includes("speedSensor") && COUNTS.some((count) => settings.includes(count));
+  });
+
+/** The setting whose line counts under these raw values; null where no line counts the sensor in use. */
+export function countingSetting(profile: DisplayProfile, raws: Raws): CountSetting | null {
+  const sensor = sensorInUse(profile, raws);
+  if (canSet(profile, "pulsesPerTurn") && !(handsOver(profile) && sensor === "motor")) return "pulsesPerTurn";
+  return canSet(profile, "motorPulses") && sensor !== "wheel" ? "motorPulses" : null;
+}
+
 /** Which pick-up the display counts: any that is fitted, or the one its lines name; null where the switch is unread. */
 function sensorInUse(profile: DisplayProfile, raws: Raws): "any" | Settings["speedSensor"] | null {
+  if (handsOver(profile)) return decoded(profile, raws, "speedSensor");
   if (canSet(profile, "pulsesPerTurn") || !canSet(profile, "motorPulses")) return "any";
   return canSet(profile, "speedSensor") ? decoded(profile, raws, "speedSensor") : "motor";
 }
@@ -72,8 +90,11 @@ function sensorInUse(profile: DisplayProfile, raws: Raws): "any" | Settings["spe
  * Pulses per wheel turn the display divides by: a line of its own, or a switch between two sensors and a count for one.
  */
 export function pulsesSet(profile: DisplayProfile, raws: Raws, bike: Bike): number | null {
-  if (canSet(profile, "pulsesPerTurn")) return decoded(profile, raws, "pulsesPerTurn");
-  switch (sensorInUse(profile, raws)) {
+  const sensor = sensorInUse(profile, raws);
+  // A line that hands over counts its own pick-up only while that one is in use.
+  if (canSet(profile, "pulsesPerTurn") && sensor !== null && !(handsOver(profile) && sensor === "motor"))
+    return decoded(profile, raws, "pulsesPerTurn");
+  switch (sensor) {
     case "any":
       // Nothing on the display says so: it is taken to count what this bike gives.
       return bike.pulsesPerTurn ?? 1;

@@ -1,5 +1,6 @@
 export {
   canSet,
+  countingSetting,
   appliedCap,
   appliedCurrentA,
   type Counting,

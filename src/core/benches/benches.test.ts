@@ -8,7 +8,7 @@ import { PINFOLD } from "@/catalog/displays/pinfold";
 import { QUILLON } from "@/catalog/displays/quillon";
 import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
-import { factoryRaws, linesOf, rawValues, readShown, settingsOf, shows, type DisplayProfile } from "../display";
+import { standInRaws, linesOf, rawValues, readShown, settingsOf, shows, type DisplayProfile } from "../display";
 import { appliedCap } from "../applied/applied";
 import { readIntake } from "../facts/bike";
 import type { IntakeText } from "../facts/intake";
@@ -51,7 +51,7 @@ const bikeOf = (intake: IntakeText = FAT) => readIntake(intake).bike;
 const rawsOf = (profile: DisplayProfile, set: Readonly<Record<string, string>> = {}): readonly number[] =>
   linesOf(profile).map(({ code, encoding, factoryRaw }) => {
     const wanted = set[code];
-    if (wanted === undefined) return factoryRaw;
+    if (wanted === undefined) return factoryRaw ?? 0;
     const reading = readShown(encoding, wanted);
     if (!reading.ok) throw new Error(`${code} never shows ${wanted}`);
     return reading.raw;
@@ -147,7 +147,7 @@ describe("the wheel bench", () => {
   });
   it("sees the cap exactly as the sheet does, on every shipped display with a wheel line", () => {
     for (const profile of [TARN, WINDROW, LATHE, OSTLER]) {
-      const raws = factoryRaws(profile);
+      const raws = standInRaws(profile);
       const bike = { ...bikeOf(), pulsesPerTurn: profile === WINDROW ? 6 : 1 };
       const now = wheelBench({ ...ask, profile, raws, bike }).choices.find(({ what }) => what === "as-found");
       const cap = appliedCap(profile, raws, bike);
@@ -170,7 +170,7 @@ describe("the wheel bench", () => {
             wheelBench({
               ...ask,
               profile,
-              raws: factoryRaws(profile),
+              raws: standInRaws(profile),
               bike: { ...bikeOf(), pulsesPerTurn: profile === WINDROW ? 6 : 1 },
             }).choices.find((each) => each.what === what)?.r ?? Number.NaN,
           ),
@@ -279,7 +279,7 @@ describe("battery and current", () => {
     expect(bench.classW).toBe(250);
   });
   it("a line whose lower numbers are all full power is called what it is", () => {
-    const sense = currentSense(OSTLER, factoryRaws(OSTLER), bikeOf());
+    const sense = currentSense(OSTLER, standInRaws(OSTLER), bikeOf());
     expect(sense.kind === "ramp-modes" && sense.full.length).toBeGreaterThan(1);
     expect(currentSense(TARN, tarn26, bikeOf()).kind).toBe("amps");
   });
@@ -303,7 +303,7 @@ describe("ride and ladder", () => {
   });
   it("a level's shares come from the display's lines where it has them", () => {
     for (const profile of [LATHE, QUILLON]) {
-      const { shares, from } = sharesOn(profile, factoryRaws(profile));
+      const { shares, from } = sharesOn(profile, standInRaws(profile));
       if (from === "display") expect(shares.every((share) => share > 0 && share <= 1)).toBe(true);
       expect(shares.length).toBeGreaterThan(0);
     }
@@ -373,14 +373,14 @@ describe("ride and ladder", () => {
       larger: "later",
       angle: { leastDeg: 120, mostDeg: 150 },
     });
-    expect(startBench(bike, readFacts({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.larger).toBe(
+    expect(startBench(bike, readFacts({ startAngleDeg: "30" }), QUILLON, standInRaws(QUILLON)).line?.larger).toBe(
       "sooner",
     );
     const sooner = Number(
-      startBench(bike, readFacts({ startAngleDeg: "30" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
+      startBench(bike, readFacts({ startAngleDeg: "30" }), QUILLON, standInRaws(QUILLON)).line?.shows,
     );
     const later = Number(
-      startBench(bike, readFacts({ startAngleDeg: "270" }), QUILLON, factoryRaws(QUILLON)).line?.shows,
+      startBench(bike, readFacts({ startAngleDeg: "270" }), QUILLON, standInRaws(QUILLON)).line?.shows,
     );
     expect(sooner).toBeGreaterThan(later);
   });

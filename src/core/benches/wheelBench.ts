@@ -22,7 +22,7 @@ import { bestPair, type Pair } from "../wheel/pairSearch";
 import { pickUpHypotheses, workBack, type WorkedBack } from "../wheel/pickUp";
 import { rolloutSources, type SourcedRollout } from "../wheel/sources";
 import {
-  canSet,
+  countingSetting,
   decoded,
   pulsesGiven,
   pulsesSet,
@@ -93,14 +93,6 @@ export interface WheelAsk {
   readonly choice: ClassChoice | null;
 }
 
-/** The line that sets the pulses in force; null where none does, or a switch has the other sensor in use. */
-const pulseLineOf = (profile: DisplayProfile, raws: Raws): SettingKey | null =>
-  canSet(profile, "pulsesPerTurn")
-    ? "pulsesPerTurn"
-    : canSet(profile, "motorPulses") && decoded(profile, raws, "speedSensor") !== "wheel"
-      ? "motorPulses"
-      : null;
-
 /** What a calibration line multiplies the shown speed by; 1 without one. */
 const percentOf = (profile: DisplayProfile, raws: Raws): number =>
   (decoded(profile, raws, "speedCalibrationPercent") ?? 100) / 100;
@@ -149,7 +141,7 @@ export function wheelBench(ask: WheelAsk, calibrated: Calibrated | null = null):
   // What was measured on the road needs no count of what the pick-up gives.
   const given = typeof physical === "number" ? physical : calibrated && inForce;
   if (inForce === null || given === null) return lacking("pulses");
-  const setting = pulseLineOf(profile, raws);
+  const setting = countingSetting(profile, raws);
   const pulse = setting ? candidatesOf(profile, raws, setting) : { line: null, index: -1, options: [], found: null };
   const rolloutMm = bike.rollout?.mm ?? Number.NaN;
   const factor = percentOf(profile, raws);

@@ -108,7 +108,7 @@ describe("lines that hang on others", () => {
     const light =
       linesOf(TARN).find(({ encoding, makerOnly }) => encoding.setting === "startPulses" && !makerOnly)?.code ?? "";
     const target = lineOf(propose(context(TARN, {})), cap).raw ?? -1;
-    const profile = withLine(TARN, light, { shownWhen: { line: cap, raws: [target] } });
+    const profile = withLine(TARN, light, { shownWhen: [{ line: cap, raws: [target] }] });
     const asFound = factoryRaws(profile).with(lineIndex(profile, cap), target + 1);
     const raw = (factoryRaws(profile)[lineIndex(profile, light)] ?? 0) === 1 ? 2 : 1;
     const asked = context(profile, {}, { asFound, wishes: { overrides: { [light]: raw }, unlocked: {} } });
@@ -117,8 +117,8 @@ describe("lines that hang on others", () => {
 
   it("are decided once each even where they hang on each other", () => {
     const [a, b] = [WHEEL, setting("assistCapKmh")];
-    const both = withLine(withLine(TARN, a, { mattersWhen: { line: b, raws: [1] } }), b, {
-      mattersWhen: { line: a, raws: [1] },
+    const both = withLine(withLine(TARN, a, { mattersWhen: [{ line: b, raws: [1] }] }), b, {
+      mattersWhen: [{ line: a, raws: [1] }],
     });
     expect(propose(context(both, {}))).toHaveLength(linesOf(both).length);
   });

@@ -3,7 +3,7 @@
  * belongs to another motor, another wheel or another sum. The line that alone explains it best is named, with what it
  * must hold; it is mended there and never trimmed away with the wheel. Common practice, no source.
  */
-import { countingOf, decoded, readOut, type Raws } from "../applied";
+import { countingOf, countingSetting, decoded, readOut, type Raws } from "../applied";
 import { lineSetting, shows, contextOf, encodeLine, type DisplayProfile, type SettingKey } from "../display";
 import type { Bike } from "../facts";
 import { MM_PER_INCH } from "../units/convert";
@@ -82,7 +82,7 @@ function suspects(profile: DisplayProfile, raws: Raws, bike: Bike, r: number): r
   const counting = countingOf(profile, raws, bike);
   if ("length" in counting) return [];
   const { given, set, factor } = counting;
-  const pulseSetting: SettingKey = lineSetting(profile, "pulsesPerTurn") ? "pulsesPerTurn" : "motorPulses";
+  const pulseSetting: SettingKey = countingSetting(profile, raws) ?? "motorPulses";
   const ratio = set / given;
   const pulses: Suspect = {
     cause: pulseMistake(ratio, bike),

@@ -5,10 +5,13 @@
 import type { Raws } from "../applied";
 import {
   capBasisOf,
+  holds,
   isShown,
   isUnsure,
   linesOf,
   settingsOf,
+  type Conditions,
+  type DisplayProfile,
   type Encoding,
   type Line,
   type SettingKey,
@@ -17,6 +20,7 @@ import { own } from "../units/limits";
 import { decideCap, decideShare } from "./cap";
 import { stay, type Asked, type ProposalContext, type ProposedLine, type Solver } from "./context";
 import { decidePreset } from "./preset";
+import { decidePulsesOrOther } from "./pulsesOrOther";
 import { decideSingle } from "./single";
 import { decideWheel } from "./wheel";
 
@@ -30,6 +34,8 @@ const SOLVERS: Readonly<Record<Encoding["kind"], Solver>> = {
   "wheel-size": decideWheel,
   "speed-cap": decideCap,
   bundle: decidePreset,
+  "pulses-or-other": decidePulsesOrOther,
+  clock: (_, asked) => stay(asked, { key: "reason.clock" }),
   "read-only": (_, asked) => stay(asked, { key: "reason.read-only" }),
   reserved: (_, asked) => stay(asked, { key: "reason.reserved" }),
 };
@@ -64,7 +70,7 @@ function inOrder(lines: readonly Line[]): readonly number[] {
     const line = lines[index];
     if (!line || seen.has(index)) return;
     seen.add(index);
-    const hangsOn = [line.shownWhen?.line, line.mattersWhen?.line];
+    const hangsOn = [...(line.shownWhen ?? []), ...(line.mattersWhen ?? [])].map((each) => each.line);
     const before = restsOn(line);
     lines.forEach((other, i) => {
       if (hangsOn.includes(other.code) || settingsOf(other).some((setting) => before.includes(setting))) visit(i);
@@ -94,13 +100,17 @@ export function propose(context: ProposalContext): readonly ProposedLine[] {
   return lines.flatMap((_, i) => decided.get(i) ?? []);
 }
 
+/** The line that keeps another out of the menu: the first whose condition does not hold. */
+const hidesIt = (profile: DisplayProfile, conditions: Conditions, others: Raws): string =>
+  (conditions.find((each) => !holds([each], profile, others)) ?? conditions[0])?.line ?? "";
+
 /** What hand, lock and menu say of a line comes before what would be decided. */
 function proposeLine(context: ProposalContext, asked: Asked): ProposedLine {
   const { line, index, others } = asked;
   const { overrides, unlocked } = context.wishes;
   if (line.encoding.kind === "read-only") return SOLVERS["read-only"](context, asked);
   if (line.shownWhen && !isShown(context.profile, index, others))
-    return stay(asked, { key: "reason.not-shown", by: line.shownWhen.line });
+    return stay(asked, { key: "reason.not-shown", by: hidesIt(context.profile, line.shownWhen, others) });
   const byHand = own(overrides, line.code);
   const isLocked = line.makerOnly && own(unlocked, line.code) === undefined;
   if (byHand !== undefined && !isLocked) return { line, index, raw: byHand, reason: { key: "reason.by-hand" } };

@@ -3,7 +3,7 @@
  * a fact; where the two disagree, something the display cannot tell is not as it is taken for: a unit, a magnet, a gear
  * between the sensor and the wheel, another pulse line that rules. Common practice, no source.
  */
-import { decoded, pulsesSet, readOut, shownUnit, type Raws } from "../applied";
+import { countingSetting, decoded, pulsesSet, readOut, shownUnit, type Raws } from "../applied";
 import { lineSetting, type DisplayProfile, type SettingKey } from "../display";
 import type { Bike } from "../facts";
 import { speedFromKmh, speedToKmh, type SpeedUnit } from "../units";
@@ -63,7 +63,9 @@ export function readingMisfit(profile: DisplayProfile, raws: Raws, bike: Bike): 
   const slack = SLACK + reading.trueErrorKmh / trueKmh + reading.shownStep / 2 / shown;
   if (r === null) {
     const pulses = countedBy(profile, raws, bike, observed);
-    return pulses !== null && isOff(observed, slack) ? misfit("counted-by-it", pulseLine(profile), pulses) : null;
+    return pulses !== null && isOff(observed, slack)
+      ? misfit("counted-by-it", countingSetting(profile, raws) ?? "motorPulses", pulses)
+      : null;
   }
   if (!isOff(observed / r, slack)) return null;
   const best = candidates(profile, raws, bike, unit)
@@ -77,9 +79,6 @@ const isOff = (ratio: number, slack: number): boolean => Math.abs(Math.log(ratio
 /** Where the unit line has not been read: the unit in which the number comes nearer. */
 const likelierUnit = (shown: number, kmh: number): SpeedUnit =>
   Math.abs(Math.log(shown / kmh)) <= Math.abs(Math.log((shown * MILE) / kmh)) ? "kmh" : "mph";
-
-const pulseLine = (profile: DisplayProfile): SettingKey =>
-  lineSetting(profile, "pulsesPerTurn") ? "pulsesPerTurn" : "motorPulses";
 
 function candidates(profile: DisplayProfile, raws: Raws, bike: Bike, unit: SpeedUnit): readonly Candidate[] {
   const { gearRatio } = bike;

@@ -117,6 +117,9 @@ export type Reason =
     }
   | { readonly key: "reason.nominal"; readonly packV: number; readonly series: number | null }
   | { readonly key: "reason.pulses"; readonly pulses: number }
+  | { readonly key: "reason.hands-over"; readonly to: "wheel" | "motor" }
+  | { readonly key: "reason.clock" }
+  | { readonly key: "reason.cut-off-first"; readonly packV: number }
   | { readonly key: "reason.power-on-zero" }
   | { readonly key: "reason.class-unit"; readonly unit: "kmh" | "mph"; readonly className: string }
   | { readonly key: "reason.volts-advised" }

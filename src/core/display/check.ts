@@ -3,9 +3,8 @@
  * it shows is told apart, that values lie in their setting's domain, and that no gesture stands in another's way.
  */
 import { rawValues, shows } from "./encoding";
-import type { EncodingFault } from "./encodings/kind";
-import { kindOf } from "./encodings/table";
-import { actsAtOnce, blinksFirst, savesIdle, savesTogether } from "./machine/manners";
+import { faultsOf, type EncodingFault } from "./encodings/faults";
+import { actsAtOnce, blinksSomewhere, savesIdle, savesTogether } from "./machine/manners";
 import type { DisplayProfile, KeyRule, Line } from "./profile";
 
 export type ProfileProblemKey =
@@ -80,7 +79,10 @@ function checkKeys({ keys, rules, infoLines }: DisplayProfile): ProfileProblem[]
     });
     const place = (rule: KeyRule) => `${rule.on} ${[...rule.keys].sort().join("+")}`;
     rules.forEach((rule, i) => {
-      for (const id of rule.keys) if (!ids.includes(id)) report(`rules.${i}.keys`, "profile.unknown-key", id);
+      const { gesture } = rule;
+      const others = gesture.kind === "keep-holding" ? gesture.released : [];
+      for (const id of [...rule.keys, ...others])
+        if (!ids.includes(id)) report(`rules.${i}.keys`, "profile.unknown-key", id);
       if (rule.infoLine !== null && !infoLines.includes(rule.infoLine))
         report(`rules.${i}.infoLine`, "profile.unknown-info-line", rule.infoLine);
       const rivals = rules.slice(0, i).filter((other) => place(other) === place(rule) && canMeet(other, rule));
@@ -114,6 +116,13 @@ function checkPages({ menu, rules, lines }: DisplayProfile): ProfileProblem[] {
     rules.forEach((rule, i) => {
       if (rule.does.kind === "open-page" && !ids.includes(rule.does.page))
         report(`rules.${i}.does.page`, "profile.unknown-page", rule.does.page);
+      if (rule.does.kind === "set-value") {
+        const { line: code, raw } = rule.does;
+        const set = lines.find((line) => line.code === code);
+        if (!set) report(`rules.${i}.does.line`, "profile.unknown-line", code);
+        else if (!rawValues(set.encoding).includes(raw))
+          report(`rules.${i}.does.raw`, "profile.default-not-in-range", String(raw));
+      }
       for (const id of rule.pages ?? []) if (!ids.includes(id)) report(`rules.${i}.pages`, "profile.unknown-page", id);
     });
     const opened = new Set(rules.flatMap((rule) => (rule.does.kind === "open-page" ? [rule.does.page] : [])));
@@ -131,9 +140,13 @@ function checkPages({ menu, rules, lines }: DisplayProfile): ProfileProblem[] {
       if (!opened.has(page.id)) report(`menu.pages.${i}`, "profile.page-unreachable", page.id);
     });
     lines.forEach((line, i) => {
-      if (!listed.includes(line.code)) report(`lines.${i}`, "profile.line-unreachable", line.code);
-      for (const condition of [line.shownWhen, line.mattersWhen])
-        if (condition && (!codes.includes(condition.line) || condition.line === line.code))
+      if (
+        !listed.includes(line.code) &&
+        !rules.some(({ does }) => does.kind === "set-value" && does.line === line.code)
+      )
+        report(`lines.${i}`, "profile.line-unreachable", line.code);
+      for (const condition of [...(line.shownWhen ?? []), ...(line.mattersWhen ?? [])])
+        if (!codes.includes(condition.line) || condition.line === line.code)
           report(`lines.${i}`, "profile.unknown-line", condition.line);
     });
   });
@@ -168,7 +181,7 @@ function checkWays(profile: DisplayProfile): ProfileProblem[] {
     if (!has("menu", "step-value") && !has("menu", "step-digit"))
       report("rules", "profile.no-way-to-change", "no rule changes a value");
     if (
-      blinksFirst(profile) &&
+      blinksSomewhere(profile) &&
       !(has("menu", "select") && (has("menu", "confirm-value") || has("menu", "save-and-leave")))
     )
       report("rules", "profile.no-way-to-confirm", "a value blinks, but no rules begin and confirm the change");
@@ -184,16 +197,16 @@ function checkLines(profile: DisplayProfile): ProfileProblem[] {
       const path = `lines.${i}`;
       const { encoding } = line;
       if (codes.indexOf(line.code) !== i) report(`${path}.code`, "profile.duplicate-code", line.code);
-      for (const bad of kindOf(encoding).strangers(encoding))
+      for (const bad of faultsOf(encoding).strangers(encoding))
         report(`${path}.encoding`, "profile.value-not-in-domain", bad);
       if (encoding.kind === "read-only") return;
       const raws = rawValues(encoding);
       if (raws.length === 0) report(`${path}.encoding`, "profile.empty-range", line.code);
-      else if (!raws.includes(line.factoryRaw))
+      else if (line.factoryRaw !== null && !raws.includes(line.factoryRaw))
         report(`${path}.factoryRaw`, "profile.default-not-in-range", String(line.factoryRaw));
       const twice = shownTwice(line);
       if (twice !== null) report(`${path}.encoding`, "profile.ambiguous-value", twice);
-      for (const { field, key, detail } of kindOf(encoding).faults(encoding))
+      for (const { field, key, detail } of faultsOf(encoding).faults(encoding))
         report(`${path}.encoding.${field}`, key, detail);
     });
   });

@@ -6,10 +6,23 @@ import type { Claim, Line } from "./profile";
 
 const WEIGHTS: Readonly<Record<Claim["from"], number>> = {
   "own-trial": 1,
+  "seen-here": 0.95,
+  maker: 0.8,
   "other-line": 0.7,
   leaflet: 0.6,
   seller: 0.4,
   video: 0.35,
+};
+
+/** How sure somebody usually is who says so, 0 to 1. */
+export const CLAIM_CONFIDENCE: Readonly<Record<Claim["from"], number>> = {
+  "own-trial": 0.9,
+  "seen-here": 0.9,
+  maker: 0.9,
+  "other-line": 0.6,
+  leaflet: 0.6,
+  seller: 0.6,
+  video: 0.6,
 };
 
 /** How much a claim weighs: who says so, times how sure they are. 0 to 1. */
@@ -30,29 +43,18 @@ export function claimState({ claims, encoding }: Line): ClaimState {
   const standing =
     claims.find((claim) => claim.chosen) ?? [...claims].sort((a, b) => weightOf(b) - weightOf(a))[0] ?? null;
   if (!standing) return { standing: null, against: [], disputed: false, settled: false };
-  const against = claims.filter((claim) => claim.setting !== standing.setting);
+  // Words nobody could read a meaning from speak against none, whatever the line is said to be since.
+  const against = claims.filter(({ setting }) => setting !== null && setting !== standing.setting);
   const tried = claims.some((claim) => claim.from === "own-trial" && claim.setting === standing.setting);
-  const disputed = against.length > 0 || (encoding.kind !== "bundle" && standing.setting !== encoding.setting);
+  const differs =
+    encoding.kind !== "bundle" &&
+    encoding.setting !== null &&
+    standing.setting !== null &&
+    standing.setting !== encoding.setting;
+  const disputed = against.length > 0 || differs;
   return { standing, against, disputed, settled: tried || (standing.chosen && against.length === 0) };
 }
 
 /** The same claims with one chosen. */
 export const chooseClaim = (claims: readonly Claim[], index: number): Claim[] =>
   claims.map((claim, i) => ({ ...claim, chosen: i === index }));
-
-/** A claim of which somebody is at least this sure can be worked with. */
-export const SURE_FROM = 0.7;
-
-/**
- * Whether what a line means is a guess: somebody has said something, and nobody is sure enough of it, has chosen it or
- * has tried it. A line nobody has said anything of is what it is described as.
- */
-export function isUnsure(line: Line): boolean {
-  const { encoding, claims } = line;
-  if (claims.length === 0 || encoding.kind === "bundle" || encoding.setting === null) return false;
-  const agree = claims.filter(({ setting }) => setting === encoding.setting);
-  if (agree.some(({ chosen, from }) => chosen || from === "own-trial")) return false;
-  const surest = Math.max(0, ...agree.map(({ confidence }) => confidence));
-  const doubted = claims.some(({ setting, confidence }) => setting !== encoding.setting && confidence >= surest);
-  return surest < SURE_FROM || doubted;
-}

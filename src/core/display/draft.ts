@@ -1,9 +1,10 @@
 /**
  * Describing a display from scratch: a small working profile to begin with, and the usual encoding of a setting.
  */
-import { rawValues } from "./encoding";
 import type { ReadLine } from "./leaflet";
+import { shows } from "./encoding";
 import { newLine } from "./lines";
+import { seenAs } from "./meaning";
 import {
   FORMAT,
   FORMAT_VERSION,
@@ -59,7 +60,8 @@ export const keyId = (name: string): string =>
 
 const KEYBOARD = ["a", "s", "d", "f", "h", "j", "k", "l"];
 
-const keysOf = (names: readonly string[]): DisplayKey[] =>
+/** Keys as the technician calls them. */
+export const namedKeys = (names: readonly string[]): DisplayKey[] =>
   names.map((name, i) => {
     const id = keyId(name);
     const cap = /plus|up/i.test(name) ? "+" : /minus|down/i.test(name) ? "−" : name.slice(0, 1).toUpperCase();
@@ -104,7 +106,7 @@ export function rulesOf(manner: Manner): KeyRule[] {
     ...(manner.select
       ? [
           rule("menu", [manner.select], tap, { kind: "select" }, false),
-          rule("menu", [manner.select], tap, { kind: "confirm-value" }, true),
+          rule("menu", [manner.select], tap, { kind: "confirm-value", then: "stays" }, true),
         ]
       : []),
     rule("menu", [manner.more], tap, { kind: "step-value", by: 1, repeat: null }, blinking),
@@ -116,7 +118,7 @@ export function rulesOf(manner: Manner): KeyRule[] {
 /** A profile whose keys and manner are as told; its lines stay. */
 export const withManner = (profile: DisplayProfile, manner: Manner): DisplayProfile => ({
   ...profile,
-  keys: keysOf(manner.keyNames),
+  keys: namedKeys(manner.keyNames),
   rules: rulesOf(manner),
   menu: {
     ...profile.menu,
@@ -138,10 +140,13 @@ export function newProfile(id: string, name: string): DisplayProfile {
     name,
     variant: "as described here",
     glass: "segment",
-    keys: keysOf(USUAL_MANNER.keyNames),
+    keys: namedKeys(USUAL_MANNER.keyNames),
     doubleTapMs: 400,
     rules: rulesOf(USUAL_MANNER),
     infoLines: [],
+    levels: { lowest: 0, names: [] },
+    modes: [],
+    pinDigits: 4,
     menu: {
       pages: [
         {
@@ -149,6 +154,7 @@ export function newProfile(id: string, name: string): DisplayProfile {
           name: "Settings",
           atEnds: "wrap",
           opensAt: "first",
+          changing: null,
           entries: [{ kind: "line", line: line.code }],
         },
       ],
@@ -170,6 +176,7 @@ export const lineFromLeaflet = (read: ReadLine): Line =>
   newLine(read.code, read.encoding, read.factoryRaw, [
     {
       from: "leaflet",
+      on: null,
       confidence: Math.round(read.confidence * 100) / 100,
       says: read.text.slice(0, 400) || read.code,
       setting: read.setting,
@@ -204,6 +211,7 @@ export function usualEncoding(setting: SettingKey): Encoding {
       uncappedShows: null,
       basis: "unknown",
       endsThrottle: false,
+      lowersPower: false,
     };
   if (setting === "circumferenceMm")
     return {
@@ -246,11 +254,23 @@ export function usualEncoding(setting: SettingKey): Encoding {
   return plain(min, Math.min(Math.floor(domain.max), min + 20));
 }
 
-/** A line that is to mean another setting: as that one usually is written, at its lowest value. */
+/** A line nobody has looked at yet: its values are a guess. */
+const isUnseen = (encoding: Encoding): boolean =>
+  encoding.kind === "reserved" && JSON.stringify(encoding) === JSON.stringify(newLine("").encoding);
+
+/**
+ * A line that is to mean another setting. What was seen of its values stays; where nothing was, it is written as such a
+ * line usually is. What the maker sets is not known.
+ */
 export function meaning(line: Line, setting: SettingKey): Line {
-  const encoding = usualEncoding(setting);
+  const { encoding: was } = line;
+  const seen = was.kind === "reserved" && !isUnseen(was) ? seenAs(was, setting) : null;
+  const encoding = seen ?? usualEncoding(setting);
   const { makerOnly } = newLine(line.code, encoding);
-  return { ...line, encoding, factoryRaw: rawValues(encoding)[0] ?? 0, makerOnly };
+  const stated = line.factoryRaw;
+  // A value stated for the same showing is stated still.
+  const factoryRaw = seen && stated !== null && shows(seen, stated) === shows(was, stated) ? stated : null;
+  return { ...line, encoding, factoryRaw, makerOnly };
 }
 
 /** A profile with the line at `index` replaced; where its code changes, pages and conditions follow. */
@@ -265,10 +285,16 @@ export function withLineAt(profile: DisplayProfile, index: number, next: Line): 
       entry.kind === "line" && entry.line === old.code ? { ...entry, line: next.code } : entry,
     ),
   }));
-  const follow = (condition: Line["shownWhen"]) =>
-    condition?.line === old.code ? { ...condition, line: next.code } : condition;
+  const follow = (conditions: Line["shownWhen"]) =>
+    conditions && conditions.map((each) => (each.line === old.code ? { ...each, line: next.code } : each));
+  const rules = profile.rules.map((rule) =>
+    rule.does.kind === "set-value" && rule.does.line === old.code
+      ? { ...rule, does: { ...rule.does, line: next.code } }
+      : rule,
+  );
   return {
     ...profile,
+    rules,
     menu: { ...profile.menu, pages },
     lines: lines.map((line) => ({ ...line, shownWhen: follow(line.shownWhen), mattersWhen: follow(line.mattersWhen) })),
   };

@@ -41,7 +41,8 @@ describe("every line of every shipped display", () => {
         for (const raw of sampled(rawValues(line.encoding))) {
           const value = decodeLine(line.encoding, raw, context);
           // A value nobody knows is never made up.
-          if (value === null) expect(["unknown-scale", "around-default"], name).toContain(line.encoding.kind);
+          if (value === null)
+            expect(["unknown-scale", "around-default", "pulses-or-other"], name).toContain(line.encoding.kind);
           else {
             const encoded = encodeLine(line.encoding, value, false, context);
             expect(encoded, `${name} ${raw}`).toMatchObject({ ok: true, exact: true, held: value });
@@ -122,6 +123,7 @@ describe("the cap line", () => {
       uncappedShows: null,
       basis: "shown",
       endsThrottle: true,
+      lowersPower: false,
     };
     expect(encodeLine(mph, 25)).toMatchObject({ ok: true, raw: 15 });
     expect(encodeLine(mph, "uncapped").ok).toBe(false);

@@ -4,7 +4,7 @@
  * line (the shown unit, the nominal volts); those take the whole column as context. Each kind is a file of its own
  * under `encodings/`.
  */
-import { isUnsure } from "./claims";
+import { isUnsure } from "./unsure";
 import type { SpeedUnit } from "../units";
 import { typedNumber } from "../units/typedNumber";
 import type { Decoded, Encoded, EncodingContext } from "./encodings/kind";

@@ -44,19 +44,30 @@ export {
 } from "./machine";
 export { perform } from "./machine/deeds";
 export { closeIdle, entryBeside, moveTo } from "./machine/pages";
-export { actsAtOnce, blinksFirst, savesIdle, savesTogether, savingOf } from "./machine/manners";
+export {
+  actsAtOnce,
+  blinksEverywhere,
+  blinksOn,
+  blinksSomewhere,
+  savesIdle,
+  savesTogether,
+  savingOf,
+} from "./machine/manners";
 export { sameView, type View, viewOf } from "./view";
 export { type Danger, dangerOf, dangerOfAction } from "./danger";
 export {
   type Claim,
   codeOf,
   type Condition,
+  type Conditions,
+  type Asks,
   type Deed,
   type DisplayKey,
   type DisplayProfile,
   type Encoding,
   type Entry,
   factoryRaws,
+  standInRaws,
   FORMAT,
   FORMAT_VERSION,
   isShown,
@@ -66,6 +77,7 @@ export {
   lineIndex,
   lineSetting,
   linesOf,
+  holds,
   matters,
   MOST_LINES,
   type Page,
@@ -82,7 +94,8 @@ export {
   type Setup,
   type WhoSets,
 } from "./settings";
-export { chooseClaim, claimState, isUnsure } from "./claims";
+export { chooseClaim, CLAIM_CONFIDENCE, claimState } from "./claims";
+export { isUnsure } from "./unsure";
 export {
   keyId,
   lineFromLeaflet,

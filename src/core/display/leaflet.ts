@@ -3,7 +3,7 @@
  * with how sure the reader is and why not more. It says when it does not know; a wrong line believed is worse than one
  * left open.
  */
-import { SURE_FROM } from "./claims";
+import { SURE_FROM } from "./unsure";
 import { drained } from "../units/drained";
 import { typedDecimals, typedNumber } from "../units/typedNumber";
 import { rawValues, readShown } from "./encoding";
@@ -22,7 +22,7 @@ export interface ReadLine {
   readonly confidence: number;
   readonly sureness: Sureness;
   readonly encoding: Encoding;
-  readonly factoryRaw: number;
+  readonly factoryRaw: number | null;
   /** What the reader could not make out. */
   readonly doubts: readonly Doubt[];
 }
@@ -304,6 +304,7 @@ function shapeCap(setting: SettingKey, span: Span, text: string): Shaped {
       uncappedShows: null,
       basis: "unknown",
       endsThrottle: false,
+      lowersPower: false,
     },
     doubts: [],
   };
@@ -526,7 +527,7 @@ function readOne({ code, text }: RawLine): ReadLine {
     confidence: Math.max(0, Math.min(1, confidence)),
     sureness,
     encoding: shaped.encoding,
-    factoryRaw: raw ?? rawValues(shaped.encoding)[0] ?? 0,
+    factoryRaw: raw ?? null,
     doubts,
   };
 }

@@ -13,7 +13,7 @@ export type CellEdit =
 
 /** What stands in the cells of a line; null where a cell does not apply. */
 export function cellsOf({ encoding, factoryRaw }: Line): Readonly<Record<CellField, string | null>> {
-  const factory = encoding.kind === "read-only" ? null : shows(encoding, factoryRaw);
+  const factory = encoding.kind === "read-only" ? null : factoryRaw === null ? "" : shows(encoding, factoryRaw);
   return { from: null, to: null, step: null, options: null, factory, ...cellsOfKind(encoding).cells(encoding) };
 }
 
@@ -31,17 +31,17 @@ export function withCell(line: Line, field: CellField, typed: string): CellEdit 
   const { encoding, factoryRaw } = line;
   const refuse = (accepted: CellAccepted): CellEdit => ({ ok: false, problem: { field, accepted } });
   if (field === "factory") {
+    // Left empty it is not known.
+    if (typed.trim() === "") return { ok: true, line: { ...line, factoryRaw: null } };
     const raw = showing(encoding, typed);
     return raw === undefined ? refuse("a-value-it-shows") : { ok: true, line: { ...line, factoryRaw: raw } };
   }
   const next = cellsOfKind(encoding).withCell(encoding, field, typed);
   if (typeof next === "string") return refuse(next);
-  const [first] = rawValues(next);
-  if (first === undefined) return refuse("above-from");
-  return {
-    ok: true,
-    line: { ...line, encoding: next, factoryRaw: showing(next, shows(encoding, factoryRaw)) ?? first },
-  };
+  if (rawValues(next).length === 0) return refuse("above-from");
+  // One it cannot show any more stays as it is: the check says so, and nothing is made up in its place.
+  const factory = factoryRaw === null ? null : (showing(next, shows(encoding, factoryRaw)) ?? factoryRaw);
+  return { ok: true, line: { ...line, encoding: next, factoryRaw: factory } };
 }
 
 /** What somebody has measured on a line of unknown scale, as typed: "12=24.4, 10=26.1". */

@@ -6,7 +6,7 @@ import { SETTINGS } from "./settings";
 export const newLine = (
   code: string,
   encoding: Encoding = { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 },
-  factoryRaw = 0,
+  factoryRaw: number | null = null,
   claims: readonly Claim[] = [],
 ): Line => ({
   code,

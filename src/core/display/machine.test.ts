@@ -3,9 +3,9 @@ import { TARN } from "@/catalog/displays/tarn";
 import { checkProfile } from "./check";
 import { readProfile } from "./readProfile";
 import { atHome, elapse, hold, press, sameView, stepRaw, switchedOff, viewOf, type MenuState } from ".";
-import { factoryRaws, lineIndex, type DisplayProfile, type Line } from "./profile";
+import { standInRaws, lineIndex, type DisplayProfile, type Line } from "./profile";
 
-const home = atHome(TARN, factoryRaws(TARN));
+const home = atHome(TARN, standInRaws(TARN));
 const tap = (state: MenuState, ...keys: string[]) => press(TARN, state, { kind: "press", keys, heldMs: 120 });
 const held = (state: MenuState, heldMs: number, ...keys: string[]) =>
   press(TARN, state, { kind: "press", keys, heldMs });
@@ -118,9 +118,9 @@ describe("the home screen", () => {
   it("steps the level within the levels in force and starts at the level line 62 says", () => {
     const at9 = [1, 2, 3, 4, 5, 6, 7].reduce((state) => tap(state, "more"), home);
     expect(at9.level).toBe(6);
-    const zero = switchedOff(TARN, factoryRaws(TARN).with(lineIndex(TARN, "62"), 0));
+    const zero = switchedOff(TARN, standInRaws(TARN).with(lineIndex(TARN, "62"), 0));
     expect(held({ ...zero, level: 4 }, 1100, "ring").level).toBe(0);
-    const lastUsed = held({ ...switchedOff(TARN, factoryRaws(TARN)), level: 4 }, 1100, "ring");
+    const lastUsed = held({ ...switchedOff(TARN, standInRaws(TARN)), level: 4 }, 1100, "ring");
     expect(lastUsed.level).toBe(4);
   });
   it("switches the lamp", () => expect(tap(home, "lamp").lampOn).toBe(true));
@@ -191,6 +191,7 @@ describe("profiles from outside", () => {
               name: "Lost",
               atEnds: "wrap",
               opensAt: "first",
+              changing: null,
               entries: [{ kind: "exit", code: "x", saves: true }],
             },
           ],
@@ -238,7 +239,7 @@ describe("profiles from outside", () => {
       "a condition on itself",
       (p) => ({
         ...p,
-        lines: p.lines.map((l) => (l.code === "35" ? { ...l, shownWhen: { line: "35", raws: [1] } } : l)),
+        lines: p.lines.map((l) => (l.code === "35" ? { ...l, shownWhen: [{ line: "35", raws: [1] }] } : l)),
       }),
       "profile.unknown-line",
     ],

@@ -83,6 +83,7 @@ export const closes = ({ screen }: MenuState): boolean =>
 function nextDue(profile: DisplayProfile, state: MenuState): Due | null {
   const { held, tapped } = state;
   if (held) {
+    if (held.released.length > 0) return keptHeld(profile, state, held);
     if (held.spent) return null;
     const rules = rulesFor(profile, state, held.keys, held.downAtMs);
     const hold = rules.find((rule) => rule.gesture.kind === "hold");
@@ -112,6 +113,19 @@ function nextDue(profile: DisplayProfile, state: MenuState): Due | null {
   if (!tapped) return closing;
   const settling: Due = { inMs: profile.doubleTapMs - tapped.ms, fire: (s) => settleTap(profile, s) };
   return closing && closing.inMs < settling.inMs ? closing : settling;
+}
+
+/** Keys still down after others held with them came up: a procedure may count on that. */
+function keptHeld(profile: DisplayProfile, state: MenuState, held: NonNullable<MenuState["held"]>): Due | null {
+  if (held.steps > 0) return null;
+  for (const { does, gesture } of rulesFor(profile, state, held.keys, held.downAtMs))
+    if (gesture.kind === "keep-holding" && sameKeys(gesture.released, held.released))
+      return {
+        inMs: gesture.holdMs - held.ms,
+        // Once is enough: the steps tell that it has been done.
+        fire: (s) => perform(profile, { ...s, held: s.held && { ...s.held, steps: 1 } }, does),
+      };
+  return null;
 }
 
 /** A tap that no second one followed acts after all. */
@@ -159,21 +173,31 @@ export function hold(profile: DisplayProfile, state: MenuState, keys: readonly s
   if (!before) {
     if (keys.length === 0) return state;
     const settled = state.tapped && !sameKeys(state.tapped.keys, keys) ? settleTap(profile, state) : state;
-    return { ...settled, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: false, downAtMs: settled.sincePowerOnMs } };
+    return { ...settled, idleMs: 0, held: { ...pressed(keys, settled), spent: false } };
   }
   const released = before.keys.some((key) => !keys.includes(key));
   if (!released) {
     if (keys.length === before.keys.length) return state;
     return {
       ...state,
-      held: { keys, ms: 0, steps: 0, spent: before.spent || before.steps > 0, downAtMs: state.sincePowerOnMs },
+      held: { ...pressed(keys, state), spent: before.spent || before.steps > 0 },
     };
   }
   const after = before.spent || before.steps > 0 ? state : tap(profile, state, before.keys, before.downAtMs);
-  if (keys.length > 0)
-    return { ...after, idleMs: 0, held: { keys, ms: 0, steps: 0, spent: true, downAtMs: state.sincePowerOnMs } };
+  if (keys.length > 0) {
+    const released = before.keys.filter((key) => !keys.includes(key));
+    return { ...after, idleMs: 0, held: { ...pressed(keys, state), spent: true, released } };
+  }
   return { ...after, idleMs: 0, held: null, screen: after.screen.kind === "walk-assist" ? HOME : after.screen };
 }
+
+const pressed = (keys: readonly string[], { sincePowerOnMs }: MenuState) => ({
+  keys,
+  ms: 0,
+  steps: 0,
+  released: [],
+  downAtMs: sincePowerOnMs,
+});
 
 function tap(profile: DisplayProfile, state: MenuState, keys: readonly string[], downAtMs: number): MenuState {
   const rules = rulesFor(profile, state, keys, downAtMs);

@@ -6,36 +6,9 @@ import { PINFOLD } from "@/catalog/displays/pinfold";
 import { QUILLON } from "@/catalog/displays/quillon";
 import { SKERRY } from "@/catalog/displays/skerry";
 import { WINDROW } from "@/catalog/displays/windrow";
-import { atHome, dangerOf, elapse, press, stepDigit, switchedOff, viewOf, type MenuState } from ".";
-import { factoryRaws, lineIndex, type DisplayProfile } from "./profile";
-
-/** A hand on a display: what it does, one gesture after the other. */
-function hand(profile: DisplayProfile, start: MenuState = atHome(profile, factoryRaws(profile))) {
-  let state = start;
-  const act = (input: Parameters<typeof press>[2]) => {
-    state = press(profile, state, input);
-    return made;
-  };
-  const made = {
-    tap: (...keys: string[]) => act({ kind: "press", keys, heldMs: 120 }),
-    hold: (ms: number, ...keys: string[]) => act({ kind: "press", keys, heldMs: ms }),
-    wait: (ms: number) => act({ kind: "wait", ms }),
-    twice: (...keys: string[]) =>
-      act({ kind: "press", keys, heldMs: 80 })
-        .wait(100)
-        .tap(...keys),
-    get state() {
-      return state;
-    },
-    get view() {
-      return viewOf(profile, state);
-    },
-    saved: (code: string) => state.saved[lineIndex(profile, code)],
-    pending: (code: string) => state.pending[lineIndex(profile, code)],
-    inForce: (code: string) => state.inForce[lineIndex(profile, code)],
-  };
-  return made;
-}
+import { atHome, dangerOf, elapse, stepDigit, switchedOff } from ".";
+import { standInRaws, lineIndex } from "./profile";
+import { hand } from "./testingHand";
 
 describe("double taps", () => {
   it("open the menu, and a single tap of the same key waits to see whether a second follows", () => {
@@ -60,7 +33,7 @@ describe("double taps", () => {
 
 describe("only while the wheel is still", () => {
   it("keeps the menu shut", () =>
-    expect(hand(SKERRY, { ...atHome(SKERRY, factoryRaws(SKERRY)), wheelTurns: true }).twice("dot").view.kind).toBe(
+    expect(hand(SKERRY, { ...atHome(SKERRY, standInRaws(SKERRY)), wheelTurns: true }).twice("dot").view.kind).toBe(
       "home",
     ));
 });
@@ -85,7 +58,7 @@ describe("an access code", () => {
 
 describe("lines that come and go", () => {
   const opened = (levels: number) => {
-    const start = atHome(BRACKEN, factoryRaws(BRACKEN).with(lineIndex(BRACKEN, "n1"), levels));
+    const start = atHome(BRACKEN, standInRaws(BRACKEN).with(lineIndex(BRACKEN, "n1"), levels));
     return hand(BRACKEN, { ...start, screen: { kind: "menu", page: 0, at: 1, draft: null } });
   };
   it("as many shares are in the ring as there are levels", () => {
@@ -109,7 +82,7 @@ describe("lines that come and go", () => {
 describe("saving", () => {
   it("line by line: kept when the line is left, and what is in hand is kept when the menu closes", () => {
     const who = hand(BRACKEN, {
-      ...atHome(BRACKEN, factoryRaws(BRACKEN)),
+      ...atHome(BRACKEN, standInRaws(BRACKEN)),
       screen: { kind: "menu", page: 0, at: 0, draft: null },
     });
     who.tap("hook");
@@ -157,7 +130,7 @@ describe("pages", () => {
     expect(hand(QUILLON).hold(2700, "near", "far").view).toMatchObject({ code: "1-1" });
   });
   it("a procedure with levers held through power-on opens the makers' bank", () => {
-    const off = switchedOff(QUILLON, factoryRaws(QUILLON));
+    const off = switchedOff(QUILLON, standInRaws(QUILLON));
     expect(hand(QUILLON, off).hold(8100, "near", "brake", "grip").view).toMatchObject({ code: "3-1" });
     expect(hand(QUILLON, off).hold(7000, "near", "brake", "grip").view.kind).toBe("off");
     expect(hand(QUILLON, off).hold(12_100, "near", "brake", "crank").state.done).toEqual(["restore"]);
@@ -184,7 +157,7 @@ describe("the same chord at another time", () => {
   it("opens the settings soon after power-on", () =>
     expect(cycled().hold(2100, "left", "right").view).toMatchObject({ code: "101" }));
   it("restores everything later", () => {
-    const raws = factoryRaws(OSTLER).with(lineIndex(OSTLER, "215"), 36);
+    const raws = standInRaws(OSTLER).with(lineIndex(OSTLER, "215"), 36);
     const late = hand(OSTLER, atHome(OSTLER, raws)).hold(2100, "left", "right");
     expect(late.state.done).toEqual(["restore"]);
     expect(late.saved("215")).toBe(48);
@@ -261,15 +234,15 @@ describe("the home screen", () => {
   });
   it("dangerous deeds are known by name", () => {
     expect(dangerOf({ kind: "start-cruise" })).toBe("bike-moves");
-    expect(dangerOf({ kind: "run-action", action: "restore" })).toBe("erases-settings");
-    expect(dangerOf({ kind: "run-action", action: "clear-trip" })).toBeNull();
+    expect(dangerOf({ kind: "run-action", action: "restore", asks: "nothing" })).toBe("erases-settings");
+    expect(dangerOf({ kind: "run-action", action: "clear-trip", asks: "nothing" })).toBeNull();
   });
   it("time passes for a display that is on, and stands still in the dark", () => {
-    expect(elapse(OSTLER, { ...atHome(OSTLER, factoryRaws(OSTLER)), sincePowerOnMs: 0 }, 1234).sincePowerOnMs).toBe(
+    expect(elapse(OSTLER, { ...atHome(OSTLER, standInRaws(OSTLER)), sincePowerOnMs: 0 }, 1234).sincePowerOnMs).toBe(
       1234,
     );
     expect(
-      elapse(OSTLER, { ...switchedOff(OSTLER, factoryRaws(OSTLER)), sincePowerOnMs: 5 }, 1234).sincePowerOnMs,
+      elapse(OSTLER, { ...switchedOff(OSTLER, standInRaws(OSTLER)), sincePowerOnMs: 5 }, 1234).sincePowerOnMs,
     ).toBe(5);
   });
 });

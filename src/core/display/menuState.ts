@@ -1,13 +1,18 @@
 /** Where a display stands: its screen, its values three times over, and what those make of power-on and levels. */
 import { decodeAll, PLAIN_CONTEXT } from "./encoding";
-import { layoutOf, linesOf, settingsOf, type Action, type DisplayProfile, type EntryPlace } from "./profile";
+import { layoutOf, linesOf, settingsOf, type Action, type Asks, type DisplayProfile, type EntryPlace } from "./profile";
 
 /**
  * What the digits being entered are for: a page behind an access code, a new PIN asked twice, or the PIN at the start.
  */
+export interface MenuPlace {
+  readonly page: number;
+  readonly at: number;
+}
+
 export type CodeFor =
   | { readonly kind: "page"; readonly page: number; readonly code: string }
-  | { readonly kind: "new-pin"; readonly first: string | null; readonly page: number; readonly at: number }
+  | { readonly kind: "new-pin"; readonly first: string | null; readonly from: MenuPlace | null }
   | { readonly kind: "start" };
 
 export type Screen =
@@ -16,7 +21,14 @@ export type Screen =
   /** An entry of a page; `draft` is the value that blinks while it is being changed. */
   | { readonly kind: "menu"; readonly page: number; readonly at: number; readonly draft: number | null }
   | { readonly kind: "code"; readonly for: CodeFor; readonly digits: readonly number[]; readonly at: number }
-  | { readonly kind: "confirm"; readonly page: number; readonly at: number; readonly yes: boolean }
+  /** A question before an action, begun from an entry of a page or, where `from` is null, from the home screen. */
+  | {
+      readonly kind: "confirm";
+      readonly action: Action;
+      readonly asks: Exclude<Asks, "nothing">;
+      readonly from: MenuPlace | null;
+      readonly yes: boolean;
+    }
   | { readonly kind: "monitor" }
   /** The motor turns for as long as the key is held. */
   | { readonly kind: "walk-assist" };
@@ -26,6 +38,8 @@ interface Held {
   readonly ms: number;
   /** Repeated steps already taken during this hold. */
   readonly steps: number;
+  /** Keys held with these before and let go since; none while all that went down are still down. */
+  readonly released: readonly string[];
   /** The gesture has been used up; nothing more happens until all keys are up. */
   readonly spent: boolean;
   /** Time since power-on when the keys went down, ms. */
@@ -51,6 +65,8 @@ export interface MenuState {
   readonly wheelTurns: boolean;
   /** Assist level on the home screen. */
   readonly level: number;
+  /** Which of the modes of the home screen is on. */
+  readonly mode: number;
   readonly lampOn: boolean;
   readonly hazardOn: boolean;
   readonly cruising: boolean;
@@ -83,6 +99,7 @@ export function atHome(profile: DisplayProfile, raws: readonly number[]): MenuSt
     tapped: null,
     wheelTurns: false,
     level: 0,
+    mode: 0,
     lampOn: false,
     hazardOn: false,
     cruising: false,
@@ -111,7 +128,7 @@ export const lineAt = (profile: DisplayProfile, state: MenuState): number => ent
 
 /** Whether an entry is in the menu under these values. */
 export const entryShown = ({ shownWhen }: EntryPlace, raws: readonly number[]): boolean =>
-  shownWhen === null || shownWhen.raws.includes(raws[shownWhen.line] ?? Number.NaN);
+  shownWhen.every((each) => each.raws.includes(raws[each.line] ?? Number.NaN));
 
 function settingInForce(
   profile: DisplayProfile,
@@ -134,8 +151,6 @@ export function levelsInForce(profile: DisplayProfile, state: MenuState): number
 
 export function levelAtPowerOn(profile: DisplayProfile, state: MenuState): number {
   const level = settingInForce(profile, state, "levelAtPowerOn");
-  return Math.min(
-    typeof level === "number" ? level : level === "last-used" ? state.level : 0,
-    levelsInForce(profile, state),
-  );
+  const wanted = typeof level === "number" ? level : level === "last-used" ? state.level : 0;
+  return Math.max(profile.levels.lowest, Math.min(wanted, levelsInForce(profile, state)));
 }

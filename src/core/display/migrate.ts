@@ -1,18 +1,19 @@
 /**
  * Brings display profiles of older formats up to the present one, a numbered step at a time. 1 → 2: pages of entries
  * instead of one flat ring; rules with conditions; one number encoding instead of two; what a line does and who says
- * so.
+ * so. 2 → 3: conditions on several lines; levels, modes and PIN of the home screen; how each page changes values; who
+ * said it and when. What comes out is still to be checked by the schema.
  */
 import * as v from "valibot";
-import { FORMAT_VERSION, type DisplayProfile, type Encoding, type KeyRule, type Line } from "./profile";
 import { DisplayProfileSchema1 } from "./profileSchema1";
 
+type Fields = Readonly<Record<string, unknown>>;
 type Profile1 = v.InferOutput<typeof DisplayProfileSchema1>;
 type Encoding1 = Profile1["menu"]["lines"][number]["encoding"];
 
 const TOP = "settings";
 
-function encoding1to2(encoding: Encoding1): Encoding {
+function encoding1to2(encoding: Encoding1): Fields {
   // The kinds of format 1, which have no file of their own any more.
   // eslint-disable-next-line no-restricted-syntax
   switch (encoding.kind) {
@@ -61,8 +62,8 @@ function encoding1to2(encoding: Encoding1): Encoding {
   }
 }
 
-function rule1to2({ on, keys, gesture, does }: Profile1["rules"][number]): KeyRule {
-  const deed: KeyRule["does"] =
+function rule1to2({ on, keys, gesture, does }: Profile1["rules"][number]): Fields {
+  const deed =
     does.kind === "open-menu"
       ? { kind: "open-page", page: TOP, code: null }
       : does.kind === "next-line"
@@ -81,7 +82,7 @@ function rule1to2({ on, keys, gesture, does }: Profile1["rules"][number]): KeyRu
   };
 }
 
-const line1to2 = ({ encoding, ...line }: Profile1["menu"]["lines"][number]): Line => ({
+const line1to2 = ({ encoding, ...line }: Profile1["menu"]["lines"][number]): Fields => ({
   ...line,
   encoding: encoding1to2(encoding),
   shownWhen: null,
@@ -90,10 +91,10 @@ const line1to2 = ({ encoding, ...line }: Profile1["menu"]["lines"][number]): Lin
   claims: [],
 });
 
-function profile1to2({ menu, keys, rules, ...rest }: Profile1): DisplayProfile {
+function profile1to2({ menu, keys, rules, ...rest }: Profile1): Fields {
   return {
     ...rest,
-    version: FORMAT_VERSION,
+    version: 2,
     glass: "segment",
     keys: keys.map((key) => ({ ...key, part: "key" })),
     doubleTapMs: 400,
@@ -118,8 +119,55 @@ function profile1to2({ menu, keys, rules, ...rest }: Profile1): DisplayProfile {
   };
 }
 
+/** What of a profile of format 2 the step to 3 looks at; all else is carried over as it stands. */
+const Profile2 = v.looseObject({
+  version: v.literal(2),
+  rules: v.array(v.looseObject({ does: v.looseObject({ kind: v.string() }) })),
+  menu: v.looseObject({ pages: v.array(v.looseObject({})) }),
+  lines: v.array(
+    v.looseObject({
+      encoding: v.looseObject({ kind: v.string() }),
+      shownWhen: v.unknown(),
+      mattersWhen: v.unknown(),
+      claims: v.array(v.looseObject({})),
+    }),
+  ),
+});
+type Profile2 = v.InferOutput<typeof Profile2>;
+
+/** What deeds and encodings of format 2 left unsaid, by kind: it was always so. */
+const DEEDS_2_SAID: Readonly<Record<string, Fields>> = {
+  "confirm-value": { then: "stays" },
+  "run-action": { asks: "nothing" },
+  "step-level": { around: false },
+};
+const ENCODINGS_2_SAID: Readonly<Record<string, Fields>> = {
+  "around-default": { defaultRaw: 0 },
+  "speed-cap": { lowersPower: false },
+};
+
+const all = (condition: unknown): unknown => (condition === null ? null : [condition]);
+
+const profile2to3 = ({ rules, menu, lines, ...rest }: Profile2): Fields => ({
+  ...rest,
+  version: 3,
+  levels: { lowest: 0, names: [] },
+  modes: [],
+  pinDigits: 4,
+  rules: rules.map(({ does, ...rule }) => ({ ...rule, does: { ...does, ...DEEDS_2_SAID[does.kind] } })),
+  menu: { ...menu, pages: menu.pages.map((page) => ({ ...page, changing: null })) },
+  lines: lines.map(({ encoding, shownWhen, mattersWhen, claims, ...line }) => ({
+    ...line,
+    encoding: { ...encoding, ...ENCODINGS_2_SAID[encoding.kind] },
+    shownWhen: all(shownWhen),
+    mattersWhen: all(mattersWhen),
+    claims: claims.map((claim) => ({ ...claim, on: null })),
+  })),
+});
+
 /** A profile's data brought up to the present format; data that is not an older profile comes back untouched. */
 export function migrateProfile(data: unknown): unknown {
-  const old = v.safeParse(DisplayProfileSchema1, data);
-  return old.success ? profile1to2(old.output) : data;
+  const first = v.safeParse(DisplayProfileSchema1, data);
+  const second = v.safeParse(Profile2, first.success ? profile1to2(first.output) : data);
+  return second.success ? profile2to3(second.output) : data;
 }

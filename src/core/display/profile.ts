@@ -3,14 +3,16 @@
  * is made, saved and put in force, and per line the encoding of one canonical setting, of several, or of none.
  */
 import { kindOf } from "./encodings/table";
-import type { Condition, DisplayProfile, Entry, Line, Page } from "./profileTypes";
+import type { Conditions, DisplayProfile, Entry, Line, Page } from "./profileTypes";
 import type { SettingKey } from "./settings";
 
 export { FORMAT, FORMAT_VERSION, MOST_LINES } from "./profileFormat";
 export type {
   Action,
   Claim,
+  Asks,
   Condition,
+  Conditions,
   Deed,
   DisplayKey,
   DisplayProfile,
@@ -34,8 +36,16 @@ export const lineIndex = (profile: DisplayProfile, code: string): number => layo
 export const lineSetting = (profile: DisplayProfile, setting: SettingKey): Line | null =>
   profile.lines.find((line) => settingsOf(line).includes(setting)) ?? null;
 
-/** The maker's values of all lines, in menu order. */
-export const factoryRaws = (profile: DisplayProfile): readonly number[] => profile.lines.map((line) => line.factoryRaw);
+/** The maker's values of all lines, in menu order; null where nobody has stated one. */
+export const factoryRaws = (profile: DisplayProfile): readonly (number | null)[] =>
+  profile.lines.map((line) => line.factoryRaw);
+
+/**
+ * Values a simulated display can stand on where nobody knows what the real one holds: the maker's, else the first the
+ * line has. They are no fact of any display, and nothing is judged by them.
+ */
+export const standInRaws = (profile: DisplayProfile): readonly number[] =>
+  profile.lines.map(({ encoding, factoryRaw }) => factoryRaw ?? kindOf(encoding).raws(encoding)[0] ?? 0);
 
 /** What a line calls itself: the code the display writes. */
 export const codeOf = (profile: DisplayProfile, index: number): string => profile.lines[index]?.code ?? "";
@@ -48,7 +58,8 @@ export interface EntryPlace {
   readonly line: number;
   /** Index of the page it opens, or -1. */
   readonly opens: number;
-  readonly shownWhen: { readonly line: number; readonly raws: readonly number[] } | null;
+  /** What all must hold for it to be there; none where it always is. */
+  readonly shownWhen: readonly { readonly line: number; readonly raws: readonly number[] }[];
 }
 
 export interface PagePlace {
@@ -76,8 +87,8 @@ export function layoutOf(profile: DisplayProfile): Layout {
   if (known) return known;
   const byCode = new Map(profile.lines.map((line, i) => [line.code, i]));
   const pageById = new Map(profile.menu.pages.map((page, i) => [page.id, i]));
-  const conditionAt = (condition: Condition | null) =>
-    condition ? { line: byCode.get(condition.line) ?? -1, raws: condition.raws } : null;
+  const conditionsAt = (conditions: Conditions | null) =>
+    (conditions ?? []).map(({ line, raws }) => ({ line: byCode.get(line) ?? -1, raws }));
   const pages = profile.menu.pages.map((page, index): PagePlace => {
     let parent: PagePlace["parent"] = null;
     profile.menu.pages.forEach((other, p) =>
@@ -94,7 +105,7 @@ export function layoutOf(profile: DisplayProfile): Layout {
           entry,
           line,
           opens: entry.kind === "page" ? (pageById.get(entry.page) ?? -1) : -1,
-          shownWhen: conditionAt(profile.lines[line]?.shownWhen ?? null),
+          shownWhen: conditionsAt(profile.lines[line]?.shownWhen ?? null),
         };
       }),
     };
@@ -107,23 +118,23 @@ export function layoutOf(profile: DisplayProfile): Layout {
     return null;
   });
   const controllers = [
-    ...new Set(profile.lines.flatMap((line) => (line.shownWhen ? [byCode.get(line.shownWhen.line) ?? -1] : []))),
+    ...new Set(profile.lines.flatMap((line) => (line.shownWhen ?? []).map((each) => byCode.get(each.line) ?? -1))),
   ].filter((i) => i >= 0);
   const layout: Layout = { byCode, pageById, pages, placeOfLine, controllers };
   layouts.set(profile, layout);
   return layout;
 }
 
-/** Whether a condition on another line holds under these raw values. */
+/** Whether all conditions on other lines hold under these raw values. */
 export const holds = (
-  condition: Condition | null,
+  conditions: Conditions | null,
   profile: DisplayProfile,
   raws: readonly (number | null)[],
-): boolean => {
-  if (!condition) return true;
-  const raw = raws[lineIndex(profile, condition.line)];
-  return raw !== null && raw !== undefined && condition.raws.includes(raw);
-};
+): boolean =>
+  (conditions ?? []).every((condition) => {
+    const raw = raws[lineIndex(profile, condition.line)];
+    return raw !== null && raw !== undefined && condition.raws.includes(raw);
+  });
 
 /** Whether the menu has a line at all under these raw values. */
 export const isShown = (profile: DisplayProfile, index: number, raws: readonly (number | null)[]): boolean =>

@@ -1,5 +1,5 @@
 /**
- * The shape of a display profile, format 2, documented in docs/profile-format.md. Every choice is a tagged variant, so
+ * The shape of a display profile, format 3, documented in docs/profile-format.md. Every choice is a tagged variant, so
  * that a further kind of menu, gesture or encoding is added beside these and not instead of one.
  */
 import * as v from "valibot";
@@ -43,6 +43,9 @@ const RepeatSchema = v.strictObject({
 });
 
 const ActionSchema = v.picklist(["restore", "clear-trip", "clear-odometer", "set-pin", "copy-settings"]);
+/** What is asked before an action is done: nothing, yes or no, or a pattern to be answered. */
+const AsksSchema = v.picklist(["nothing", "yes-no", "pattern"]);
+const Changing = v.picklist(["at-once", "select"]);
 
 export const DeedSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("power-on") }),
@@ -61,14 +64,20 @@ export const DeedSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("step-value"), by: v.picklist([1, -1]), repeat: v.nullable(RepeatSchema) }),
   /** Steps one decimal digit of the value: 0 the ones, 1 the tens. */
   v.strictObject({ kind: v.literal("step-digit"), place: v.picklist([0, 1, 2]) }),
-  v.strictObject({ kind: v.literal("confirm-value") }),
+  /** Takes the blinking value over, and stays on the line or goes on to the next entry. */
+  v.strictObject({ kind: v.literal("confirm-value"), then: v.picklist(["stays", "next-entry"]) }),
   v.strictObject({ kind: v.literal("cancel-value") }),
   v.strictObject({ kind: v.literal("save-and-leave") }),
   v.strictObject({ kind: v.literal("leave-without-saving") }),
   v.strictObject({ kind: v.literal("next-digit") }),
-  v.strictObject({ kind: v.literal("run-action"), action: ActionSchema }),
+  v.strictObject({ kind: v.literal("run-action"), action: ActionSchema, asks: AsksSchema }),
+  /** A procedure that sets a line no menu shows, or one that it does: held so long, it holds this value. */
+  v.strictObject({ kind: v.literal("set-value"), line: Mark, raw: Raw }),
   v.strictObject({ kind: v.literal("start-walk-assist") }),
-  v.strictObject({ kind: v.literal("step-level"), by: v.picklist([1, -1]) }),
+  /** One level up or down; round the ring of levels, or stopping at its ends. */
+  v.strictObject({ kind: v.literal("step-level"), by: v.picklist([1, -1]), around: v.boolean() }),
+  /** The next of the modes of the home screen. */
+  v.strictObject({ kind: v.literal("next-mode") }),
   v.strictObject({ kind: v.literal("toggle-lamp") }),
   v.strictObject({ kind: v.literal("toggle-hazard-lamp") }),
   v.strictObject({ kind: v.literal("next-info") }),
@@ -98,6 +107,12 @@ export const KeyRuleSchema = v.strictObject({
     v.strictObject({ kind: v.literal("tap") }),
     v.strictObject({ kind: v.literal("double-tap") }),
     v.strictObject({ kind: v.literal("hold"), holdMs: HoldMs }),
+    /** The keys stay down for so long after `released`, held with them before, have come up again. */
+    v.strictObject({
+      kind: v.literal("keep-holding"),
+      released: v.pipe(v.array(Slug), v.minLength(1), v.maxLength(3)),
+      holdMs: HoldMs,
+    }),
   ]),
   does: DeedSchema,
 });
@@ -164,6 +179,8 @@ export const AroundDefaultSchema = v.strictObject({
   setting: v.literal("cutOffV"),
   rawMin: Raw,
   rawMax: Raw,
+  /** Raw value at which it holds the default: 0 for a step number, the default's own number where that is shown. */
+  defaultRaw: Raw,
   perRaw: v.pipe(
     v.number(),
     v.check((n) => n !== 0, "anything but 0"),
@@ -215,7 +232,22 @@ export const SpeedCapSchema = v.strictObject({
   basis: CapBasisSchema,
   /** Whether throttle drive ends at it too. */
   endsThrottle: v.boolean(),
+  /** Whether a lower cap takes power as well as speed. */
+  lowersPower: v.boolean(),
 });
+
+/** Counts pulses of one pick-up; one value hands the counting over to the other pick-up. */
+export const PulsesOrOtherSchema = v.strictObject({
+  kind: v.literal("pulses-or-other"),
+  setting: v.picklist(["pulsesPerTurn", "motorPulses"]),
+  rawMin: Raw,
+  rawMax: Raw,
+  /** Raw value at which the other pick-up counts. */
+  handsOverRaw: Raw,
+});
+
+/** The time of day, minutes since midnight: no setting of the bike. */
+export const ClockSchema = v.strictObject({ kind: v.literal("clock"), setting: v.null() });
 
 /** A line whose setting is known and whose scale is not, until somebody measures it. */
 export const UnknownScaleSchema = v.strictObject({
@@ -240,12 +272,36 @@ export const UnknownScaleSchema = v.strictObject({
   ),
 });
 
-export const ReadOnlySchema = v.strictObject({ kind: v.literal("read-only"), setting: v.null(), shows: Mark });
+/** What cannot be changed: a fixed mark, or null for something that varies, such as the last faults. */
+export const ReadOnlySchema = v.strictObject({
+  kind: v.literal("read-only"),
+  setting: v.null(),
+  shows: v.nullable(Mark),
+});
+/** Takes values nobody can give a meaning. What it shows for them may be known all the same. */
 export const ReservedSchema = v.strictObject({
   kind: v.literal("reserved"),
   setting: v.null(),
   rawMin: Raw,
   rawMax: Raw,
+  /** Missing: it shows the raw number. */
+  shown: v.optional(
+    v.variant("kind", [
+      /** It writes `offset + raw · per`, with `decimals`; some values have a mark of their own. */
+      v.strictObject({
+        kind: v.literal("scaled"),
+        per: v.pipe(
+          v.number(),
+          v.check((n) => n !== 0, "anything but 0"),
+        ),
+        offset: v.number(),
+        decimals: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2)),
+        special: v.pipe(v.array(v.strictObject({ raw: Raw, shows: Mark })), v.maxLength(8)),
+      }),
+      /** A mark for each raw value, from `rawMin` on. */
+      v.strictObject({ kind: v.literal("listed"), marks: v.pipe(v.array(Mark), v.minLength(1), v.maxLength(120)) }),
+    ]),
+  ),
 });
 
 export const EncodingSchema = v.variant("kind", [
@@ -257,6 +313,8 @@ export const EncodingSchema = v.variant("kind", [
   WheelSizeSchema,
   SpeedCapSchema,
   UnknownScaleSchema,
+  PulsesOrOtherSchema,
+  ClockSchema,
   ReadOnlySchema,
   ReservedSchema,
 ]);
@@ -265,9 +323,13 @@ export const EncodingSchema = v.variant("kind", [
 
 /** Holds while another line has one of these raw values. */
 const ConditionSchema = v.strictObject({ line: Mark, raws: v.pipe(v.array(Raw), v.minLength(1)) });
+/** Holds while all of these hold. */
+const ConditionsSchema = v.pipe(v.array(ConditionSchema), v.minLength(1), v.maxLength(4));
 
 export const ClaimSchema = v.strictObject({
-  from: v.picklist(["leaflet", "seller", "video", "other-line", "own-trial"]),
+  from: v.picklist(["leaflet", "seller", "maker", "video", "other-line", "seen-here", "own-trial"]),
+  /** Day it was said or seen, as 2026-05-01; null where nobody noted it. */
+  on: v.nullable(v.pipe(v.string(), v.isoDate())),
   /** 0 to 1. */
   confidence: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
   says: Text,
@@ -280,15 +342,15 @@ export const LineSchema = v.strictObject({
   code: Mark,
   encoding: EncodingSchema,
   atEnds: v.picklist(["wrap", "stop"]),
-  /** Value the maker ships it with. */
-  factoryRaw: Raw,
+  /** Value the maker ships it with; null where nobody has stated it. */
+  factoryRaw: v.nullable(Raw),
   /** Left as found unless unlocked with a written reason. */
   makerOnly: v.boolean(),
   note: v.nullable(Text),
   /** The line is in the menu only while this holds. */
-  shownWhen: v.nullable(ConditionSchema),
+  shownWhen: v.nullable(ConditionsSchema),
   /** The line does something only while this holds. */
-  mattersWhen: v.nullable(ConditionSchema),
+  mattersWhen: v.nullable(ConditionsSchema),
   /** "none": the menu takes a value and this firmware does nothing with it. */
   effect: v.picklist(["works", "none", "not-tried"]),
   claims: v.pipe(v.array(ClaimSchema), v.maxLength(20)),
@@ -303,7 +365,7 @@ const EntrySchema = v.variant("kind", [
     kind: v.literal("action"),
     code: Mark,
     action: ActionSchema,
-    asks: v.picklist(["nothing", "yes-no", "pattern"]),
+    asks: AsksSchema,
   }),
 ]);
 
@@ -314,6 +376,8 @@ export const PageSchema = v.strictObject({
   /** A ring comes round; a list stops at its ends. */
   atEnds: v.picklist(["wrap", "stop"]),
   opensAt: v.picklist(["first", "last-visited"]),
+  /** How a value is changed on this page; null: as everywhere in the menu. */
+  changing: v.nullable(Changing),
 });
 
 export const DisplayProfileSchema = v.strictObject({
@@ -332,6 +396,12 @@ export const DisplayProfileSchema = v.strictObject({
   rules: v.pipe(v.array(KeyRuleSchema), v.minLength(1), v.maxLength(100)),
   /** What the info line can show at home, in the order its key steps through. */
   infoLines: v.pipe(v.array(Text), v.maxLength(12)),
+  /** Assist levels of the home screen: the lowest of the ring, and what each is called where they have names. */
+  levels: v.strictObject({ lowest: v.picklist([0, 1]), names: v.pipe(v.array(Mark), v.maxLength(21)) }),
+  /** Modes the mode key goes through, in its order; none where it has no such key. */
+  modes: v.pipe(v.array(Mark), v.maxLength(12)),
+  /** Digits of a start PIN. */
+  pinDigits: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(8)),
   menu: v.strictObject({
     /** The first page is the one a key plan calls "the menu". */
     pages: v.pipe(v.array(PageSchema), v.minLength(1), v.maxLength(40)),
@@ -340,7 +410,7 @@ export const DisplayProfileSchema = v.strictObject({
       pending: v.picklist(["save", "discard"]),
     }),
     /** A value changes at once under the keys, or blinks first and is confirmed. */
-    changing: v.picklist(["at-once", "select"]),
+    changing: Changing,
     saves: v.picklist(["each-change", "leaving-line", "leaving-menu"]),
   }),
   /** All value lines, in the order the menu shows them when everything is shown. */

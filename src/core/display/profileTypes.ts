@@ -11,7 +11,10 @@ export type Claim = InferOutput<typeof schema.ClaimSchema>;
 export type Page = InferOutput<typeof schema.PageSchema>;
 export type Entry = Page["entries"][number];
 export type Action = Extract<Entry, { kind: "action" }>["action"];
-export type Condition = NonNullable<Line["shownWhen"]>;
+/** All of them hold, or it does not. */
+export type Conditions = NonNullable<Line["shownWhen"]>;
+export type Condition = Conditions[number];
+export type Asks = Extract<Entry, { kind: "action" }>["asks"];
 export type Encoding = InferOutput<typeof schema.EncodingSchema>;
 export type WheelCodeEncoding = InferOutput<typeof schema.WheelCodeSchema>;
 export type WheelSizeEncoding = InferOutput<typeof schema.WheelSizeSchema>;

@@ -20,7 +20,7 @@ export function answerOf(profile: DisplayProfile, look: Look): string {
   const line = linesOf(profile).find((each) => each.code === look.code);
   if (look.kind === "has-line") return line ? "yes" : "no";
   if (!line) return "—";
-  if (look.kind === "mark") return line.encoding.kind === "read-only" ? line.encoding.shows : "—";
+  if (look.kind === "mark") return line.encoding.kind === "read-only" ? (line.encoding.shows ?? "—") : "—";
   const raws = rawValues(line.encoding);
   const last = raws[raws.length - 1];
   return last === undefined ? "—" : shows(line.encoding, last);

@@ -1,13 +1,16 @@
 /** What can be seen on a display. */
 import { shows } from "./encoding";
 import { entryOf, type MenuState } from "./menuState";
-import { layoutOf, linesOf, type DisplayProfile } from "./profile";
+import { layoutOf, linesOf, standInRaws, type DisplayProfile } from "./profile";
 
 export type View =
   | { readonly kind: "off" }
   | {
       readonly kind: "home";
       readonly level: number;
+      /** What the level is called; null where it is a number only. */
+      readonly levelName: string | null;
+      readonly mode: string | null;
       readonly lampOn: boolean;
       readonly hazardOn: boolean;
       readonly cruising: boolean;
@@ -41,6 +44,8 @@ export function viewOf(profile: DisplayProfile, state: MenuState): View {
       return {
         kind: "home",
         level: state.level,
+        levelName: profile.levels.names[state.level - profile.levels.lowest] ?? null,
+        mode: profile.modes[state.mode] ?? null,
         lampOn: state.lampOn,
         hazardOn: state.hazardOn,
         cruising: state.cruising,
@@ -50,12 +55,12 @@ export function viewOf(profile: DisplayProfile, state: MenuState): View {
     case "code":
       return { kind: "code", shows: screen.digits.join(""), at: screen.at };
     case "confirm": {
-      const entry = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.entry;
-      const pattern = entry?.kind === "action" && entry.asks === "pattern";
+      const { from, asks, yes } = screen;
+      const entry = from ? layoutOf(profile).pages[from.page]?.entries[from.at]?.entry : undefined;
       return {
         kind: "confirm",
         code: entry && "code" in entry ? entry.code : "",
-        shows: pattern ? "= = =" : screen.yes ? "YES" : "NO",
+        shows: asks === "pattern" ? "= = =" : yes ? "YES" : "NO",
       };
     }
     case "menu": {
@@ -70,7 +75,7 @@ export function viewOf(profile: DisplayProfile, state: MenuState): View {
           page,
           does: place.entry.kind === "line" ? "action" : place.entry.kind,
         };
-      const raw = screen.draft ?? state.pending[place.line] ?? line.factoryRaw;
+      const raw = screen.draft ?? state.pending[place.line] ?? standInRaws(profile)[place.line] ?? 0;
       return {
         kind: "line",
         line: place.line,

@@ -1,4 +1,5 @@
 import fc from "fast-check";
+import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
@@ -7,6 +8,7 @@ import { chooseClaim, claimState, weightOf } from "./claims";
 import { readLinesCsv, writeLinesCsv } from "./profileCsv";
 import { linesOf, type Claim, type DisplayProfile, type Line } from "./profile";
 import { readProfileFile } from "./readProfile";
+import { isUnsure } from "./unsure";
 import { answerOf, looksNeeded, nextLook, partsOf } from "./variants";
 
 describe("which of these is it?", () => {
@@ -52,9 +54,30 @@ describe("which of these is it?", () => {
   it("stops where nothing tells two apart", () => expect(nextLook([TARN, { ...TARN, id: "twin" }])).toBeNull());
 });
 
+describe("words nobody could read a meaning from", () => {
+  const unread: Claim = {
+    from: "leaflet",
+    on: null,
+    confidence: 0.8,
+    says: "so it stands",
+    setting: null,
+    chosen: false,
+  };
+  const line = { ...(TARN.lines.find(({ encoding }) => encoding.setting === "assistCapKmh") ?? TARN.lines[0]) } as Line;
+  it("speak against nothing: a line corrected by hand is what it was corrected to", () => {
+    expect(claimState({ ...line, claims: [unread] })).toMatchObject({ disputed: false, against: [] });
+    expect(isUnsure({ ...line, claims: [unread] })).toBe(false);
+  });
+  it("and a guess beside them stays a guess", () =>
+    expect(isUnsure({ ...line, claims: [unread, { ...unread, setting: "assistCapKmh", confidence: 0.5 }] })).toBe(
+      true,
+    ));
+});
+
 describe("claims", () => {
   const claim = (edit: Partial<Claim>): Claim => ({
     from: "leaflet",
+    on: null,
     confidence: 0.8,
     says: "speed limit",
     setting: "assistCapKmh",
@@ -63,11 +86,11 @@ describe("claims", () => {
   });
   const withClaims = (...claims: Claim[]): Line => ({ ...(linesOf(TARN)[0] as Line), claims });
   it("an own trial outweighs hearsay, and settles", () => {
-    expect(weightOf(claim({ from: "own-trial", confidence: 0.7 }))).toBeGreaterThan(
-      weightOf(claim({ from: "seller", confidence: 1 })),
+    expect(weightOf(claim({ from: "own-trial", on: null, confidence: 0.7 }))).toBeGreaterThan(
+      weightOf(claim({ from: "seller", on: null, confidence: 1 })),
     );
     const state = claimState(
-      withClaims(claim({}), claim({ from: "own-trial", setting: "throttleCapKmh", confidence: 0.9 })),
+      withClaims(claim({}), claim({ from: "own-trial", on: null, setting: "throttleCapKmh", confidence: 0.9 })),
     );
     expect(state.standing?.setting).toBe("throttleCapKmh");
     expect(state.against.map((each) => each.setting)).toEqual(["assistCapKmh"]);
@@ -119,7 +142,10 @@ describe("lines as a spreadsheet", () => {
 });
 
 describe("mutated profile files", () => {
-  const texts = SHIPPED_DISPLAYS.map((profile) => JSON.stringify(profile));
+  const old = JSON.parse(
+    readFileSync(new URL("../../../tests/fixtures/display-profiles-2.json", import.meta.url), "utf8"),
+  ) as readonly object[];
+  const texts = [...SHIPPED_DISPLAYS, ...old].map((profile) => JSON.stringify(profile));
   it(
     "never crash the reader; what it takes is a whole and usable profile, each refusal names where",
     { timeout: 120_000 },

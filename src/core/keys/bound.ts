@@ -3,7 +3,15 @@
  * shortest walk over the pages to all entries still to be visited, the ways in and out, the save and the power cycle.
  * Entries that come and go with another line are not counted as steps, so that the bound stays below the truth.
  */
-import { actsAtOnce, blinksFirst, layoutOf, savesTogether, type DisplayProfile, type MenuState } from "../display";
+import {
+  actsAtOnce,
+  blinksOn,
+  layoutOf,
+  linesOf,
+  savesTogether,
+  type DisplayProfile,
+  type MenuState,
+} from "../display";
 import type { ChangeTable } from "./change";
 import type { Aim, Node } from "./goal";
 import { PerValues } from "./perValues";
@@ -71,6 +79,7 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     const { walking, leaving } = wayThrough(profile, ways, walks, at, needs, saving, inMenu);
     if (aim.end === "anywhere") return walking;
     // Each leaving may confirm the value that still blinks.
+    const stepMs = Number.isFinite(ways.nextMs) ? ways.nextMs : 0;
     const leavings = needs.wanted ? Math.max(1, needs.roots.length + (inMenu ? 1 : 0)) : 1;
     const confirms = aim.confirmsByLeaving ? Math.max(0, needs.confirms - leavings) : needs.confirms;
     const ending = leaving + (screen.kind === "off" && !ways.opensFromOff ? ways.powerOnMs : 0);
@@ -79,7 +88,7 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     const cycles = !actsAtOnce(profile) && (screen.kind === "off" ? needs.unsaved : needs.idle);
     return (
       needs.changesMs +
-      times(confirms, ways.confirmMs) +
+      times(confirms, Math.min(ways.confirmMs, ways.confirmOnMs - stepMs)) +
       walking +
       ending +
       (cycles ? ways.powerOffMs + ways.powerOnMs : 0)
@@ -118,7 +127,6 @@ function needsOf(
 ): Needs {
   const { screen, saved, pending, inForce } = state;
   const layout = layoutOf(profile);
-  const edits = blinksFirst(profile);
   const hereLine = screen.kind === "menu" ? (layout.pages[screen.page]?.entries[screen.at]?.line ?? -1) : -1;
   const changeMs = (line: number, from: number, to: number): number => changes.get(line, from, to)?.ms ?? Infinity;
   let changesMs = 0;
@@ -134,6 +142,13 @@ function needsOf(
     // A wrong line that throwing away would mend needs no change.
     if (kept === target) continue;
     unsaved = true;
+    const place = layout.placeOfLine[i];
+    if (!place) {
+      // No menu shows it: a procedure sets it, saved and in force at once.
+      changesMs += ways.procedureMs(linesOf(profile)[i]?.code ?? "", target);
+      continue;
+    }
+    const edits = blinksOn(profile, place.page);
     const held = inMenu ? pending[i] : kept;
     if (kept === undefined || held === undefined) continue;
     if (held === target && !discarding) continue;

@@ -25,7 +25,8 @@ export interface StrokeRun {
   readonly views: readonly View[];
 }
 
-export type CardStepKind = "switch-on" | "open" | "code" | "go" | "line" | "save" | "leave" | "power-cycle" | "wait";
+export type CardStepKind =
+  "switch-on" | "open" | "code" | "go" | "line" | "save" | "leave" | "power-cycle" | "wait" | "procedure";
 
 export interface CardStep {
   readonly kind: CardStepKind;
@@ -45,9 +46,16 @@ const isChange = ({ before, after }: PlannedStroke): boolean =>
   before.screen.page === after.screen.page &&
   before.screen.at === after.screen.at;
 
+/** Keys held outside the menu that set a line; what an action does is none of them. */
+const isProcedure = (before: MenuState, after: MenuState): boolean =>
+  (before.screen.kind === "home" || before.screen.kind === "off") &&
+  after.done === before.done &&
+  after.saved.some((raw, i) => raw !== before.saved[i]);
+
 const kindOf = ({ before, after, stroke }: PlannedStroke): CardStepKind => {
   if (before.screen.kind === "menu" && after.screen.kind === "menu")
     return before.screen.page === after.screen.page ? "line" : "go";
+  if (isProcedure(before, after)) return "procedure";
   if (before.screen.kind === "code" && after.screen.kind !== "home") return "code";
   if (after.screen.kind === "menu" || after.screen.kind === "code") return stroke.kind === "wait" ? "wait" : "open";
   if (before.screen.kind === "off") return "switch-on";
@@ -98,11 +106,13 @@ export function cardSteps(
       group &&
       last &&
       fits &&
-      (inMenu || (kind === "code" && group.kind === "code") || (kind === "switch-on" && group.kind === "power-cycle"));
+      (inMenu ||
+        (kind === "code" && group.kind === "code") ||
+        ((kind === "switch-on" || kind === "procedure") && group.kind === "power-cycle"));
     if (joins) {
       group.strokes.push(planned);
       group.runs += startsRun ? 1 : 0;
-      if (kind === "go") group.kind = "go";
+      if (kind === "go" || kind === "procedure") group.kind = kind;
     } else groups.push({ kind, strokes: [planned], runs: 1 });
   }
   return groups.flatMap(({ kind, strokes: members }) => {

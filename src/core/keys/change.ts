@@ -67,6 +67,8 @@ function straight(
 /** One press of a key that steps a value, as its rule asks for it. */
 function onePress({ gesture, keys }: KeyRule): Exclude<Stroke, { kind: "wait" }> {
   switch (gesture.kind) {
+    // Nothing is stepped by letting go of other keys: the check refuses such a rule.
+    case "keep-holding":
     case "tap":
       return { kind: "tap", keys };
     case "double-tap":

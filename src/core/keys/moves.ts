@@ -3,16 +3,18 @@
  * waiting, or the line in hand brought to a value worth having there; nothing that could hurt.
  */
 import {
-  blinksFirst,
+  blinksOn,
   dangerOf,
   dangerOfAction,
   entryBeside,
   entryOf,
   layoutOf,
+  lineIndex,
   linesOf,
   moveTo,
   rawValues,
   ruleActs,
+  rulesFor,
   rulesOn,
   savesIdle,
   savesTogether,
@@ -27,7 +29,7 @@ import { codeStrokes, type Change, type ChangeTable } from "./change";
 import { ensure } from "./ensure";
 import type { Aim, Node } from "./goal";
 import { playQuick, playRule } from "./playQuick";
-import { KEY_COSTS, ruleStroke, strokeMs, totalMs, waitForClose, type Stroke } from "./strokes";
+import { KEY_COSTS, keepStroke, ruleStroke, strokeMs, totalMs, waitForClose, type Stroke } from "./strokes";
 
 export interface Move {
   /** Its strokes, put together only where it is on the plan. */
@@ -97,6 +99,7 @@ export function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes
           node.state,
           (kind) => kind === "open-page" || kind === "power-off" || kind === "power-on",
         ),
+        ...procedureMoves(profile, node.state, aim),
         ...windowWaits(profile, node.state),
       ];
     case "walk-assist":
@@ -197,6 +200,28 @@ const sameUse = (a: KeyRule, b: KeyRule): boolean =>
   b.gesture.kind === "tap" &&
   a.keys.length === b.keys.length;
 
+/** Procedures that set a line to what it must hold and does not: keys, levers and pedals held for a counted time. */
+function procedureMoves(profile: DisplayProfile, state: MenuState, aim: Aim): Move[] {
+  const isWanted = ({ does }: KeyRule): boolean => {
+    if (does.kind !== "set-value") return false;
+    const line = lineIndex(profile, does.line);
+    return aim.isRequired(line) && aim.targets[line] === does.raw && state.saved[line] !== does.raw;
+  };
+  const wanted = profile.rules.filter(isWanted);
+  if (wanted.length === 0) return [];
+  const held = wanted.flatMap((rule): Stroke[] => {
+    const { gesture } = rule;
+    if (gesture.kind !== "keep-holding")
+      return ruleActs(profile, rule, state, state.sincePowerOnMs) ? [ruleStroke(profile, state, rule)] : [];
+    const all = [...gesture.released, ...rule.keys];
+    // What the keys do while all are down leads to the screen the rest of them counts on.
+    return rulesFor(profile, state, all, state.sincePowerOnMs).flatMap((first) =>
+      first.gesture.kind === "hold" ? [keepStroke(rule, gesture, first.gesture.holdMs)] : [],
+    );
+  });
+  return held.map((stroke) => played(profile, state, [stroke]));
+}
+
 /** Waiting at home until a rule that needs some time since power-on can act. */
 function windowWaits(profile: DisplayProfile, state: MenuState): Move[] {
   return profile.rules.flatMap(({ on, sincePowerOn }) =>
@@ -217,8 +242,9 @@ function windowWaits(profile: DisplayProfile, state: MenuState): Move[] {
 function menuMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable): Move[] {
   const { state } = node;
   const line = entryOf(profile, state)?.line ?? -1;
-  const stuck = isWrong(profile, state, aim) && !aim.isController(line);
-  const moves = node.discarding ? [] : setMoves(profile, node, aim, changes, stuck);
+  const wrong = isWrong(profile, state, aim) && !aim.isController(line);
+  const stuck = wrong && !mayComeBack(profile, state, aim);
+  const moves = node.discarding ? [] : setMoves(profile, node, aim, changes, { wrong, stuck });
   // From here on nothing may be saved: the visit has passed, or is about to pass, a wrong line.
   const unsaved = stuck || node.discarding;
   const together = savesTogether(profile);
@@ -246,6 +272,25 @@ function isWrong(profile: DisplayProfile, state: MenuState, { isRequired, target
   return isRequired(line) && state.pending[line] !== undefined && state.pending[line] !== targets[line];
 }
 
+/** More wrong lines than this are set right where they come up, though confirming might have led back to them. */
+const MOST_COME_BACK_TO = 5;
+
+/**
+ * Whether a wrong line may be passed by for now: a key that confirms and goes on makes it worth while to come to it
+ * from the line before.
+ */
+function mayComeBack(profile: DisplayProfile, { screen, pending }: MenuState, { required, targets }: Aim): boolean {
+  if (screen.kind !== "menu" || !blinksOn(profile, screen.page) || !confirmsOn(profile)) return false;
+  const wrong = required.filter((line) => pending[line] !== targets[line]).length;
+  return wrong <= MOST_COME_BACK_TO;
+}
+
+const confirming = new WeakMap<DisplayProfile, boolean>();
+const confirmsOn = (profile: DisplayProfile): boolean =>
+  ensure(confirming, profile, () =>
+    profile.rules.some(({ does }) => does.kind === "confirm-value" && does.then === "next-entry"),
+  );
+
 /** Whether selecting the entry in hand leads on: into a page, out by an exit, to a question that does no harm. */
 function opensSomething(profile: DisplayProfile, state: MenuState, unsaved: boolean): boolean {
   const entry = entryOf(profile, state)?.entry;
@@ -262,18 +307,26 @@ function opensSomething(profile: DisplayProfile, state: MenuState, unsaved: bool
 }
 
 /** The line in hand set to what it must hold, or to what others hang on; and what follows once a wrong one is right. */
-function setMoves(profile: DisplayProfile, node: Node, aim: Aim, changes: ChangeTable, stuck: boolean): Move[] {
+function setMoves(
+  profile: DisplayProfile,
+  node: Node,
+  aim: Aim,
+  changes: ChangeTable,
+  { wrong, stuck }: { readonly wrong: boolean; readonly stuck: boolean },
+): Move[] {
   const { state } = node;
   const line = entryOf(profile, state)?.line ?? -1;
   const from = state.pending[line];
-  if (from === undefined || !(stuck || aim.isController(line))) return [];
-  const sets = blinksFirst(profile)
-    ? ruleMoves(profile, state, (kind) => kind === "select").flatMap((move) => setThere(profile, move, aim, changes))
-    : stepMoves(profile, state, aim, changes, from);
+  if (from === undefined || !(wrong || aim.isController(line))) return [];
+  const { screen } = state;
+  const sets =
+    screen.kind === "menu" && blinksOn(profile, screen.page)
+      ? ruleMoves(profile, state, (kind) => kind === "select").flatMap((move) => setThere(profile, move, aim, changes))
+      : stepMoves(profile, state, aim, changes, from);
   if (!stuck) return sets;
   // Once a wrong line is right there is only the way on: what follows is one move with it.
   return sets.flatMap((set) =>
-    set.leaves
+    set.leaves || entryOf(profile, set.state()) !== entryOf(profile, state)
       ? [set]
       : menuMoves(profile, { ...node, state: set.state() }, aim, changes).map((then) => followed(set, then)),
   );
@@ -374,7 +427,7 @@ function worthTrying(
   };
   const shownBy = (raw: number): string =>
     linesOf(profile)
-      .map(({ shownWhen }) => (shownWhen?.line === code && shownWhen.raws.includes(raw) ? 1 : 0))
+      .map(({ shownWhen }) => (shownWhen?.some((each) => each.line === code && each.raws.includes(raw)) ? 1 : 0))
       .join("");
   const now = shownBy(from);
   return rawValues(encoding).filter((raw) => raw === target || shownBy(raw) !== now);

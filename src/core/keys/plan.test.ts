@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, factoryRaws, lineIndex, linesOf, viewOf, type MenuState } from "../display";
+import { atHome, standInRaws, lineIndex, linesOf, viewOf, type MenuState } from "../display";
 import { cardSteps, likelySlips } from "./card";
 import { nearMisses } from "./nearMisses";
 import { stateFromShown } from "./shown";
@@ -12,7 +12,7 @@ import { randomRaws } from "./testing";
 import { seeded } from "../units/seeded";
 import { walkTheLeaflet } from "./walkTheLeaflet";
 
-const factory = factoryRaws(TARN);
+const factory = standInRaws(TARN);
 const at = (code: string) => lineIndex(TARN, code);
 const found = (plan: KeyPlan) => {
   if (!plan.ok) throw new Error(`no plan: ${plan.problem.key}`);

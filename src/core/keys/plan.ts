@@ -3,12 +3,14 @@
  *
  * It is an A* search over the menu machine itself. Three facts keep it small without losing the optimum. A change costs
  * the same whenever it is made, so in a visit to the menu that will be saved a wrong line is set right the first time
- * it comes up; passing it by means that the visit is only for getting out unsaved. All that still matters of most lines
- * is whether the pending, saved and working value is right; only lines that others hang on count with their value. And
- * a lower bound that walks the pages (`bound.ts`) keeps the search on the short ways. Tests hold the result against a
- * general-purpose graph library that searches the full machine, single steps and all.
+ * it comes up; passing it by means that the visit is only for getting out unsaved. (Where a key confirms and goes on in
+ * one, a few wrong lines may be passed by and come back to: confirming the line before leads to them for nothing.) All
+ * that still matters of most lines is whether the pending, saved and working value is right; only lines that others
+ * hang on count with their value. And a lower bound that walks the pages (`bound.ts`) keeps the search on the short
+ * ways. Tests hold the result against a general-purpose graph library that searches the full machine, single steps and
+ * all.
  */
-import { blinksFirst, entryOf, isShown, layoutOf, linesOf, rankOf, savesIdle, rawValues } from "../display";
+import { blinksSomewhere, entryOf, isShown, layoutOf, linesOf, rankOf, savesIdle, rawValues } from "../display";
 import type { DisplayProfile, MenuState } from "../display";
 import { lowerBound } from "./bound";
 import { ChangeTable } from "./change";
@@ -113,7 +115,7 @@ export function aimOf(profile: DisplayProfile, goal: KeyGoal): Aim {
       ? []
       : linesOf(profile).flatMap((line, i) =>
           goal.targets[i] !== undefined &&
-          places[i] &&
+          (places[i] || isSetByProcedure(profile, line.code, goal.targets[i])) &&
           rawValues(line.encoding).length > 0 &&
           isShown(profile, i, goal.targets)
             ? [i]
@@ -129,8 +131,11 @@ export function aimOf(profile: DisplayProfile, goal: KeyGoal): Aim {
   };
 }
 
+const isSetByProcedure = (profile: DisplayProfile, code: string, raw: number): boolean =>
+  profile.rules.some(({ does }) => does.kind === "set-value" && does.line === code && does.raw === raw);
+
 const confirmsByLeaving = (profile: DisplayProfile): boolean =>
-  blinksFirst(profile) &&
+  blinksSomewhere(profile) &&
   (savesIdle(profile) || profile.rules.some((rule) => rule.does.kind === "save-and-leave" && rule.editing !== false));
 
 function findUnreachable(profile: DisplayProfile, start: MenuState, { targets, required }: Aim): PlanProblem | null {

@@ -41,6 +41,12 @@ interface Moment {
   readonly aloneMs: number;
 }
 
+/** Strokes of one press or two, which a rule answers by itself. */
+type PlainStroke = Extract<Stroke, { kind: "tap" } | { kind: "double-tap" } | { kind: "hold" }>;
+
+const isPlain = (stroke: Stroke): stroke is PlainStroke =>
+  stroke.kind === "tap" || stroke.kind === "double-tap" || stroke.kind === "hold";
+
 /** What a deed comes to, its stroke's time included; null where a key has to stay held. No deed asks the time. */
 function acted(profile: DisplayProfile, state: MenuState, rule: KeyRule, moment: Moment): MenuState | null {
   const { actsMs, heldOnMs, restMs, aloneMs } = moment;
@@ -65,7 +71,7 @@ export function actedBy(
   profile: DisplayProfile,
   state: MenuState,
   rule: KeyRule,
-  stroke: Exclude<Stroke, { kind: "wait" } | { kind: "repeat" }>,
+  stroke: PlainStroke,
 ): MenuState | null {
   if (state.held || state.tapped) return null;
   const acting = rulesFor(profile, state, rule.keys, state.sincePowerOnMs);
@@ -80,7 +86,7 @@ function momentOf(
   profile: DisplayProfile,
   state: MenuState,
   rule: KeyRule,
-  stroke: Exclude<Stroke, { kind: "wait" } | { kind: "repeat" }>,
+  stroke: PlainStroke,
   waitsForSecond: boolean,
 ): Moment | null {
   if (stroke.kind === "double-tap") {
@@ -103,8 +109,7 @@ function momentOf(
 
 /** The display after a rule's own stroke, from a state in which the rule can act. */
 export const playRule = (profile: DisplayProfile, state: MenuState, rule: KeyRule, stroke: Stroke): MenuState =>
-  (stroke.kind === "wait" || stroke.kind === "repeat" ? null : actedBy(profile, state, rule, stroke)) ??
-  play(profile, state, stroke);
+  (isPlain(stroke) ? actedBy(profile, state, rule, stroke) : null) ?? play(profile, state, stroke);
 
 /** A menu left alone until it has closed, and a moment more; null where it is not waited for, or something is held. */
 function closedBy(profile: DisplayProfile, state: MenuState, waitMs: number): MenuState | null {
@@ -138,7 +143,7 @@ function repeatedBy(
 export function playQuick(profile: DisplayProfile, state: MenuState, stroke: Stroke): MenuState {
   if (stroke.kind === "wait") return closedBy(profile, state, stroke.ms) ?? play(profile, state, stroke);
   if (stroke.kind === "repeat") return repeatedBy(profile, state, stroke) ?? play(profile, state, stroke);
-  if (state.held) return play(profile, state, stroke);
+  if (state.held || !isPlain(stroke)) return play(profile, state, stroke);
   const rule = rulesFor(profile, state, stroke.keys, state.sincePowerOnMs).find(
     ({ gesture }) => gesture.kind === stroke.kind,
   );
@@ -175,8 +180,7 @@ function stepOf(
   state: MenuState,
   stroke: Stroke,
 ): { readonly rule: KeyRule; readonly moment: Moment } | null {
-  if (stroke.kind === "wait" || stroke.kind === "repeat" || state.screen.kind !== "menu" || state.held || state.tapped)
-    return null;
+  if (!isPlain(stroke) || state.screen.kind !== "menu" || state.held || state.tapped) return null;
   const acting = rulesFor(profile, state, stroke.keys, state.sincePowerOnMs);
   const rule = acting.find(({ gesture }) => gesture.kind === stroke.kind);
   if (rule?.does.kind !== "step-value" && rule?.does.kind !== "step-digit") return null;

@@ -2,7 +2,7 @@
  * Restore and reapply: the maker's values put back by the display's own action, then everything that differs set again.
  * A way out when nobody knows any more what a display holds; only with a baseline kept.
  */
-import { dangerOf, ruleActs, type DisplayProfile, type MenuState } from "../display";
+import { dangerOf, factoryRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
 import type { KeyGoal, PlannedStroke } from "./goal";
 import { planKeys } from "./plan";
 import { play, ruleStroke, totalMs, type Stroke } from "./strokes";
@@ -23,7 +23,8 @@ export function restoreAndReapply(profile: DisplayProfile, start: MenuState, goa
   const ways = [...actionWays(profile, start), ...chordWays(profile, start)];
   const plans = ways.flatMap((restore): RestorePlan[] => {
     const after = restore[restore.length - 1]?.after;
-    if (!after?.done.includes("restore")) return [];
+    // What it holds after a restore is not known where the maker's value of a line is not.
+    if (!after?.done.includes("restore") || factoryRaws(profile).includes(null)) return [];
     const again = planKeys(profile, { ...after, done: [] }, goal);
     return again.ok
       ? [{ restore, reapply: again.strokes, totalMs: totalMs(restore.map(({ stroke }) => stroke)) + again.totalMs }]

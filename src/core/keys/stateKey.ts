@@ -45,7 +45,7 @@ function screenKey({ screen }: MenuState): string {
     case "code":
       return `c${screen.digits.join("")}.${screen.at}`;
     case "confirm":
-      return `?${screen.page}.${screen.at}.${screen.yes}`;
+      return `?${screen.from?.page}.${screen.from?.at}.${screen.yes}${screen.action}`;
     default:
       return screen.kind;
   }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, factoryRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
+import { atHome, standInRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
 import { seeded } from "../units/seeded";
 import { closedByItself } from "./card";
 import { nearMisses } from "./nearMisses";
@@ -22,7 +22,7 @@ describe("strokes", () => {
           (other) => other.gesture.kind === "double-tap" && other.on === rule.on && sameKeys(other.keys, rule.keys),
         );
         if (rule.gesture.kind !== "tap" || !double || rule.on !== "home") continue;
-        const home = atHome(profile, factoryRaws(profile));
+        const home = atHome(profile, standInRaws(profile));
         const stroke = ruleStroke(profile, home, rule);
         const twice = [stroke, stroke].reduce<MenuState>((state, each) => play(profile, state, each), home);
         const quick = play(profile, home, ruleStroke(profile, home, double));
@@ -96,7 +96,7 @@ describe("strokes", () => {
 
   it("a menu left alone is home again, and says what became of the line in hand", () => {
     const openMenu = (profile: DisplayProfile): MenuState => {
-      const targets = factoryRaws(profile);
+      const targets = standInRaws(profile);
       const plan = planKeys(profile, atHome(profile, targets), { targets, look: [0], end: "anywhere" });
       const before = plan.ok ? plan.strokes.find(({ after }) => after.screen.kind === "menu")?.after : undefined;
       if (!before) throw new Error(`no way into the menu of ${profile.name}`);
@@ -114,7 +114,7 @@ describe("strokes", () => {
   it("what is told to be saved is in force at once only where the display obeys at once", () => {
     const seen = new Set<string>();
     for (const profile of SHIPPED_DISPLAYS) {
-      const home = atHome(profile, factoryRaws(profile));
+      const home = atHome(profile, standInRaws(profile));
       const tracked = { ...home, pending: home.pending.with(0, (home.pending[0] ?? 0) + 1) };
       const told = stateFromShown(profile, tracked, { kind: "home", saved: true });
       expect(told.saved).toEqual(tracked.pending);

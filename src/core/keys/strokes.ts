@@ -28,6 +28,14 @@ export type Stroke =
   | { readonly kind: "tap"; readonly keys: readonly string[]; readonly apartMs?: number }
   | { readonly kind: "double-tap"; readonly keys: readonly string[] }
   | { readonly kind: "hold"; readonly keys: readonly string[]; readonly holdMs: number }
+  /** Held together, then all but `keep` let go, and those held on. */
+  | {
+      readonly kind: "keep-holding";
+      readonly keys: readonly string[];
+      readonly holdMs: number;
+      readonly keep: readonly string[];
+      readonly keepMs: number;
+    }
   /** A key held until its value has stepped `steps` times. */
   | {
       readonly kind: "repeat";
@@ -45,6 +53,8 @@ export function heldMs(stroke: Exclude<Stroke, { kind: "wait" } | { kind: "doubl
       return KEY_COSTS.tapHeldMs;
     case "hold":
       return stroke.holdMs + KEY_COSTS.holdMarginMs;
+    case "keep-holding":
+      return stroke.holdMs + stroke.keepMs + 2 * KEY_COSTS.holdMarginMs;
     case "repeat":
       // Let go midway between two steps, so that neither a hair early nor late miscounts.
       return stroke.afterMs + (stroke.steps - 1) * stroke.everyMs + Math.floor(stroke.everyMs / 2);
@@ -61,6 +71,7 @@ export function strokeMs(stroke: Stroke): number {
     case "double-tap":
       return reach + 2 * KEY_COSTS.tapHeldMs + KEY_COSTS.doubleTapGapMs + KEY_COSTS.tapGapMs;
     case "hold":
+    case "keep-holding":
       return reach + heldMs(stroke) + KEY_COSTS.holdGapMs;
     case "repeat":
       return reach + heldMs(stroke) + KEY_COSTS.holdGapMs + KEY_COSTS.repeatCareMs;
@@ -83,6 +94,11 @@ export function play(profile: DisplayProfile, state: MenuState, stroke: Stroke):
       strokeMs(stroke) - 2 * KEY_COSTS.tapHeldMs - KEY_COSTS.doubleTapGapMs,
     );
   }
+  if (stroke.kind === "keep-holding") {
+    const together = elapse(profile, hold(profile, state, stroke.keys), stroke.holdMs + KEY_COSTS.holdMarginMs);
+    const kept = elapse(profile, hold(profile, together, stroke.keep), stroke.keepMs + KEY_COSTS.holdMarginMs);
+    return elapse(profile, hold(profile, kept, []), strokeMs(stroke) - heldMs(stroke));
+  }
   return elapse(profile, down(state, heldMs(stroke)), strokeMs(stroke) - heldMs(stroke));
 }
 
@@ -93,6 +109,8 @@ export function ruleStroke(profile: DisplayProfile, state: MenuState, rule: KeyR
       return { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs };
     case "double-tap":
       return { kind: "double-tap", keys: rule.keys };
+    case "keep-holding":
+      return keepStroke(rule, rule.gesture, 0);
     case "tap":
       return waitsForSecondTap(profile, state, rule.keys)
         ? { kind: "tap", keys: rule.keys, apartMs: profile.doubleTapMs + 50 }
@@ -100,15 +118,34 @@ export function ruleStroke(profile: DisplayProfile, state: MenuState, rule: KeyR
   }
 }
 
+/** The keys of a rule held on after others, held with them for `holdMs`, were let go. */
+export const keepStroke = (
+  { keys }: KeyRule,
+  gesture: Extract<KeyRule["gesture"], { kind: "keep-holding" }>,
+  holdMs: number,
+): Extract<Stroke, { kind: "keep-holding" }> => ({
+  kind: "keep-holding",
+  keys: [...gesture.released, ...keys],
+  holdMs,
+  keep: keys,
+  keepMs: gesture.holdMs,
+});
+
 /** Least time a rule's stroke takes, wherever it is made, ms. */
-export const leastRuleMs = (rule: KeyRule): number =>
-  strokeMs(
-    rule.gesture.kind === "hold"
-      ? { kind: "hold", keys: rule.keys, holdMs: rule.gesture.holdMs }
-      : rule.gesture.kind === "double-tap"
-        ? { kind: "double-tap", keys: rule.keys }
-        : { kind: "tap", keys: rule.keys },
-  );
+export const leastRuleMs = (rule: KeyRule): number => strokeMs(leastStroke(rule));
+
+function leastStroke(rule: KeyRule): Stroke {
+  const { gesture, keys } = rule;
+  switch (gesture.kind) {
+    case "hold":
+      return { kind: "hold", keys, holdMs: gesture.holdMs };
+    case "keep-holding":
+      return keepStroke(rule, gesture, 0);
+    case "double-tap":
+    case "tap":
+      return { kind: gesture.kind, keys };
+  }
+}
 
 /** Times a key goes down: a repeat counts once, a double tap twice, a wait not at all. */
 export const pressCount = (strokes: readonly Stroke[]): number =>

@@ -26,7 +26,7 @@ const oneOf = <T>(random: () => number, items: readonly [T, ...T[]]): T =>
 export const randomRaws = (profile: DisplayProfile, random: () => number): readonly number[] =>
   linesOf(profile).map((line) => {
     const raws = rawValues(line.encoding);
-    return raws[pick(random, 0, raws.length - 1)] ?? line.factoryRaw;
+    return raws[pick(random, 0, raws.length - 1)] ?? line.factoryRaw ?? 0;
   });
 
 /**
@@ -83,7 +83,7 @@ function smallLines(random: () => number, mostFillers: number) {
       size,
       random,
       conditional && i === sizes.length - 1
-        ? { shownWhen: { line: "a0", raws: [pick(random, 0, (sizes[0] ?? 1) - 1)] } }
+        ? { shownWhen: [{ line: "a0", raws: [pick(random, 0, (sizes[0] ?? 1) - 1)] }] }
         : {},
     ),
   );
@@ -112,7 +112,7 @@ function smallPages(random: () => number, lines: readonly Line[]) {
   if (withExit) top.push({ kind: "exit", code: "x", saves: chance(0.7) });
   const below = rest.length > 0;
   const pages = [
-    { id: "top", name: "Top", entries: top, atEnds, opensAt },
+    { id: "top", name: "Top", entries: top, atEnds, opensAt, changing: null },
     ...(below
       ? [
           {
@@ -121,6 +121,7 @@ function smallPages(random: () => number, lines: readonly Line[]) {
             entries: rest,
             atEnds: oneOf<"wrap" | "stop">(random, ["wrap", "stop"]),
             opensAt: oneOf<"first" | "last-visited">(random, ["first", "last-visited"]),
+            changing: oneOf<"at-once" | "select" | null>(random, [null, null, "at-once", "select"]),
           },
         ]
       : []),
@@ -152,7 +153,7 @@ const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
 /** How a small menu is changed, saved, left alone and got into. */
 function smallManners(
   random: () => number,
-  { atEnds, below, shape }: ReturnType<typeof smallPages>,
+  { atEnds, below, shape, pages }: ReturnType<typeof smallPages>,
   valued: readonly Line[],
 ) {
   const chance = chanceBy(random);
@@ -174,7 +175,26 @@ function smallManners(
     ? { kind: oneOf<"within" | "after">(random, ["within", "after"]), ms: pick(random, 20, 40) * 100 }
     : null;
   const needsBack = below && shape !== "deeper";
-  return { changing, saves, idlePending, inForce, twoWay, repeat, digits, onlyUp, code, window, needsBack };
+  const blinks = pages.some((page) => (page.changing ?? changing) === "select");
+  const confirms: KeyRule["does"] = {
+    kind: "confirm-value",
+    then: oneOf<"stays" | "next-entry">(random, ["stays", "stays", "next-entry"]),
+  };
+  return {
+    blinks,
+    confirms,
+    changing,
+    saves,
+    idlePending,
+    inForce,
+    twoWay,
+    repeat,
+    digits,
+    onlyUp,
+    code,
+    window,
+    needsBack,
+  };
 }
 
 /** The keys of a small menu. */
@@ -182,7 +202,8 @@ function smallRules(
   random: () => number,
   { top, below, shape, withExit }: ReturnType<typeof smallPages>,
   {
-    changing,
+    blinks,
+    confirms,
     saves,
     idlePending,
     twoWay,
@@ -196,7 +217,7 @@ function smallRules(
 ): KeyRule[] {
   const chance = chanceBy(random);
   const hold = (least: number, most: number) => held(pick(random, least, most) * 100);
-  const notEditing = { editing: changing === "select" ? false : null };
+  const notEditing = { editing: blinks ? false : null };
   const editing = { editing: true };
   const canSave =
     saves !== "leaving-menu" ||
@@ -213,7 +234,7 @@ function smallRules(
             "home",
             "a+b",
             held(600),
-            { kind: "run-action", action: "restore" },
+            { kind: "run-action", action: "restore", asks: "nothing" },
             { sincePowerOn: { kind: window.kind === "within" ? "after" : "within", ms: window.ms } },
           ),
         ]
@@ -224,13 +245,9 @@ function smallRules(
     rule("menu", "a", tapped, { kind: "step-value", by: 1, repeat }),
     ...(onlyUp ? [] : [rule("menu", "b", tapped, { kind: "step-value", by: -1, repeat })]),
     ...(digits ? [rule("menu", "f", tapped, { kind: "step-digit", place: 0 })] : []),
-    ...(changing === "select" || needsBack || withExit
-      ? [rule("menu", "e", tapped, { kind: "select" }, notEditing)]
-      : []),
-    ...(changing === "select" ? [rule("menu", "e", tapped, { kind: "confirm-value" }, editing)] : []),
-    ...(changing === "select" && chance(0.5)
-      ? [rule("menu", "d+e", held(500), { kind: "cancel-value" }, editing)]
-      : []),
+    ...(blinks || needsBack || withExit ? [rule("menu", "e", tapped, { kind: "select" }, notEditing)] : []),
+    ...(blinks ? [rule("menu", "e", tapped, confirms, editing)] : []),
+    ...(blinks && chance(0.5) ? [rule("menu", "d+e", held(500), { kind: "cancel-value" }, editing)] : []),
     ...(needsBack || chance(0.2)
       ? [rule("menu", "e", chance(0.5) ? { kind: "double-tap" } : hold(5, 12), { kind: "back" }, notEditing)]
       : []),
@@ -279,6 +296,9 @@ export function smallProfile(random: () => number, mostFillers = 3): DisplayProf
     doubleTapMs: 350,
     rules,
     infoLines: [],
+    levels: { lowest: 0, names: [] },
+    modes: [],
+    pinDigits: 4,
     menu: { pages, idle: { closesAfterMs: pick(random, 3, 9) * 1000, pending: idlePending }, changing, saves },
     lines,
     inForce,

@@ -11,7 +11,7 @@ import {
   stepRaw,
   type DisplayProfile,
   type MenuState,
-  blinksFirst,
+  blinksEverywhere,
 } from "../display";
 import { planKeys } from "./plan";
 import { play, totalMs, type Stroke } from "./strokes";
@@ -42,9 +42,9 @@ export function walkTheLeaflet(profile: DisplayProfile, start: MenuState, target
     if (target === undefined || from === undefined || from === target || rawValues(line.encoding).length === 0) return;
     const taps = tapsBetween(profile, index, from, target);
     if (!taps) return;
-    if (blinksFirst(profile)) take({ kind: "tap", keys: keysFor(profile, "select") });
+    if (blinksEverywhere(profile)) take({ kind: "tap", keys: keysFor(profile, "select") });
     for (const keys of taps) take({ kind: "tap", keys });
-    if (blinksFirst(profile)) take({ kind: "tap", keys: keysFor(profile, "confirm-value") });
+    if (blinksEverywhere(profile)) take({ kind: "tap", keys: keysFor(profile, "confirm-value") });
   });
   follow({ targets });
   return { strokes, totalMs: totalMs(strokes), end: state };

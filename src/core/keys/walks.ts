@@ -80,7 +80,7 @@ export class Walks {
       () => {
         // An entry that may not be there is not where the page opens for sure: then from wherever is nearest.
         const entries = this.layout.pages[page]?.entries ?? [];
-        return entries[from]?.shownWhen === null
+        return entries[from]?.shownWhen.length === 0
           ? walkMs(this.profile, page, from, here, this.ways)
           : Math.min(...entries.map((_, at) => walkMs(this.profile, page, at, here, this.ways)));
       },

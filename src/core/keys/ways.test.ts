@@ -7,7 +7,7 @@ import { PINFOLD } from "@/catalog/displays/pinfold";
 import { SKERRY } from "@/catalog/displays/skerry";
 import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
-import { atHome, entryShown, factoryRaws, layoutOf, type DisplayProfile, type MenuState } from "../display";
+import { atHome, entryShown, standInRaws, layoutOf, type DisplayProfile, type MenuState } from "../display";
 import { seeded } from "../units/seeded";
 import { play, strokeMs } from "./strokes";
 import { gestures, pick } from "./testing";
@@ -15,7 +15,7 @@ import { outMs, walkMs, waysOf } from "./ways";
 
 /** At home; just switched on where the menu opens only then. */
 const home = (profile: DisplayProfile): MenuState => ({
-  ...atHome(profile, factoryRaws(profile)),
+  ...atHome(profile, standInRaws(profile)),
   ...(profile.rules.some(({ sincePowerOn }) => sincePowerOn?.kind === "within") ? { sincePowerOnMs: 0 } : {}),
 });
 const nameOf = (profile: DisplayProfile, { screen, lastAt }: MenuState): string =>

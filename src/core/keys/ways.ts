@@ -22,6 +22,10 @@ export interface Ways {
   readonly selectMs: number;
   readonly backMs: number;
   readonly confirmMs: number;
+  /** Confirming a value and going on in one press. */
+  readonly confirmOnMs: number;
+  /** Least time of a procedure that sets a line to a raw value. */
+  readonly procedureMs: (code: string, raw: number) => number;
   readonly powerOnMs: number;
   readonly powerOffMs: number;
   /** Least time back up, or out, from each page. */
@@ -108,7 +112,17 @@ function workOut(profile: DisplayProfile): Ways {
     previousMs: inMenu("previous-entry"),
     selectMs,
     backMs,
-    confirmMs: inMenu("confirm-value"),
+    // A key that confirms and goes on may save one step of the walk.
+    confirmMs: cheapestMs(
+      profile,
+      ({ on, does }) => on === "menu" && does.kind === "confirm-value" && does.then === "stays",
+    ),
+    confirmOnMs: cheapestMs(
+      profile,
+      ({ on, does }) => on === "menu" && does.kind === "confirm-value" && does.then === "next-entry",
+    ),
+    procedureMs: (code, raw) =>
+      cheapestMs(profile, ({ does }) => does.kind === "set-value" && does.line === code && does.raw === raw),
     powerOnMs: does("power-on"),
     powerOffMs: does("power-off"),
     returnMs: pages.map((place) => Math.min(backMs, byChordMs, exitsOf(place, false).length > 0 ? selectMs : Infinity)),
@@ -151,7 +165,7 @@ const sureCounts = (place: PagePlace): readonly number[] =>
   ensure(sureBefore, place, () => {
     const running = [0];
     for (const entry of place.entries)
-      running.push((running[running.length - 1] ?? 0) + (entry.shownWhen === null ? 1 : 0));
+      running.push((running[running.length - 1] ?? 0) + (entry.shownWhen.length === 0 ? 1 : 0));
     return running;
   });
 
@@ -199,7 +213,7 @@ function stepsOn(place: PagePlace): (a: number, b: number) => number {
 
 /** Fewest steps in all where each wanted entry may be reached from `from` or from the first entry. */
 function spanned(place: PagePlace, from: number, wanted: readonly number[]): number {
-  if (place.entries[0]?.shownWhen !== null) return 0;
+  if (place.entries[0]?.shownWhen.length !== 0) return 0;
   const points = [...new Set([0, from, ...wanted])].sort((a, b) => a - b);
   const on = stepsOn(place);
   let total = 0;

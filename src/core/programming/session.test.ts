@@ -2,13 +2,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, factoryRaws, lineIndex, OFF, viewOf, type MenuState } from "../display";
+import { atHome, standInRaws, lineIndex, OFF, viewOf, type MenuState } from "../display";
 import { cardSteps, likelySlips, planKeys, type CardStep, type KeyGoal } from "../keys";
 import { readingOf, sessionAt, turn, type AtHand, type KeyEvent, type Session } from "./session";
 
 const at = (code: string): number => lineIndex(TARN, code);
-const START = atHome(TARN, factoryRaws(TARN));
-const TARGETS = factoryRaws(TARN).with(at("53"), 25).with(at("31"), 2);
+const START = atHome(TARN, standInRaws(TARN));
+const TARGETS = standInRaws(TARN).with(at("53"), 25).with(at("31"), 2);
 const goal = (look: readonly number[] = []): KeyGoal => ({ targets: TARGETS, look });
 function stepsFrom(state: MenuState, look: readonly number[] = []): readonly CardStep[] {
   const plan = planKeys(TARN, state, goal(look));

@@ -24,7 +24,7 @@ export function readBack(
   return linesOf(profile).map((line, i): ReadBackVerdict => {
     const text = own(typed, line.code) ?? "";
     if (!isShown(profile, i, expected)) return { kind: "hidden" };
-    if (line.encoding.kind === "read-only") return { kind: "read-only", raw: line.factoryRaw };
+    if (line.encoding.kind === "read-only") return { kind: "read-only", raw: line.factoryRaw ?? 0 };
     if (text.trim() === "") return { kind: "due" };
     const reading = readShown(line.encoding, text);
     if (!reading.ok) return { kind: "unreadable", problem: reading.problem };

@@ -15,7 +15,7 @@ const AT = "2026-11-24T09:00:00.000Z";
 function ridden(profile: DisplayProfile, values: Readonly<Record<string, number>>, measured: string): Job {
   const fresh = newJob("run", 1, AT);
   const shown = Object.fromEntries(
-    linesOf(profile).map(({ code, encoding, factoryRaw }) => [code, shows(encoding, values[code] ?? factoryRaw)]),
+    linesOf(profile).map(({ code, encoding, factoryRaw }) => [code, shows(encoding, values[code] ?? factoryRaw ?? 0)]),
   );
   const job: Job = {
     ...fresh,

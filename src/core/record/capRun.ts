@@ -114,6 +114,7 @@ export function withCapRun(job: Job): Job {
     const { encoding } = line;
     const claim: Claim = {
       from: "own-trial",
+      on: null,
       confidence: 0.9,
       says: `Ridden on this bike: assist ended at ${run.kmh.toFixed(1)} km/h.`,
       setting: "assistCapKmh",

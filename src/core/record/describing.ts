@@ -40,6 +40,7 @@ export function confirmLine(job: Job, code: string): Job {
     if (line.code !== code || !isUnsure(line)) return line;
     const claim: Claim = {
       from: "own-trial",
+      on: null,
       confidence: 0.9,
       says: "Confirmed on this bike.",
       setting: line.encoding.setting,
@@ -63,7 +64,14 @@ export function stateCapBasis(job: Job, code: string, basis: CapBasis): Job {
   const lines = linesOf(profile).map((line) => {
     if (line.code !== code || capBasisOf(line.encoding) === null) return line;
     const says = `Stated on this bike: ${BASIS_WORDS[basis]}.`;
-    const claim: Claim = { from: "own-trial", confidence: 0.6, says, setting: line.encoding.setting, chosen: true };
+    const claim: Claim = {
+      from: "own-trial",
+      on: null,
+      confidence: 0.6,
+      says,
+      setting: line.encoding.setting,
+      chosen: true,
+    };
     const others = line.claims.filter(({ from }) => from !== "own-trial");
     return { ...line, encoding: withCapBasis(line.encoding, basis), claims: [...others, claim].slice(-20) };
   });

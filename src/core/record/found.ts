@@ -42,7 +42,7 @@ export function foundLines(job: Pick<Job, "profile" | "asFound">): readonly Foun
   if (!profile) return [];
   const read = linesOf(profile).map((line): FoundLine => {
     const typed = own(job.asFound.shown, line.code) ?? "";
-    if (line.encoding.kind === "read-only") return { typed, raw: line.factoryRaw, problem: null, shown: true };
+    if (line.encoding.kind === "read-only") return { typed, raw: line.factoryRaw ?? 0, problem: null, shown: true };
     if (typed.trim() === "") return { typed, raw: null, problem: null, shown: true };
     const reading = readShown(line.encoding, typed);
     return reading.ok

@@ -1,4 +1,4 @@
-/** Handing a bike over, and taking it back onto the stand. */
+/** Handing a bike over. */
 import type { Raws } from "../applied";
 import { withEvent, type Job } from "./job";
 import { sealOnto } from "./sealing";
@@ -19,7 +19,3 @@ export function handOver(job: Job, at: string): Job {
     onTheStand: false,
   };
 }
-
-/** Takes a bike back onto the stand. What was sealed when it left stays sealed. */
-export const reopen = (job: Job, at: string): Job =>
-  job.handedOverAt === null ? job : withEvent({ ...job, handedOverAt: null, onTheStand: true }, at, "reopened");

@@ -11,7 +11,8 @@ export { placeKey, typedAt, type TypedPlace, withCheck, withTyped, withTypedAt }
 export { sameValue, undone } from "./undo";
 
 export { type CheckState, type Workings, workOut } from "./workings";
-export { keyTask, type KeyTask, wayBackTask } from "./keyTask";
+export { goalOf, goalOfKeys, keyTask, type KeyTask } from "./keyTask";
+export { wayBackTask } from "./wayBackTask";
 export {
   keyWork,
   type KeyWork,
@@ -24,7 +25,8 @@ export {
 export { restOfPlan, samePlace } from "./restOfPlan";
 export { advanceProgram, keptState, setKeysAside, startProgram, takeReading, takeTold } from "./programming";
 export { advanceRehearsal, endRehearsal, startRehearsal } from "./rehearsing";
-export { handOver, reopen } from "./handingOver";
+export { handOver } from "./handingOver";
+export { reopen } from "./reopening";
 export { swapDisplay, swapOutlook } from "./swap";
 export { againstEveryClass, type ClassFit } from "./everyClass";
 export { addUnknownLine, confirmLine, stateCapBasis } from "./describing";

@@ -87,11 +87,9 @@ function keysProblem(
       if (values.length !== count)
         return { path: `${which}.${name}`, detail: `${values.length} values for ${count} lines` };
     const { screen } = state;
-    if (
-      (screen.kind === "menu" || screen.kind === "confirm") &&
-      !job.profile.menu.pages[screen.page]?.entries[screen.at]
-    )
-      return { path: `${which}.state.screen`, detail: `entry ${screen.at} of page ${screen.page} is not in the menu` };
+    const place = screen.kind === "menu" ? screen : screen.kind === "confirm" ? screen.from : null;
+    if (place && !job.profile.menu.pages[place.page]?.entries[place.at])
+      return { path: `${which}.state.screen`, detail: `entry ${place.at} of page ${place.page} is not in the menu` };
     if (state.lastAt.length !== job.profile.menu.pages.length)
       return {
         path: `${which}.state.lastAt`,

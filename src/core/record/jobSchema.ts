@@ -19,6 +19,9 @@ const Hash = v.pipe(v.string(), v.regex(/^[0-9a-f]{64}$/, "64 hexadecimal digits
 
 const Index = v.pipe(v.number(), v.integer(), v.minValue(0));
 
+const PlaceSchema = v.strictObject({ page: Index, at: Index });
+const ActionSchema = v.picklist(["restore", "clear-trip", "clear-odometer", "set-pin", "copy-settings"]);
+
 const ScreenSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("off") }),
   v.strictObject({ kind: v.literal("home") }),
@@ -27,13 +30,19 @@ const ScreenSchema = v.variant("kind", [
     kind: v.literal("code"),
     for: v.variant("kind", [
       v.strictObject({ kind: v.literal("page"), page: Index, code: v.string() }),
-      v.strictObject({ kind: v.literal("new-pin"), first: v.nullable(v.string()), page: Index, at: Index }),
+      v.strictObject({ kind: v.literal("new-pin"), first: v.nullable(v.string()), from: v.nullable(PlaceSchema) }),
       v.strictObject({ kind: v.literal("start") }),
     ]),
     digits: v.array(Index),
     at: Index,
   }),
-  v.strictObject({ kind: v.literal("confirm"), page: Index, at: Index, yes: v.boolean() }),
+  v.strictObject({
+    kind: v.literal("confirm"),
+    action: ActionSchema,
+    asks: v.picklist(["yes-no", "pattern"]),
+    from: v.nullable(PlaceSchema),
+    yes: v.boolean(),
+  }),
   v.strictObject({ kind: v.literal("monitor") }),
   v.strictObject({ kind: v.literal("walk-assist") }),
 ]);
@@ -50,6 +59,7 @@ const MenuStateSchema = v.strictObject({
   tapped: v.null(),
   wheelTurns: v.boolean(),
   level: v.number(),
+  mode: Index,
   lampOn: v.boolean(),
   hazardOn: v.boolean(),
   cruising: v.boolean(),
@@ -57,14 +67,14 @@ const MenuStateSchema = v.strictObject({
   brightness: v.number(),
   /** A PIN stays with its owner: a job only knows that one was set in the simulation. */
   pin: v.null(),
-  done: v.array(v.picklist(["restore", "clear-trip", "clear-odometer", "set-pin", "copy-settings"])),
+  done: v.array(ActionSchema),
 });
 
 /** Keys under way, on the bike or on the simulated display: where they stand and where they lead. */
 const KeysSchema = v.strictObject({
   state: MenuStateSchema,
-  /** Raw values the keys head for, fixed when they start. */
-  targets: v.array(Raw),
+  /** Raw values the keys head for, fixed when they start; null: as it is read on the way. */
+  targets: v.array(v.nullable(Raw)),
   /** Lines to be looked at on the way because nobody knows what they hold. */
   unread: v.array(Index),
   done: v.boolean(),

@@ -1,16 +1,16 @@
 /** What keys start from and lead to: all that their plan rests on, and nothing else. Nothing is planned here. */
-import { atHome, factoryRaws, isShown, type DisplayProfile, type MenuState } from "../display";
+import { atHome, isShown, layoutOf, rawValues, standInRaws, type DisplayProfile, type MenuState } from "../display";
 import type { KeyGoal } from "../keys";
 import type { Raws } from "../applied";
-import { foundRawsOf, heldRaws } from "./columns";
-import { foundLines, isUnread } from "./found";
-import type { Job } from "./job";
+import { foundRawsOf } from "./columns";
+import type { Job, Keys } from "./job";
 import type { Workings } from "./workings";
 
 /** Where keys would start and lead: what their plan rests on, and nothing else. */
 export interface KeyTask {
   readonly start: MenuState;
-  readonly targets: readonly number[];
+  /** What each line is headed for; null where it stays as it is once it has been read. */
+  readonly targets: Raws;
   /** Lines nobody has read, which must be looked at on the way. */
   readonly unread: readonly number[];
 }
@@ -25,25 +25,35 @@ export function keyTask(job: Job, { sheet, baseline }: Pick<Workings, "sheet" | 
   // Out-of-box values are a guess until they are read; a display programmed before starts from what it was last known
   // to hold.
   const known = job.held ? sheet.inForce.raws : foundRawsOf(job);
-  const start = atHome(profile, assumedRaws(profile, known));
-  const targets = start.saved.map((raw, i) => sheet.target.raws[i] ?? raw);
+  const { placeOfLine } = layoutOf(profile);
+  const assumed = assumedRaws(profile, known);
+  const targets = assumed.map((raw, i) => sheet.target.raws[i] ?? (known[i] === null && placeOfLine[i] ? null : raw));
+  // Nobody can read a line no menu shows: its procedure is done, whatever it holds.
+  const start = atHome(
+    profile,
+    assumed.map((raw, i) => (known[i] === null && !placeOfLine[i] ? otherRaw(profile, i, targets[i] ?? raw) : raw)),
+  );
   // A line that only comes into the menu with the targets must be read on the way as well.
-  const unread = known.flatMap((raw, i) => (raw === null && isShown(profile, i, targets) ? [i] : []));
+  const unread = known.flatMap((raw, i) => (raw === null && placeOfLine[i] && isShown(profile, i, targets) ? [i] : []));
   return { start, targets, unread };
 }
 
-/** Raw values to start planning from: as known, and the maker's where nobody has read the line. */
-export const assumedRaws = (profile: DisplayProfile, known: Raws): readonly number[] =>
-  factoryRaws(profile).map((raw, i) => known[i] ?? raw);
+/** A value of a line that is not this one, where it has another. */
+const otherRaw = (profile: DisplayProfile, index: number, raw: number): number => {
+  const encoding = profile.lines[index]?.encoding;
+  return (encoding ? rawValues(encoding).find((each) => each !== raw) : undefined) ?? raw;
+};
 
-/**
- * The way back to how the display was found: where it starts and what it leads to; null where that was never written
- * down.
- */
-export function wayBackTask(job: Job): { readonly state: MenuState; readonly goal: KeyGoal } | null {
-  const { profile, program } = job;
-  if (!profile || !program || foundLines(job).some(isUnread)) return null;
-  const found = foundRawsOf(job);
-  const held = heldRaws(job).map((raw, i) => raw ?? program.targets[i] ?? 0);
-  return { state: atHome(profile, held), goal: { targets: found.map((raw, i) => raw ?? held[i] ?? 0) } };
-}
+/** Where a task or keys under way lead: a line that stays as it is wants the value it is taken to have. */
+export const goalOf = (targets: Raws, { saved }: Pick<MenuState, "saved">): readonly number[] =>
+  targets.map((raw, i) => raw ?? saved[i] ?? 0);
+
+/** What keys under way still lead to. */
+export const goalOfKeys = ({ state, targets, unread }: Keys): KeyGoal => ({
+  targets: goalOf(targets, state),
+  look: unread,
+});
+
+/** Raw values to start planning from: as known, and a stand-in where nobody has read the line. */
+export const assumedRaws = (profile: DisplayProfile, known: Raws): readonly number[] =>
+  standInRaws(profile).map((raw, i) => known[i] ?? raw);

@@ -10,8 +10,10 @@ import {
   type KeyGoal,
   type KeyPlan,
 } from "../keys";
+import type { Raws } from "../applied";
 import type { Job } from "./job";
-import { keyTask, wayBackTask, type KeyTask } from "./keyTask";
+import { goalOf, keyTask, type KeyTask } from "./keyTask";
+import { wayBackTask } from "./wayBackTask";
 import type { Workings } from "./workings";
 
 export interface KeyWork {
@@ -22,8 +24,12 @@ export interface KeyWork {
 }
 
 /** Plans the keys from a state and cuts the plan into steps. */
-export function keyWork(profile: DisplayProfile, state: MenuState, goal: KeyGoal): KeyWork {
-  const plan = planKeys(profile, state, goal);
+export function keyWork(
+  profile: DisplayProfile,
+  state: MenuState,
+  goal: Omit<KeyGoal, "targets"> & { readonly targets: Raws },
+): KeyWork {
+  const plan = planKeys(profile, state, { ...goal, targets: goalOf(goal.targets, state) });
   const strokes = plan.ok ? plan.strokes : [];
   return {
     plan,
@@ -41,9 +47,10 @@ export interface ProgramOutlook extends KeyWork, KeyTask {
 
 /** The whole of what a task comes to in keys. */
 export function outlookOfTask(profile: DisplayProfile, { start, targets, unread }: KeyTask): ProgramOutlook {
-  const walk = walkTheLeaflet(profile, start, targets);
+  const goal = goalOf(targets, start);
+  const walk = walkTheLeaflet(profile, start, goal);
   return {
-    ...keyWork(profile, start, { targets, look: unread }),
+    ...keyWork(profile, start, { targets: goal, look: unread }),
     leafletPresses: pressCount(walk.strokes),
     leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0),
     targets,

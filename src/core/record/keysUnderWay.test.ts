@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, factoryRaws, isShown, linesOf, rawValues, type DisplayProfile, type MenuState } from "../display";
+import { atHome, standInRaws, isShown, linesOf, rawValues, type DisplayProfile, type MenuState } from "../display";
 import {
   advanceProgram,
   advanceRehearsal,
@@ -31,10 +31,10 @@ const LONG_ACRE = withTyped(demo(209), { in: "waived-reason" }, "Out of the box,
 
 /** A display at home with a few lines to be set to another value they can hold. */
 function errand(profile: DisplayProfile): { readonly start: MenuState; readonly targets: readonly number[] } {
-  const raws = factoryRaws(profile);
+  const raws = standInRaws(profile);
   const settable = linesOf(profile).flatMap((line, i) => {
     const other = rawValues(line.encoding).find((raw) => raw !== line.factoryRaw);
-    const controls = linesOf(profile).some((each) => each.shownWhen?.line === line.code);
+    const controls = linesOf(profile).some((each) => each.shownWhen?.some((when) => when.line === line.code));
     return !line.makerOnly && !controls && other !== undefined && isShown(profile, i, raws) ? [{ i, other }] : [];
   });
   const chosen = settable.filter((_, k) => k % Math.ceil(settable.length / 4) === 0);

@@ -66,6 +66,45 @@ function job2to3(data: Fields): Fields {
 /** Nobody kept the time a fact was typed: it stays unknown. What a swap carried over stands as set by hand. */
 const job3to4 = (data: Fields): Fields => ({ ...data, typedAt: {}, carried: {} });
 
+/** A question begun in the menu names what it asks about and where it began. */
+function screen4to5(screen: unknown, profile: unknown): unknown {
+  if (!isFields(screen)) return screen;
+  if (screen.kind === "code" && isFields(screen.for) && screen.for.kind === "new-pin") {
+    const { page, at, ...rest } = screen.for;
+    return { ...screen, for: { ...rest, from: { page, at } } };
+  }
+  if (screen.kind !== "confirm") return screen;
+  const { page, at, ...rest } = screen;
+  const entry = entryAt(profile, Number(page), Number(at));
+  // What it asked about is not in the menu any more: the display closed it long ago.
+  return isFields(entry) && entry.kind === "action" && entry.asks !== "nothing"
+    ? { ...rest, action: entry.action, asks: entry.asks, from: { page, at } }
+    : { kind: "home" };
+}
+
+function entryAt(profile: unknown, page: number, at: number): unknown {
+  const menu = isFields(profile) ? profile.menu : null;
+  const pages: unknown = isFields(menu) ? menu.pages : null;
+  const place: unknown = Array.isArray(pages) ? (pages as unknown[])[page] : null;
+  const entries: unknown = isFields(place) ? place.entries : null;
+  return Array.isArray(entries) ? (entries as unknown[])[at] : null;
+}
+
+function keys4to5(keys: unknown, profile: unknown): unknown {
+  if (!isFields(keys) || !isFields(keys.state)) return keys;
+  return { ...keys, state: { ...keys.state, mode: 0, screen: screen4to5(keys.state.screen, profile) } };
+}
+
+function job4to5(data: Fields): Fields {
+  const { profile, program, rehearsal } = data;
+  return {
+    ...data,
+    profile: migrateProfile(profile),
+    program: keys4to5(program, profile),
+    rehearsal: keys4to5(rehearsal, profile),
+  };
+}
+
 export interface JobMigration {
   readonly from: number;
   readonly name: string;
@@ -77,6 +116,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   { from: 1, name: "its display in profile format 2, and the state of its keys with it", step: job1to2 },
   { from: 2, name: "rehearsals apart from the bike; a check with its unit and what it rests on", step: job2to3 },
   { from: 3, name: "when each fact was typed; what a swap carried over", step: job3to4 },
+  { from: 4, name: "its display in profile format 3, and the state of its keys with it", step: job4to5 },
 ];
 
 /** A job's data in the present format; data of a version to come, or of none, comes back untouched. */

@@ -63,7 +63,7 @@ export function paperOf(live: Job): Paper | null {
   const read = readBackRaws(job);
   // A line whose controlling line was not read back is judged by what was planned for that one.
   const leftRaws: Raws = linesOf(profile).map((line, i) =>
-    line.encoding.kind === "read-only" ? line.factoryRaw : (read[i] ?? null),
+    line.encoding.kind === "read-only" ? (line.factoryRaw ?? 0) : (read[i] ?? null),
   );
   const left = columnOf("left", leftRaws, { profile, bike: workings.bike, choice: workings.choice });
   const shownBy = leftRaws.map((raw, i) => raw ?? sheet.target.raws[i] ?? null);

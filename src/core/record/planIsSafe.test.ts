@@ -126,7 +126,7 @@ describe.each(Object.entries(BIKES))("the plan, %s,", (_, { jobs, runs }) => {
         );
         const row = free?.[pick % Math.max(1, free.length)];
         const raw = row?.line.factoryRaw;
-        if (!row || raw === undefined) return;
+        if (!row || raw === undefined || raw === null) return;
         const again = workOut({ ...job, overrides: { [row.code]: raw } }).sheet?.rows.find(
           ({ code }) => code === row.code,
         );
@@ -156,7 +156,14 @@ describe.each(Object.entries(BIKES))("the plan, %s,", (_, { jobs, runs }) => {
           ...plain.profile,
           lines: plain.profile.lines.map((line) => {
             const { setting } = line.encoding;
-            const says: Claim = { from: "video", confidence: 0.5, says: "so they say", setting, chosen: false };
+            const says: Claim = {
+              from: "video",
+              on: null,
+              confidence: 0.5,
+              says: "so they say",
+              setting,
+              chosen: false,
+            };
             return rolled.next().value === 0 && setting !== null ? { ...line, claims: [says] } : line;
           }),
         };

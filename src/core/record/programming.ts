@@ -6,7 +6,7 @@ import { isShown, linesOf, shows, type DisplayProfile, type MenuState, type Scre
 import type { Told } from "../programming";
 import { asSealed, byCode, codedRaws, foundRawsOf, lastSheet, readBackRaws } from "./columns";
 import { baselineOf, foundLines } from "./found";
-import { reopen } from "./handingOver";
+import { reopen } from "./reopening";
 import { withEvent, type Job, type Keys } from "./job";
 import { assumedRaws, keyTask, type KeyTask } from "./keyTask";
 import { sealOnto } from "./sealing";
@@ -43,7 +43,7 @@ function isReached(profile: DisplayProfile, { state, targets, unread }: Keys): b
   return (
     state.screen.kind === "home" &&
     unread.length === 0 &&
-    targets.every((raw, i) => !counts(i) || (state.saved[i] === raw && state.inForce[i] === raw))
+    targets.every((raw, i) => raw === null || !counts(i) || (state.saved[i] === raw && state.inForce[i] === raw))
   );
 }
 

@@ -32,9 +32,10 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
     carried.settings.flatMap((row) => (row.fate === "kept" || row.fate === "rounded" ? [row.toLine] : [])),
   );
   const values = Object.fromEntries(
-    linesOf(to).flatMap((line, i) =>
-      keeps.has(line.code) && !line.makerOnly ? [[line.code, carried.raws[i] ?? line.factoryRaw]] : [],
-    ),
+    linesOf(to).flatMap((line, i) => {
+      const raw = carried.raws[i] ?? line.factoryRaw;
+      return keeps.has(line.code) && !line.makerOnly && raw !== null ? [[line.code, raw]] : [];
+    }),
   );
   const count = (fate: string) => carried.settings.filter((row) => row.fate === fate).length;
   const swapped: Job = {

@@ -41,7 +41,7 @@ export const jobsOf = (displays: readonly DisplayProfile[], classes: readonly Cl
         const seed = seeds[i % seeds.length] ?? 0;
         if (seed % 10 === 3) return [];
         return [
-          [code, shows(encoding, seed % 5 === 0 ? factoryRaw : (raws[seed % raws.length] ?? factoryRaw))] as const,
+          [code, shows(encoding, (seed % 5 === 0 ? factoryRaw : raws[seed % raws.length]) ?? raws[0] ?? 0)] as const,
         ];
       });
       const job = newJob("one", 1, "2026-01-01T00:00:00.000Z");

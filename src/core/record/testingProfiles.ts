@@ -116,7 +116,7 @@ const LINES: readonly Made[] = [
   amount("crankPulses", 1, 36, [1]),
 ];
 
-const GUESS: Claim = { from: "video", confidence: 0.4, says: "so they say", setting: null, chosen: false };
+const GUESS: Claim = { from: "video", on: null, confidence: 0.4, says: "so they say", setting: null, chosen: false };
 
 /** Any display. A line may be there only while an earlier one stands as it does. */
 export const anyDisplay: fc.Arbitrary<DisplayProfile> = fc
@@ -141,7 +141,7 @@ export const anyDisplay: fc.Arbitrary<DisplayProfile> = fc
             makerOnly,
             effect: dead ? "none" : "works",
             claims: guessed ? [{ ...GUESS, setting: line.encoding.setting }] : [],
-            shownWhen: other ? { line: other.code, raws } : null,
+            shownWhen: other ? [{ line: other.code, raws }] : null,
           };
         }),
       ),

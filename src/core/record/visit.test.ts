@@ -6,7 +6,7 @@ import { demoJobs } from "@/catalog/demo/workshop";
 import { BRACKEN } from "@/catalog/displays/bracken";
 import { TARN } from "@/catalog/displays/tarn";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
-import { factoryRaws, lineIndex, linesOf, shows } from "../display";
+import { standInRaws, lineIndex, linesOf, shows } from "../display";
 import { LARGEST_JOB_NUMBER, LONGEST_TYPED } from "../units/limits";
 import {
   advanceProgram,
@@ -57,7 +57,10 @@ const readBackAsPlanned = (job: Job, except: Readonly<Record<string, string>> = 
   ...job,
   readBack: {
     ...Object.fromEntries(
-      linesOf(TARN).map((line, i) => [line.code, shows(line.encoding, job.program?.targets[i] ?? line.factoryRaw)]),
+      linesOf(TARN).map((line, i) => [
+        line.code,
+        shows(line.encoding, job.program?.targets[i] ?? line.factoryRaw ?? 0),
+      ]),
     ),
     ...except,
   },
@@ -117,7 +120,7 @@ describe("what was sealed never moves", () => {
   it("lines hidden by another one say hidden, as found and as planned", () => {
     const three = lineIndex(BRACKEN, "n1");
     const shown = Object.fromEntries(
-      linesOf(BRACKEN).map((line) => [line.code, shows(line.encoding, line.factoryRaw)]),
+      linesOf(BRACKEN).map((line) => [line.code, shows(line.encoding, line.factoryRaw ?? 0)]),
     );
     const job: Job = {
       ...demo(207),
@@ -443,7 +446,7 @@ describe("what is typed, and export → import", () => {
   it("a job on every shipped display survives its file", () => {
     for (const profile of SHIPPED_DISPLAYS) {
       const shown = Object.fromEntries(
-        linesOf(profile).map((line, i) => [line.code, shows(line.encoding, factoryRaws(profile)[i] ?? 0)]),
+        linesOf(profile).map((line, i) => [line.code, shows(line.encoding, standInRaws(profile)[i] ?? 0)]),
       );
       const job = startProgram({ ...demo(207), profile, asFound: { shown, waivedReason: "" } }, AT);
       expect(readJobFile(writeJobFile(job))).toEqual({ ok: true, job: JSON.parse(JSON.stringify(job)) });

@@ -107,7 +107,7 @@ export function workOut(job: Job): Workings {
   };
 }
 
-const mergeRaws = (read: Raws, otherwise: readonly number[]): Raws => otherwise.map((raw, i) => read[i] ?? raw);
+const mergeRaws = (read: Raws, otherwise: Raws): Raws => otherwise.map((raw, i) => read[i] ?? raw);
 
 interface PlanColumns {
   readonly found: Raws;

@@ -2,10 +2,10 @@ import { describe, expect, it } from "vitest";
 import { SKERRY } from "@/catalog/displays/skerry";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, factoryRaws, lineIndex, switchedOff } from "../display";
+import { atHome, standInRaws, lineIndex, switchedOff } from "../display";
 import { AT_REST, readingsOf, RIG, rigAfter, type RigState } from "./rig";
 
-const tarn = atHome(TARN, factoryRaws(TARN).with(lineIndex(TARN, "53"), 25));
+const tarn = atHome(TARN, standInRaws(TARN).with(lineIndex(TARN, "53"), 25));
 const pedalled: RigState = { speedKmh: 0, pedalling: true };
 const settle = (state = tarn, rig = pedalled) =>
   Array.from({ length: 200 }).reduce<RigState>((now) => rigAfter(TARN, state, now, 100), rig);
@@ -25,7 +25,7 @@ describe("the simple rig", () => {
   });
   it("walks while walk assist is held, and does nothing in the dark", () => {
     expect(settle({ ...tarn, screen: { kind: "walk-assist" } }, AT_REST).speedKmh).toBeCloseTo(RIG.walkKmh, 1);
-    expect(settle(switchedOff(TARN, factoryRaws(TARN)), pedalled).speedKmh).toBe(0);
+    expect(settle(switchedOff(TARN, standInRaws(TARN)), pedalled).speedKmh).toBe(0);
   });
   it("shows volts or per cent, miles or kilometres, as the display is set, and tells the machine that the wheel turns", () => {
     expect(readingsOf(TARN, tarn, AT_REST)).toMatchObject({
@@ -33,16 +33,16 @@ describe("the simple rig", () => {
       gauge: { kind: "percent" },
       wheelTurns: false,
     });
-    const volts = atHome(TARN, factoryRaws(TARN).with(lineIndex(TARN, "64"), 0).with(lineIndex(TARN, "63"), 0));
+    const volts = atHome(TARN, standInRaws(TARN).with(lineIndex(TARN, "64"), 0).with(lineIndex(TARN, "63"), 0));
     const readings = readingsOf(TARN, volts, { speedKmh: 16.09344, pedalling: true });
     expect(readings).toMatchObject({ unit: "mph", wheelTurns: true });
     expect(readings.gauge.kind === "volts" && readings.gauge.volts).toBeCloseTo(51.8, 0);
     // The pick-up gives what the maker expects, so a pod set for six pulses reads right as it comes.
     expect(
-      readingsOf(WINDROW, atHome(WINDROW, factoryRaws(WINDROW)), { speedKmh: 20, pedalling: true }).shownSpeed,
+      readingsOf(WINDROW, atHome(WINDROW, standInRaws(WINDROW)), { speedKmh: 20, pedalling: true }).shownSpeed,
     ).toBeCloseTo((20 * 2090) / 2180, 1);
     expect(
-      readingsOf(SKERRY, atHome(SKERRY, factoryRaws(SKERRY)), { speedKmh: 21.8, pedalling: true }).shownSpeed,
+      readingsOf(SKERRY, atHome(SKERRY, standInRaws(SKERRY)), { speedKmh: 21.8, pedalling: true }).shownSpeed,
     ).toBeCloseTo(21, 1);
   });
 });

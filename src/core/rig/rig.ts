@@ -32,12 +32,12 @@ const PULLS_MS = 900;
 const COASTS_MS = 2200;
 
 /** All settings of a column of raw values, decoded. */
-function decoded(profile: DisplayProfile, raws: readonly number[]): Decoded {
+function decoded(profile: DisplayProfile, raws: readonly (number | null)[]): Decoded {
   const context = contextOf(profile, raws);
-  return linesOf(profile).reduce<Decoded>(
-    (all, line, i) => (matters(profile, i, raws) ? { ...decodeAll(line, raws[i] ?? 0, context), ...all } : all),
-    {},
-  );
+  return linesOf(profile).reduce<Decoded>((all, line, i) => {
+    const raw = raws[i] ?? null;
+    return raw !== null && matters(profile, i, raws) ? { ...decodeAll(line, raw, context), ...all } : all;
+  }, {});
 }
 
 export interface RigReadings {

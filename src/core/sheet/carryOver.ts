@@ -49,7 +49,7 @@ export interface CarriedSetting {
 export interface CarryOver {
   readonly settings: readonly CarriedSetting[];
   /** Raw values for the new display: carried where it can hold them, the maker's elsewhere. */
-  readonly raws: readonly number[];
+  readonly raws: Raws;
 }
 
 interface Source {
@@ -93,7 +93,7 @@ const ORDER = ["speedUnit", "nominalV"] as const satisfies readonly SettingKey[]
 /** Carries the values of one display over to another. Raw values are in each display's own menu order. */
 export function carryOver(from: DisplayProfile, rawsFrom: Raws, to: DisplayProfile): CarryOver {
   const sources = sourcesOf(from, rawsFrom);
-  const raws = [...factoryRaws(to)];
+  const raws: (number | null)[] = [...factoryRaws(to)];
   const problems = new Map<SettingKey, EncodeProblem>();
   const lines = linesOf(to);
   const rank = (i: number): number => {
@@ -139,7 +139,7 @@ const same = (a: SettingValue, b: SettingValue): boolean =>
 function accountFor(
   sources: ReadonlyMap<SettingKey, Source>,
   to: DisplayProfile,
-  raws: readonly number[],
+  raws: Raws,
   problems: ReadonlyMap<SettingKey, EncodeProblem>,
 ): CarriedSetting[] {
   const ends = sourcesOf(to, raws);

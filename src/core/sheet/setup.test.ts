@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { classById } from "@/catalog/classes/classes";
 import { TARN } from "@/catalog/displays/tarn";
-import { factoryRaws, lineIndex, type DisplayProfile } from "../display";
+import { standInRaws, lineIndex, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { appliedCap, speedometer } from "../applied/applied";
 import { fieldProblem } from "../facts/fields";
@@ -31,7 +31,7 @@ const class_ = (id: string): ClassChoice => {
   return { rule, acceptedKmh: null };
 };
 const at = (code: string) => lineIndex(TARN, code);
-const found = factoryRaws(TARN).with(at("53"), 25).with(at("31"), 2);
+const found = standInRaws(TARN).with(at("53"), 25).with(at("31"), 2);
 const context = (edit: Partial<SheetContext> = {}): SheetContext => ({
   profile: TARN,
   bike: readIntake(FAT).bike,

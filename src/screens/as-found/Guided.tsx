@@ -1,5 +1,5 @@
 "use client";
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from "react";
 import { contextOf, decodeAll, linesOf, rawValues, shows, type DisplayProfile, type Line } from "@/core/display";
 import { isUnread, type FoundLine } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
@@ -41,7 +41,8 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
   if (!line) return null;
 
   const readOnly = line.encoding.kind === "read-only";
-  const usual = readOnly ? "" : shows(line.encoding, line.factoryRaw);
+  // Nobody has stated the maker's value of some lines: then there is none to take.
+  const usual = readOnly || line.factoryRaw === null ? "" : shows(line.encoding, line.factoryRaw);
   const place = { in: "as-found", name: line.code } as const;
   const go = (index: number) => {
     setSince(moment());
@@ -50,7 +51,7 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
   };
   /** Keeps what stands in the field, or the maker's value, and goes to the next line the menu shows. */
   const settle = (typed: string) => {
-    if (typed.trim() === "" && !readOnly) keepTyped(job.id, place, usual);
+    if (typed.trim() === "" && usual !== "") keepTyped(job.id, place, usual);
     void writeTyped();
     const following = lines.findIndex((_, i) => i > at && found[i]?.shown !== false);
     if (following > 0) go(following);
@@ -59,7 +60,7 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
   const buttons = (typed: string) => (
     <div className="flex flex-wrap gap-3">
       <Button weight="main" big className="max-sm:flex-1" onClick={() => settle(typed)}>
-        {readOnly || typed.trim() !== "" ? say.nextLine : say.showsNext(usual)}
+        {usual === "" || typed.trim() !== "" ? say.nextLine : say.showsNext(usual)}
       </Button>
       <Button big onClick={() => go(Math.max(0, previous))} disabled={previous < 0}>
         {say.back}
@@ -72,13 +73,7 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
       <LineInHand line={line} />
       <div ref={box}>
         {readOnly ? (
-          <div className="flex flex-col gap-3">
-            <p className="text-lg">
-              {say.readOnlyShows}
-              <strong>{line.encoding.kind === "read-only" ? line.encoding.shows : ""}</strong>.
-            </p>
-            {buttons("")}
-          </div>
+          <ReadOnly line={line}>{buttons("")}</ReadOnly>
         ) : (
           <JobField
             job={job}
@@ -95,12 +90,28 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
         )}
       </div>
       <div className="mt-3">
-        <p className="text-[0.9rem] text-quiet">{say.enterTakesTheMakers(usual)}</p>
+        <p className="text-[0.9rem] text-quiet">
+          {usual === "" && !readOnly ? say.makersIsNotKnown : say.enterTakesTheMakers(usual)}
+        </p>
         <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} onRestart={() => setSince(moment())} />
       </div>
       <LinePhotos jobId={job.id} code={line.code} />
       <WayToLine key={line.code} profile={profile} line={at} />
     </section>
+  );
+}
+
+/** A line nobody can change needs no typing. */
+function ReadOnly({ line: { encoding }, children }: { readonly line: Line; readonly children: ReactNode }) {
+  const shown = encoding.kind === "read-only" ? encoding.shows : null;
+  return (
+    <div className="flex flex-col gap-3">
+      <p className="text-lg">
+        {say.readOnlyShows}
+        <strong>{shown ?? say.somethingThatVaries}</strong>.
+      </p>
+      {children}
+    </div>
   );
 }
 

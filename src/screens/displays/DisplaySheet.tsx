@@ -2,7 +2,7 @@
 import { useEffect, useMemo, useState } from "react";
 import {
   atHome,
-  factoryRaws,
+  standInRaws,
   rawValues,
   settingsOf,
   shows,
@@ -33,7 +33,7 @@ const TICK_MS = 150;
 
 /** A display to press freely: its state lives here, and nothing touches a bike. */
 export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
-  const [pressed, setPressed] = useState<MenuState>(() => atHome(profile, factoryRaws(profile)));
+  const [pressed, setPressed] = useState<MenuState>(() => atHome(profile, standInRaws(profile)));
   const [rig, setRig] = useState<RigState>(AT_REST);
   const readings = readingsOf(profile, pressed, rig);
   const { wheelTurns } = readings;
@@ -82,7 +82,7 @@ function whoSets(line: Line): string {
 }
 
 function rangeOf({ encoding }: Line): string {
-  if (encoding.kind === "read-only") return encoding.shows;
+  if (encoding.kind === "read-only") return encoding.shows ?? say.varies;
   const raws = rawValues(encoding);
   if (raws.length <= 8) return raws.map((raw) => shows(encoding, raw)).join(" · ");
   return say.displaySheetTo(shows(encoding, raws[0] ?? 0), shows(encoding, raws.at(-1) ?? 0));
@@ -110,7 +110,9 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
               <td className="py-1 pr-3 whitespace-nowrap text-quiet">{SCREENS[rule.on]}</td>
               <td className="py-1 pr-3 font-semibold">
                 {keyNames(profile, rule.keys)}{" "}
-                <span className="font-normal text-quiet">{rule.gesture.kind === "tap" ? "" : gestureWords(rule)}</span>
+                <span className="font-normal text-quiet">
+                  {rule.gesture.kind === "tap" ? "" : gestureWords(profile, rule)}
+                </span>
               </td>
               <td className="py-1">
                 {deedWords(profile, rule)}
@@ -134,12 +136,18 @@ export function DisplaySheet({ profile }: { readonly profile: DisplayProfile }) 
             <td className="py-1 pr-3">
               {lineName(line)}
               {line.shownWhen ? (
-                <span className="block text-[0.82rem] text-quiet">{say.onlyWith(line.shownWhen.line)}</span>
+                <span className="block text-[0.82rem] text-quiet">
+                  {say.onlyWith(line.shownWhen.map((each) => each.line).join(say.and))}
+                </span>
               ) : null}
             </td>
             <td className="py-1 pr-3">{rangeOf(line)}</td>
             <td className="py-1 pr-3">
-              {line.encoding.kind === "read-only" ? "—" : shows(line.encoding, line.factoryRaw)}
+              {line.encoding.kind === "read-only"
+                ? "—"
+                : line.factoryRaw === null
+                  ? say.notKnown
+                  : shows(line.encoding, line.factoryRaw)}
             </td>
             <td className="py-1 text-quiet">{whoSets(line)}</td>
           </tr>

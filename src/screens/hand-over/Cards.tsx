@@ -1,9 +1,11 @@
 import type { ReactNode } from "react";
 import type { Paper } from "@/core/record";
-import { FindingLine } from "@/ui/primitives";
-import { sealFaultText } from "@/words";
+import { later } from "@/ui/primitives/later";
 import { ENGLISH } from "@/words/ownersCard/english";
 import type { OwnersWords } from "@/words/ownersCard/ownersWords";
+
+/** Loaded where a seal is broken. */
+const BrokenSeal = later(() => import("../job/BrokenSeal").then((module) => module.BrokenSeal));
 
 export const CARD = "print-page rounded-xl bg-sheet p-6 max-sm:p-4 print:rounded-none print:p-0";
 
@@ -41,7 +43,7 @@ export function Card({ title, paper, words = ENGLISH, language, namesClass = tru
       ) : null}
       {fault ? (
         <div className="mb-3">
-          <FindingLine severity="breach">{sealFaultText(fault)}</FindingLine>
+          <BrokenSeal fault={fault} />
         </div>
       ) : null}
       {children}

@@ -3,11 +3,10 @@ import Link from "next/link";
 import { useMemo } from "react";
 import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
-import { count, sealFaultText, STAGE_NAMES } from "@/words";
+import { count, STAGE_NAMES } from "@/words";
 import { later } from "@/ui/primitives/later";
 import { workAsk } from "@/workers/keysClient";
 import { JobField } from "../job/JobField";
-import { NoDisplay } from "../job/NoDisplay";
 import { SaveJob } from "../job/SaveJob";
 import type { StageProps } from "../job/stageProps";
 import { usePlan } from "../job/usePlan";
@@ -16,7 +15,9 @@ import { WayBackCard } from "./WayBackCard";
 import { WorkshopSheet } from "./WorkshopSheet";
 import * as say from "@/words/screens/hand-over/handOver";
 
-/** Loaded where something stands against it. */
+/** Loaded where there is no display, a seal is broken, or something stands against it. */
+const BrokenSeal = later(() => import("../job/BrokenSeal").then((module) => module.BrokenSeal));
+const NoDisplay = later(() => import("../job/NoDisplay").then((module) => module.NoDisplay));
 const Against = later(() => import("./Against").then((module) => module.Against));
 
 const nowIso = (): string => new Date().toISOString();
@@ -128,12 +129,9 @@ function Deeds({
       <SaveJob job={job} />
       <p className="text-[0.9rem] text-quiet">
         {count(job.sheets.length, say.sealedSheet)}.{" "}
-        {paper.fault
-          ? sealFaultText(paper.fault)
-          : job.sheets.length === 0
-            ? say.sheetsAreSealedWhen
-            : say.everySealHolds}
+        {paper.fault ? "" : job.sheets.length === 0 ? say.sheetsAreSealedWhen : say.everySealHolds}
       </p>
+      {paper.fault ? <BrokenSeal fault={paper.fault} /> : null}
       {job.handedOverAt ? <p className="text-[0.9rem] text-quiet">{say.thePapersTellThe}</p> : null}
     </div>
   );

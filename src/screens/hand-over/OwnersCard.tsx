@@ -1,5 +1,5 @@
 "use client";
-import { atHome, levelsInForce, type DisplayProfile } from "@/core/display";
+import { atHome, levelsInForce, standInRaws, type DisplayProfile } from "@/core/display";
 import type { Paper } from "@/core/record";
 import { decoded } from "@/core/applied";
 import type { Column } from "@/core/sheet";
@@ -18,7 +18,8 @@ function factsOn(paper: Paper, profile: DisplayProfile, { raws, cap }: Column, w
   const { unit } = voiceOf(paper.workings);
   const cutOff = decoded(profile, raws, "cutOffV");
   const powerOn = decoded(profile, raws, "levelAtPowerOn");
-  const known = raws.map((raw, i) => raw ?? profile.lines[i]?.factoryRaw ?? 0);
+  const standIns = standInRaws(profile);
+  const known = raws.map((raw, i) => raw ?? standIns[i] ?? 0);
   const levels =
     decoded(profile, raws, "assistLevels") === null ? null : levelsInForce(profile, atHome(profile, known));
   const throttle = decoded(profile, raws, "throttleMode");

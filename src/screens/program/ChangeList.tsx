@@ -23,7 +23,8 @@ function changesOf(profile: DisplayProfile, { steps, start, targets, unread }: P
     const isUnread = unread.includes(index);
     if (!line || was === undefined || becomes === undefined || (was === becomes && !isUnread)) return [];
     const from = isUnread ? "unread" : shows(line.encoding, was);
-    return [{ index, from, to: shows(line.encoding, becomes), unread: isUnread }];
+    const to = becomes === null ? say.asItStands : shows(line.encoding, becomes);
+    return [{ index, from, to, unread: isUnread }];
   });
 }
 

@@ -19,6 +19,7 @@ const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readon
   save: { title: say.saveAndLeave, after: say.backOnTheHome },
   leave: { title: say.leaveWithoutSaving, after: say.backOnTheHomeScreen },
   "power-cycle": { title: say.switchOffAndOn, after: say.onlyNowIsIt },
+  procedure: { title: say.holdAsItSays, after: say.noMenuShowsIt },
   wait: { title: say.letTheMenuClose, after: say.handsOffUntilThe },
 };
 

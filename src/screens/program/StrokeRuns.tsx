@@ -20,9 +20,16 @@ function passes({ views, stroke }: StrokeRun): string {
     : say.untilItShows(last.shows);
 }
 
-const wordsOf = ({ stroke, count }: StrokeRun, last: StrokeRun["views"][number] | undefined): string => {
+const wordsOf = (
+  profile: DisplayProfile,
+  { stroke, count }: StrokeRun,
+  last: StrokeRun["views"][number] | undefined,
+): string => {
   const together = "keys" in stroke && stroke.keys.length > 1 ? say.together : "";
-  return together + strokeWords(stroke, count, stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null);
+  return (
+    together +
+    strokeWords(profile, stroke, count, stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null)
+  );
 };
 
 /** A few letters stand as large as the key they count; a sentence takes the room it needs. */
@@ -87,7 +94,7 @@ export function StrokeRuns({
                   ) : null;
                 })}
               </div>
-              <Count words={wordsOf(run, last)} size={size} />
+              <Count words={wordsOf(profile, run, last)} size={size} />
               <p className="text-[0.95rem] text-quiet max-sm:text-[1.5rem]">{result}</p>
             </div>
           </Fragment>

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { BRACKEN } from "@/catalog/displays/bracken";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, factoryRaws, type DisplayProfile } from "@/core/display";
+import { atHome, standInRaws, type DisplayProfile } from "@/core/display";
 import { keyWork, programOutlook, withTyped, workOut, type Job } from "@/core/record";
 import { demo, programmed } from "../testing/jobs";
 import { keysStageProps, says, stageProps } from "../testing/says";
@@ -90,7 +90,7 @@ describe("keys that are done", () => {
 
 describe("a step of the card", () => {
   const steps = (profile: DisplayProfile) => {
-    const start = atHome(profile, factoryRaws(profile));
+    const start = atHome(profile, standInRaws(profile));
     const work = keyWork(profile, start, {
       targets: start.saved.map((raw, i) => (profile.lines[i]?.code === "51" ? 5 : raw)),
     });
@@ -127,7 +127,7 @@ describe("a step of the card", () => {
 
   it("draws every key of every shipped display by its name, with how it is pressed", () => {
     for (const profile of SHIPPED_DISPLAYS) {
-      const raws = factoryRaws(profile);
+      const raws = standInRaws(profile);
       const at = profile.lines.findIndex((line) => !line.makerOnly && line.encoding.kind === "number");
       const wanted = raws.map((raw, i) => (i === at ? raw + 1 : raw));
       const { steps: all, plan } = keyWork(profile, atHome(profile, raws), { targets: wanted });

@@ -18,5 +18,6 @@ export function stepName(profile: DisplayProfile, step: KeyWork["steps"][number]
     leave: say.leaveTheMenu,
     "power-cycle": say.switchOffAndOn,
     wait: "wait",
+    procedure: say.holdTheKeys,
   }[step.kind];
 }

@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
-import { keptState, restOfPlan, type Keys, type KeyWork } from "@/core/record";
+import { goalOfKeys, keptState, restOfPlan, type Keys, type KeyWork } from "@/core/record";
 import { workAsk } from "@/workers/keysClient";
 import { usePlan } from "../job/usePlan";
 
@@ -43,9 +43,9 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
   const kept = useMemo(() => keys.state, [stored]);
   const state = local ?? kept;
 
-  const goalKey = JSON.stringify([keys.targets, keys.unread]);
+  const goalKey = JSON.stringify(goalOfKeys(keys));
   // eslint-disable-next-line react-hooks/exhaustive-deps
-  const goal = useMemo(() => ({ targets: keys.targets, look: keys.unread }), [goalKey]);
+  const goal = useMemo(() => goalOfKeys(keys), [goalKey]);
   const [known, setKnown] = useState<Known | null>(null);
   const isKnown = known !== null && known.of === state && known.goal === goalKey;
   const ask = useMemo(
@@ -74,7 +74,7 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
     go: (next) => {
       mine.current.add(JSON.stringify(keptState(next)));
       setLocal(next);
-      const rest = isKnown ? restOfPlan(profile, known.work, next, goal.look) : null;
+      const rest = isKnown ? restOfPlan(profile, known.work, next, goal.look ?? []) : null;
       if (rest) setKnown({ of: next, goal: goalKey, work: rest });
     },
   };

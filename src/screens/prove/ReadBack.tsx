@@ -48,7 +48,7 @@ export function ReadBack({ job, workings, change, profile, program }: KeysStageP
       <ol ref={list} className="border-t border-rule">
         {lines.map((line, i) => {
           const verdict = readBack[i];
-          const target = program.targets[i] ?? line.factoryRaw;
+          const target = program.targets[i] ?? null;
           if (!verdict || verdict.kind === "read-only") return null;
           return (
             <li key={line.code} data-readback={i} className="flex items-start gap-3 border-b border-rule py-1">
@@ -58,7 +58,9 @@ export function ReadBack({ job, workings, change, profile, program }: KeysStageP
                 <span className="block text-[0.82rem] text-quiet">
                   {verdict.kind === "hidden"
                     ? "hidden by what another line holds: nothing to read"
-                    : say.readBackPlanned(shows(line.encoding, target))}
+                    : target === null
+                      ? say.notPlanned
+                      : say.readBackPlanned(shows(line.encoding, target))}
                 </span>
               </span>
               {verdict.kind === "hidden" ? null : (
@@ -69,7 +71,7 @@ export function ReadBack({ job, workings, change, profile, program }: KeysStageP
                     label={say.lineShows(line.code)}
                     hideLabel
                     numeric
-                    onEnter={settle(line.code, shows(line.encoding, target))}
+                    onEnter={settle(line.code, target === null ? "" : shows(line.encoding, target))}
                     problem={verdict.kind === "unreadable" ? shownProblemText(verdict.problem) : null}
                     inputClass="font-bold"
                   />

@@ -1,7 +1,16 @@
 /** For tests: demo bikes by their number, taken on by a deed or two. */
 import { demoJobs } from "@/catalog/demo/workshop";
 import { linesOf, shows } from "@/core/display";
-import { advanceProgram, handOver, keyWork, startProgram, workOut, withCheck, type Job } from "@/core/record";
+import {
+  advanceProgram,
+  goalOfKeys,
+  handOver,
+  keyWork,
+  startProgram,
+  workOut,
+  withCheck,
+  type Job,
+} from "@/core/record";
 
 export const AT = "2026-11-24T09:00:00.000Z";
 const JOBS = demoJobs();
@@ -18,7 +27,7 @@ export function programmed(job: Job): Job {
   const started = startProgram(job, AT);
   const { profile, program } = started;
   if (!profile || !program) throw new Error("keys cannot be started");
-  const { steps } = keyWork(profile, program.state, { targets: program.targets, look: program.unread });
+  const { steps } = keyWork(profile, program.state, goalOfKeys(program));
   return steps.reduce((now, step) => advanceProgram(now, step.after, AT), started);
 }
 

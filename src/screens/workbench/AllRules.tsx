@@ -19,7 +19,7 @@ export function AllRules({
         {profile.rules.map((rule, i) => (
           <li key={i} className="flex flex-wrap items-baseline gap-x-3 border-t border-rule py-1.5">
             <span className="text-quiet">{rule.on}</span>
-            <strong>{keyNames(profile, rule.keys)}</strong> {gestureWords(rule)}
+            <strong>{keyNames(profile, rule.keys)}</strong> {gestureWords(profile, rule)}
             <span>{[deedWords(profile, rule), ruleConditions(profile, rule)].filter(Boolean).join(", ")}</span>
             <Button
               weight="quiet"

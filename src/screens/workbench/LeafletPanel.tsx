@@ -1,13 +1,5 @@
 "use client";
-import {
-  lineFromLeaflet,
-  newLine,
-  rawValues,
-  usualEncoding,
-  withLines,
-  type Line,
-  type SettingKey,
-} from "@/core/display";
+import { lineFromLeaflet, newLine, usualEncoding, withLines, type Line, type SettingKey } from "@/core/display";
 import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
 import { Button, useKeptState } from "@/ui/primitives";
 import { readLeafletText } from "@/workers/textClient";
@@ -33,7 +25,8 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
     return {
       read,
       line: {
-        ...newLine(read.code, encoding, rawValues(encoding)[0] ?? 0),
+        // What the maker sets it to is not known of a line that was read as another one.
+        ...newLine(read.code, encoding),
         claims: line.claims,
       },
     };

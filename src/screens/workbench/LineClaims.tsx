@@ -1,9 +1,10 @@
 "use client";
-import { chooseClaim, claimState, type Line, type Claim } from "@/core/display";
+import { CLAIM_CONFIDENCE, chooseClaim, claimState, type Line, type Claim } from "@/core/display";
 import { useState } from "react";
 import { Button, KeptField, SignShape } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
 import { CLAIM_SOURCES } from "@/words/profiles";
+import { today } from "./today";
 import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/lineClaims";
 
@@ -15,7 +16,8 @@ export function LineClaims({ line, onPut }: LineProps) {
   const add = (said: string) => {
     const claim: Claim = {
       from,
-      confidence: from === "own-trial" ? 0.9 : 0.6,
+      on: today(),
+      confidence: CLAIM_CONFIDENCE[from],
       says: said.trim(),
       setting: line.encoding.setting,
       chosen: false,

@@ -19,6 +19,7 @@ import { FreeDisplay } from "../displays/DisplaySheet";
 import { LineGrid } from "./LineGrid";
 
 const MannerForm = later(() => import("./MannerForm").then((module) => module.MannerForm));
+const WalkPanel = later(() => import("./WalkPanel").then((module) => module.WalkPanel));
 const LeafletPanel = later(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
 const FilesPanel = later(() => import("./FilesPanel").then((module) => module.FilesPanel));
 import type { WorkbenchProps } from "./workbenchProps";
@@ -28,6 +29,7 @@ import * as say from "@/words/screens/workbench/workbench";
 const LONGEST_NAME = 200;
 
 const PARTS = [
+  { value: "walk", label: say.walkIt },
   { value: "leaflet", label: say.leaflet },
   { value: "keys", label: say.keys },
   { value: "lines", label: say.lines },
@@ -89,9 +91,11 @@ export function Workbench({ id }: { readonly id: string }) {
       <div className="mb-5">
         <Choice label={say.partOfTheDescription} hideLabel value={part} options={PARTS} onChoose={setPart} />
       </div>
-      <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_300px]">
+      <div className={part === "walk" ? "" : "grid gap-8 lg:grid-cols-[minmax(0,1fr)_300px]"}>
         <div className="min-w-0">
-          {part === "keys" ? (
+          {part === "walk" ? (
+            <WalkPanel profile={profile} change={change} onDone={() => setPart("lines")} />
+          ) : part === "keys" ? (
             <MannerForm profile={profile} change={change} />
           ) : part === "lines" ? (
             <LineGrid profile={profile} change={change} />
@@ -101,9 +105,12 @@ export function Workbench({ id }: { readonly id: string }) {
             <LeafletPanel profile={profile} change={change} onDone={() => setPart("lines")} />
           )}
         </div>
-        <aside aria-label={say.howItStands} className="self-start max-lg:max-w-[360px] lg:sticky lg:top-4">
-          <Standing profile={profile} />
-        </aside>
+        {/* While the display in hand is walked, what is described so far is no picture of it. */}
+        {part === "walk" ? null : (
+          <aside aria-label={say.howItStands} className="self-start max-lg:max-w-[360px] lg:sticky lg:top-4">
+            <Standing profile={profile} />
+          </aside>
+        )}
       </div>
     </div>
   );

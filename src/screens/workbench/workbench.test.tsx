@@ -54,7 +54,10 @@ describe("who says so", () => {
 
   it("names each source with how sure it is, and which is believed", () => {
     const words = says(
-      <LineClaims line={{ ...line, claims: [{ ...claim, from: "leaflet", chosen: true }] }} onPut={nothing} />,
+      <LineClaims
+        line={{ ...line, claims: [{ ...claim, from: "leaflet", on: null, chosen: true }] }}
+        onPut={nothing}
+      />,
     );
     expect(words).toContain("60 % sure");
     expect(words).toContain("believed");
@@ -62,9 +65,9 @@ describe("who says so", () => {
   });
 
   it("says so where they disagree, and what settles it", () => {
-    const other = { ...claim, from: "own-trial", setting: "cutOffV" } as const;
+    const other = { ...claim, from: "own-trial", on: null, setting: "cutOffV" } as const;
     const words = says(
-      <LineClaims line={{ ...line, claims: [{ ...claim, from: "leaflet" }, other] }} onPut={nothing} />,
+      <LineClaims line={{ ...line, claims: [{ ...claim, from: "leaflet", on: null }, other] }} onPut={nothing} />,
     );
     expect(words).toContain("They disagree:");
     expect(words).toContain("A trial settles it.");

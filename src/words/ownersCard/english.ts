@@ -1,5 +1,5 @@
 /** The owner's card in English. */
-import { DEED_WORDS } from "../deeds";
+import { DEED_WORDS } from "../deedNames";
 import { plain, secondsSaid, speed } from "../speak";
 import type { OwnersWords } from "./ownersWords";
 

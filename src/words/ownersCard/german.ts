@@ -42,6 +42,7 @@ export const GERMAN: OwnersWords = {
     "power-off": "schaltet aus",
     "start-walk-assist": "Schiebehilfe: der Motor läuft, solange gehalten wird",
     "step-level": "ändert die Stufe",
+    "next-mode": "wechselt die Betriebsart",
     "toggle-lamp": "schaltet das Licht",
     "toggle-hazard-lamp": "schaltet das Warnlicht",
     "next-info": "zeigt die nächste Angabe",

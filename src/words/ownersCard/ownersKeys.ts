@@ -32,6 +32,7 @@ export function ownersKeys({ rules }: DisplayProfile, words: OwnersWords): reado
 function gestureSaid({ gesture }: KeyRule, words: OwnersWords): string {
   switch (gesture.kind) {
     case "hold":
+    case "keep-holding":
       return words.held(gesture.holdMs / 1000);
     case "double-tap":
       return words.tappedTwice;

@@ -12,6 +12,7 @@ export const OWNERS_DEEDS = [
   "power-off",
   "start-walk-assist",
   "step-level",
+  "next-mode",
   "toggle-lamp",
   "toggle-hazard-lamp",
   "next-info",

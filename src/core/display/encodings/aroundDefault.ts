@@ -1,4 +1,7 @@
-/** A step number around a default that follows the nominal volts. */
+/**
+ * A step around a default that follows the nominal volts: a signed step number, or a number of which one stands for the
+ * default.
+ */
 import { tidy } from "../../units";
 import { encodeHeld, range, ranged, saying, type EncodingContext, type EncodingKind, type EncodingOf } from "./kind";
 
@@ -10,18 +13,19 @@ const baseOf = ({ defaults }: EncodingOf<"around-default">, { nominalV }: Encodi
 
 export const aroundDefault: EncodingKind<"around-default"> = {
   ...ranged,
-  shows: (_, raw) => (raw > 0 ? `+${raw}` : String(raw)),
+  // A step number is signed; the default's own number is a number like any.
+  shows: ({ defaultRaw }, raw) => (defaultRaw === 0 && raw > 0 ? `+${raw}` : String(raw)),
   settings: ({ setting }) => [setting],
   decode: (encoding, raw, context) => {
     const base = baseOf(encoding, context);
-    return saying(encoding.setting, base === null ? null : tidy(base + raw * encoding.perRaw));
+    return saying(encoding.setting, base === null ? null : tidy(base + (raw - encoding.defaultRaw) * encoding.perRaw));
   },
   encode: (encoding, value, strict, context) => {
     const base = baseOf(encoding, context);
     if (base === null) return { ok: false, problem: { key: "encode.unknown-scale", asked: String(value) } };
     const held = range(encoding.rawMin, encoding.rawMax).map((raw) => ({
       raw,
-      value: tidy(base + raw * encoding.perRaw),
+      value: tidy(base + (raw - encoding.defaultRaw) * encoding.perRaw),
     }));
     return encodeHeld(encoding.setting, value, held, strict);
   },

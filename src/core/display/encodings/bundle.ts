@@ -1,6 +1,6 @@
 /** One line that sets several things at once: a preset. Which option is wanted is decided by all of them together. */
 import type { SettingKey } from "../settings";
-import { refuse, strangerOf, type Decoded, type EncodingKind } from "./kind";
+import { refuse, type Decoded, type EncodingKind } from "./kind";
 
 export const bundle: EncodingKind<"bundle"> = {
   raws: ({ options }) => options.map(({ raw }) => raw),
@@ -9,9 +9,4 @@ export const bundle: EncodingKind<"bundle"> = {
   decode: ({ options }, raw) => (options.find((option) => option.raw === raw)?.means ?? {}) as Decoded,
   encode: (_, value) => refuse(value),
   stepOf: () => null,
-  strangers: ({ options }) =>
-    options.flatMap(({ means }) =>
-      Object.entries(means).flatMap(([setting, value]) => strangerOf(setting as SettingKey, value)),
-    ),
-  faults: () => [],
 };

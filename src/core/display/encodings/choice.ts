@@ -1,6 +1,6 @@
 /** One of several values, each with what the display shows for it. */
 import { SETTINGS, type SettingKey, type SettingValue } from "../settings";
-import { exactly, refuse, saying, strangerOf, type Encoded, type EncodingKind } from "./kind";
+import { exactly, refuse, saying, type Encoded, type EncodingKind } from "./kind";
 
 interface Option {
   readonly raw: number;
@@ -18,8 +18,6 @@ export const choice: EncodingKind<"choice"> = {
     // The profile check ties each meaning to its setting's domain.
     encodeChoice(options as readonly Option[], setting, value, strict),
   stepOf: () => null,
-  strangers: ({ setting, options }) => options.flatMap(({ means }) => strangerOf(setting, means)),
-  faults: () => [],
 };
 
 function encodeChoice(options: readonly Option[], setting: SettingKey, value: SettingValue, strict: boolean): Encoded {

@@ -5,6 +5,7 @@ import { PLAIN_CONTEXT, readShown, stepOf } from "../encoding";
 import { cellsOf, withCell } from "../lineCells";
 import { newLine } from "../lines";
 import type { Encoding, Line } from "../profile";
+import { faultsOf } from "./faults";
 import { kindOf } from "./table";
 import { usualOf } from "./cells/table";
 
@@ -39,8 +40,8 @@ describe.each(KINDS)("%s", (kind) => {
 
   it("stands for nothing its setting cannot have, and has no fault of its own", () => {
     for (const { encoding } of ofKind(kind)) {
-      expect(kindOf(encoding).strangers(encoding)).toEqual([]);
-      expect(kindOf(encoding).faults(encoding)).toEqual([]);
+      expect(faultsOf(encoding).strangers(encoding)).toEqual([]);
+      expect(faultsOf(encoding).faults(encoding)).toEqual([]);
     }
   });
 
@@ -91,6 +92,34 @@ describe("a line typed anew", () => {
     const half = finer.ok && withCell(finer.line, "step", "0,5");
     expect(half && half.ok && stepOf(half.line.encoding)).toBe(0.5);
   });
+  it("of unknown meaning is told by what it shows: the ends of a scale, or every mark", () => {
+    const scale = newLine("a", {
+      kind: "reserved",
+      setting: null,
+      rawMin: 0,
+      rawMax: 20,
+      shown: { kind: "scaled", per: 0.5, offset: 30, decimals: 1, special: [] },
+    });
+    expect(cellsOf(scale)).toMatchObject({ from: "30.0", to: "40.0", options: null });
+    const longer = withCell(scale, "to", "42,5");
+    expect(longer.ok && cellsOf(longer.line)).toMatchObject({ from: "30.0", to: "42.5" });
+    expect(withCell(scale, "from", "low")).toMatchObject({ ok: false });
+    const listed = { kind: "listed", marks: ["off", "low", "high"] } as const;
+    const words = newLine("b", {
+      kind: "reserved",
+      setting: null,
+      rawMin: 0,
+      rawMax: 2,
+      shown: { ...listed, marks: [...listed.marks] },
+    });
+    expect(cellsOf(words)).toMatchObject({ from: null, to: null, options: "off, low, high" });
+    const more = withCell(words, "options", "off, low, high, full");
+    expect(more.ok && more.line.encoding).toMatchObject({
+      rawMax: 3,
+      shown: { marks: ["off", "low", "high", "full"] },
+    });
+    expect(withCell(words, "options", "off, off")).toMatchObject({ ok: false });
+  });
   it("says what a cell takes, and changes nothing", () => {
     expect(withCell(capLine, "to", "wide")).toEqual({ ok: false, problem: { field: "to", accepted: "whole-number" } });
     expect(withCell(capLine, "to", "900")).toEqual({ ok: false, problem: { field: "to", accepted: "above-from" } });
@@ -99,9 +128,16 @@ describe("a line typed anew", () => {
       problem: { field: "factory", accepted: "a-value-it-shows" },
     });
   });
-  it("goes to its first value where it has no longer what the maker set", () => {
+  it("keeps what the maker set though it cannot show it any more: the check says so", () => {
     const edit = withCell(capLine, "to", "1500");
-    expect(edit.ok && edit.line.factoryRaw).toBe(1000);
+    expect(edit.ok && edit.line.factoryRaw).toBe(capLine.factoryRaw);
+  });
+  it("has no maker's value once that is emptied, and takes one again", () => {
+    const none = withCell(capLine, "factory", " ");
+    expect(none.ok && none.line.factoryRaw).toBeNull();
+    expect(none.ok && cellsOf(none.line).factory).toBe("");
+    const again = none.ok && withCell(none.line, "factory", "1200");
+    expect(again && again.ok && again.line.factoryRaw).toBe(1200);
   });
 });
 

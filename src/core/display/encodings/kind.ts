@@ -4,7 +4,7 @@
  */
 import type { SpeedUnit } from "../../units";
 import type { Encoding } from "../profileTypes";
-import { inDomain, SETTINGS, type SettingKey, type SettingValue } from "../settings";
+import { SETTINGS, type SettingKey, type SettingValue } from "../settings";
 
 /** One kind of encoding by its name. */
 export type EncodingOf<Kind extends Encoding["kind"]> = Extract<Encoding, { kind: Kind }>;
@@ -55,17 +55,6 @@ export interface EncodingKind<Kind extends Encoding["kind"]> {
   ) => Encoded;
   /** How far apart two neighbours stand, in the setting's unit; null where they do not stand at equal distances. */
   readonly stepOf: (encoding: EncodingOf<Kind>) => number | null;
-  /** Values it stands for that its setting cannot have at all, as told. */
-  readonly strangers: (encoding: EncodingOf<Kind>) => readonly string[];
-  /** Other faults of it, by the field that has them. */
-  readonly faults: (encoding: EncodingOf<Kind>) => readonly EncodingFault[];
-}
-
-/** A fault of one encoding, by itself. */
-export interface EncodingFault {
-  readonly field: string;
-  readonly key: "profile.uncapped-inside-range";
-  readonly detail: string;
 }
 
 /** A range above this many values is a mistake in the profile, not a menu anybody steps through. */
@@ -83,17 +72,11 @@ export const ranged = {
   raws: ({ rawMin, rawMax }: { readonly rawMin: number; readonly rawMax: number }) => range(rawMin, rawMax),
   shows: (_: unknown, raw: number) => String(raw),
   stepOf: () => null,
-  strangers: () => [],
-  faults: () => [],
 } as const;
 
 /** One setting's value, or nothing where it is not known. */
 export const saying = (setting: SettingKey, value: SettingValue | null | undefined): Decoded =>
   value === null || value === undefined ? {} : { [setting]: value };
-
-/** What is told of a value its setting cannot have. */
-export const strangerOf = (setting: SettingKey, value: unknown): readonly string[] =>
-  inDomain(setting, value) ? [] : [`${setting} cannot be ${String(value)}`];
 
 /** The line has no such value. */
 export const refuse = (value: unknown, accepted: readonly string[] = []): Encoded => ({

@@ -1,7 +1,7 @@
 /** A number on a straight scale, shown as it is or scaled; a few raw values may stand for something of their own. */
 import { tidy } from "../../units";
 import type { SettingValue } from "../settings";
-import { encodeHeld, exactly, range, saying, strangerOf, type EncodingKind } from "./kind";
+import { encodeHeld, exactly, range, saying, type EncodingKind } from "./kind";
 
 const raws: EncodingKind<"number">["raws"] = ({ rawMin, rawMax, rawStep }) => range(rawMin, rawMax, rawStep);
 
@@ -25,6 +25,4 @@ export const number: EncodingKind<"number"> = {
     return encodeHeld(setting, value, held, strict);
   },
   stepOf: ({ perRaw, rawStep }) => Math.abs(perRaw * rawStep),
-  strangers: ({ setting, special }) => special.flatMap(({ means }) => strangerOf(setting, means)),
-  faults: () => [],
 };

@@ -46,8 +46,4 @@ export const speedCap: EncodingKind<"speed-cap"> = {
       beyond: whole > most ? { key: "encode.above-range", asked, most } : null,
     };
   },
-  faults: ({ uncappedRaw, rawMin, rawMax }) =>
-    uncappedRaw === null || uncappedRaw === rawMin || uncappedRaw === rawMax
-      ? []
-      : [{ field: "uncappedRaw", key: "profile.uncapped-inside-range", detail: String(uncappedRaw) }],
 };

@@ -3,8 +3,10 @@ import type { Encoding } from "../profileTypes";
 import { aroundDefault } from "./aroundDefault";
 import { bundle } from "./bundle";
 import { choice } from "./choice";
+import { clock } from "./clock";
 import type { EncodingKind } from "./kind";
 import { number } from "./number";
+import { pulsesOrOther } from "./pulsesOrOther";
 import { readOnly } from "./readOnly";
 import { reserved } from "./reserved";
 import { speedCap } from "./speedCap";
@@ -21,6 +23,8 @@ const KINDS: { readonly [Kind in Encoding["kind"]]: EncodingKind<Kind> } = {
   "wheel-size": wheelSize,
   "speed-cap": speedCap,
   "unknown-scale": unknownScale,
+  "pulses-or-other": pulsesOrOther,
+  clock,
   "read-only": readOnly,
   reserved,
 };

@@ -34,6 +34,4 @@ export const wheelCode: EncodingKind<"wheel-code"> = {
       : refuse(value, accepted);
   },
   stepOf: () => null,
-  strangers: () => [],
-  faults: () => [],
 };

@@ -1,8 +1,8 @@
 /** What every deed of a key does, in one table: a deed nobody does does not compile. */
 import { entryOf, HOME, levelAtPowerOn, levelsInForce, OFF, type MenuState } from "../menuState";
 import { layoutOf, type Deed, type DisplayProfile } from "../profile";
-import { act, back, leaveMenu, moveEntry, nextDigit, openPage, PIN_DIGITS, select } from "./pages";
-import { change, confirmDraft, save, stepDigit, stepRaw } from "./values";
+import { back, beginAction, leaveMenu, moveEntry, nextDigit, openPage, pinAsked, select } from "./pages";
+import { change, confirmDraft, save, setByProcedure, stepDigit, stepRaw } from "./values";
 
 type DeedOf<Kind extends Deed["kind"]> = Extract<Deed, { kind: Kind }>;
 
@@ -12,10 +12,7 @@ const DEEDS: {
   "power-on": (profile, state) => {
     const on: MenuState = {
       ...state,
-      screen:
-        state.pin === null
-          ? HOME
-          : { kind: "code", for: { kind: "start" }, digits: Array.from({ length: PIN_DIGITS }, () => 0), at: 0 },
+      screen: state.pin === null ? HOME : { kind: "code", for: { kind: "start" }, digits: pinAsked(profile), at: 0 },
       pending: state.saved,
       inForce: state.saved,
       lastAt: state.lastAt.map(() => 0),
@@ -26,6 +23,7 @@ const DEEDS: {
       cruising: false,
       brightness: 0,
       info: 0,
+      mode: 0,
     };
     return { ...on, level: levelAtPowerOn(profile, on) };
   },
@@ -70,7 +68,8 @@ const DEEDS: {
   },
   "step-digit": (profile, state, deed) =>
     change(profile, state, (line, raw) => stepDigit(profile, line, raw, deed.place)),
-  "confirm-value": (profile, state) => confirmDraft(profile, state),
+  "confirm-value": (profile, state, { then }) =>
+    then === "next-entry" ? moveEntry(profile, confirmDraft(profile, state), 1) : confirmDraft(profile, state),
   "cancel-value": (_, state) =>
     state.screen.kind === "menu" ? { ...state, screen: { ...state.screen, draft: null } } : state,
   "save-and-leave": (profile, state) => leaveMenu(save(profile, confirmDraft(profile, state))),
@@ -79,16 +78,23 @@ const DEEDS: {
   "run-action": (profile, state, deed) => {
     // In the menu the key acts on the line it stands on, and on no other.
     const entry = entryOf(profile, state)?.entry;
-    return state.screen.kind === "menu" && (entry?.kind !== "action" || entry.action !== deed.action)
-      ? state
-      : act(profile, state, deed.action);
+    const { screen } = state;
+    if (screen.kind === "menu")
+      return entry?.kind === "action" && entry.action === deed.action
+        ? beginAction(profile, state, deed, { page: screen.page, at: screen.at })
+        : state;
+    // Held through power-on it is done on the way up.
+    const on = screen.kind === "off" && deed.asks !== "nothing" ? perform(profile, state, { kind: "power-on" }) : state;
+    return beginAction(profile, on, deed, null);
   },
+  "set-value": (profile, state, { line, raw }) => setByProcedure(profile, state, line, raw),
   "start-walk-assist": (_, state) => ({ ...state, screen: { kind: "walk-assist" } }),
   "step-level": (profile, state, deed) => ({
     ...state,
     cruising: false,
-    level: Math.max(0, Math.min(levelsInForce(profile, state), state.level + deed.by)),
+    level: steppedLevel(profile, state, deed),
   }),
+  "next-mode": ({ modes }, state) => ({ ...state, mode: modes.length === 0 ? 0 : (state.mode + 1) % modes.length }),
   "toggle-lamp": (_, state) => ({ ...state, lampOn: !state.lampOn }),
   "toggle-hazard-lamp": (_, state) => ({ ...state, hazardOn: !state.hazardOn }),
   "next-info": (profile, state) => ({
@@ -103,6 +109,16 @@ const DEEDS: {
     brightness: Math.max(-5, Math.min(5, state.brightness + deed.by)),
   }),
 };
+
+/** The level one step on, round the ring or stopping at its ends. */
+function steppedLevel(profile: DisplayProfile, state: MenuState, { by, around }: DeedOf<"step-level">): number {
+  const { lowest } = profile.levels;
+  const highest = levelsInForce(profile, state);
+  const next = state.level + by;
+  if (next >= lowest && next <= highest) return next;
+  const [low, high] = around ? [highest, lowest] : [lowest, highest];
+  return next < lowest ? low : high;
+}
 
 /** The display after a deed. */
 export const perform = <Kind extends Deed["kind"]>(

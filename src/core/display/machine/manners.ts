@@ -34,6 +34,13 @@ const ACTS_AT_ONCE: { readonly [Way in DisplayProfile["inForce"]]: boolean } = {
 export const savingOf = ({ menu }: DisplayProfile): WayOfSaving => SAVING[menu.saves];
 /** All changes are saved together, on the way out: nothing before that saves any. */
 export const savesTogether = (profile: DisplayProfile): boolean => savingOf(profile).onLeavingMenu;
-export const blinksFirst = ({ menu }: DisplayProfile): boolean => BLINKS_FIRST[menu.changing];
+/** Whether a value of a page blinks and is confirmed before it counts. */
+export const blinksOn = ({ menu }: DisplayProfile, page: number): boolean =>
+  BLINKS_FIRST[menu.pages[page]?.changing ?? menu.changing];
+/** Whether values blink first on every page, or on some. */
+export const blinksEverywhere = (profile: DisplayProfile): boolean =>
+  profile.menu.pages.every((_, page) => blinksOn(profile, page));
+export const blinksSomewhere = (profile: DisplayProfile): boolean =>
+  profile.menu.pages.some((_, page) => blinksOn(profile, page));
 export const savesIdle = ({ menu }: DisplayProfile): boolean => SAVES_IDLE[menu.idle.pending];
 export const actsAtOnce = ({ inForce }: DisplayProfile): boolean => ACTS_AT_ONCE[inForce];

@@ -1,17 +1,14 @@
 /** Pages, entries, questions and codes: where the menu stands, and how it is left. */
-import { entryOf, entryShown, HOME, LONG_ON_MS, type MenuState, type Screen } from "../menuState";
-import { factoryRaws, layoutOf, type Action, type DisplayProfile, type PagePlace } from "../profile";
-import { actsAtOnce, blinksFirst, savesIdle, savingOf } from "./manners";
+import { entryOf, entryShown, HOME, LONG_ON_MS, type MenuPlace, type MenuState, type Screen } from "../menuState";
+import { factoryRaws, layoutOf, type Action, type Asks, type DisplayProfile, type PagePlace } from "../profile";
+import { actsAtOnce, blinksOn, savesIdle, savingOf } from "./manners";
 import { confirmDraft, leaveLine, save } from "./values";
 
-/** Digits of a start PIN. */
-export const PIN_DIGITS = 4;
-
 /** Where each page was left, with the entry the menu stands on. */
-const leftAt = ({ screen, lastAt }: MenuState): MenuState["lastAt"] =>
-  (screen.kind === "menu" || screen.kind === "confirm") && lastAt[screen.page] !== screen.at
-    ? lastAt.with(screen.page, screen.at)
-    : lastAt;
+const leftAt = ({ screen, lastAt }: MenuState): MenuState["lastAt"] => {
+  const place = screen.kind === "menu" ? screen : screen.kind === "confirm" ? screen.from : null;
+  return place && lastAt[place.page] !== place.at ? lastAt.with(place.page, place.at) : lastAt;
+};
 
 /** Home, with what was not saved thrown away. */
 export function leaveMenu(state: MenuState): MenuState {
@@ -76,7 +73,8 @@ export function moveTo(profile: DisplayProfile, state: MenuState, at: number, ms
 export function act(profile: DisplayProfile, state: MenuState, action: Action): MenuState {
   const noted: MenuState = { ...state, done: [...state.done, action] };
   if (action !== "restore") return noted;
-  const raws = factoryRaws(profile);
+  // What nobody knows the maker's value of stays as it is here; on a real display it is unknown from then on.
+  const raws = factoryRaws(profile).map((raw, i) => raw ?? state.saved[i] ?? 0);
   return {
     ...leaveMenu(noted),
     saved: raws,
@@ -86,12 +84,35 @@ export function act(profile: DisplayProfile, state: MenuState, action: Action): 
   };
 }
 
+/** Where something begun from a place of the menu, or from the home screen, goes back to. */
+const placed = (from: MenuPlace | null): Screen => (from ? { kind: "menu", ...from, draft: null } : HOME);
+
+/** Digits of a start PIN, none entered yet. */
+export const pinAsked = ({ pinDigits }: DisplayProfile): number[] => Array.from({ length: pinDigits }, () => 0);
+
+/** An action begun: asked about first where the display does so, a PIN always twice. */
+export function beginAction(
+  profile: DisplayProfile,
+  state: MenuState,
+  { action, asks }: { readonly action: Action; readonly asks: Asks },
+  from: MenuPlace | null,
+): MenuState {
+  if (action === "set-pin")
+    return {
+      ...state,
+      screen: { kind: "code", for: { kind: "new-pin", first: null, from }, digits: pinAsked(profile), at: 0 },
+      idleMs: 0,
+    };
+  if (asks === "nothing") return act(profile, state, action);
+  // A pattern is answered by the same key; a question starts on "no".
+  return { ...state, screen: { kind: "confirm", action, asks, from, yes: asks === "pattern" }, idleMs: 0 };
+}
+
 export function select(profile: DisplayProfile, state: MenuState): MenuState {
   const { screen } = state;
   if (screen.kind === "confirm") {
-    const entry = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.entry;
-    const menu: MenuState = { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
-    return entry?.kind === "action" && screen.yes ? act(profile, menu, entry.action) : menu;
+    const begun = { ...state, screen: placed(screen.from) };
+    return screen.yes ? act(profile, begun, screen.action) : begun;
   }
   const place = entryOf(profile, state);
   if (screen.kind !== "menu" || !place) return state;
@@ -101,25 +122,10 @@ export function select(profile: DisplayProfile, state: MenuState): MenuState {
     case "exit":
       return leaveMenu(place.entry.saves ? save(profile, state) : state);
     case "action":
-      if (place.entry.action === "set-pin")
-        return {
-          ...state,
-          screen: {
-            kind: "code",
-            for: { kind: "new-pin", first: null, page: screen.page, at: screen.at },
-            digits: Array.from({ length: PIN_DIGITS }, () => 0),
-            at: 0,
-          },
-        };
-      if (place.entry.asks === "nothing") return act(profile, state, place.entry.action);
-      // A pattern is answered by the same key; a question starts on "no".
-      return {
-        ...state,
-        screen: { kind: "confirm", page: screen.page, at: screen.at, yes: place.entry.asks === "pattern" },
-      };
+      return beginAction(profile, state, place.entry, { page: screen.page, at: screen.at });
     case "line": {
       const raw = state.pending[place.line];
-      return blinksFirst(profile) && screen.draft === null && raw !== undefined
+      return blinksOn(profile, screen.page) && screen.draft === null && raw !== undefined
         ? { ...state, screen: { ...screen, draft: raw } }
         : state;
     }
@@ -128,8 +134,7 @@ export function select(profile: DisplayProfile, state: MenuState): MenuState {
 
 export function back(profile: DisplayProfile, state: MenuState): MenuState {
   const { screen } = state;
-  if (screen.kind === "confirm")
-    return { ...state, screen: { kind: "menu", page: screen.page, at: screen.at, draft: null } };
+  if (screen.kind === "confirm") return { ...state, screen: placed(screen.from) };
   if (screen.kind === "monitor") return { ...state, screen: HOME };
   if (screen.kind === "code") return screen.for.kind === "start" ? state : leaveMenu(state);
   if (screen.kind !== "menu") return state;
@@ -153,9 +158,9 @@ export function nextDigit(profile: DisplayProfile, state: MenuState): MenuState 
     case "start":
       return entered === state.pin ? { ...state, screen: HOME } : { ...state, screen: again };
     case "new-pin": {
-      const { first, page, at } = screen.for;
+      const { first, from } = screen.for;
       if (first === null) return { ...state, screen: { ...again, for: { ...screen.for, first: entered } } };
-      const menu: MenuState = { ...state, screen: { kind: "menu", page, at, draft: null } };
+      const menu: MenuState = { ...state, screen: placed(from) };
       return first === entered ? { ...act(profile, menu, "set-pin"), pin: entered } : menu;
     }
   }

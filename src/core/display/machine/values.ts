@@ -1,8 +1,8 @@
 /** Values under the keys: stepped, blinking, confirmed, saved. */
 import { rankOf, rawValues } from "../encoding";
 import { lineAt, LONG_ON_MS, type MenuState } from "../menuState";
-import { linesOf, type DisplayProfile } from "../profile";
-import { actsAtOnce, blinksFirst, savingOf } from "./manners";
+import { lineIndex, linesOf, type DisplayProfile } from "../profile";
+import { actsAtOnce, blinksOn, savingOf } from "./manners";
 
 /** What is pending is kept, and acts where it does so at once. */
 export function save(profile: DisplayProfile, state: MenuState): MenuState {
@@ -49,7 +49,7 @@ export function change(
 ): MenuState {
   const line = lineAt(profile, state);
   if (state.screen.kind !== "menu" || line < 0) return state;
-  if (blinksFirst(profile))
+  if (blinksOn(profile, state.screen.page))
     return state.screen.draft === null
       ? state
       : { ...state, screen: { ...state.screen, draft: next(line, state.screen.draft) } };
@@ -74,4 +74,17 @@ export function confirmDraft(profile: DisplayProfile, state: MenuState): MenuSta
     pending: state.pending.with(line, state.screen.draft),
   };
   return savingOf(profile).onChange ? save(profile, changed) : changed;
+}
+
+/** A procedure's value: kept and in force at once, whatever the menu shows; on from wherever it was counted. */
+export function setByProcedure(profile: DisplayProfile, state: MenuState, code: string, raw: number): MenuState {
+  const line = lineIndex(profile, code);
+  return line < 0
+    ? state
+    : {
+        ...state,
+        saved: state.saved.with(line, raw),
+        pending: state.pending.with(line, raw),
+        inForce: state.inForce.with(line, raw),
+      };
 }

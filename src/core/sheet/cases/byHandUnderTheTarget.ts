@@ -9,7 +9,7 @@ export const CASE: Case = {
   lines: [
     wheelMm("w"),
     oneOf("c", "cruiseOn", { off: false, on: true }),
-    cap("v", {}, { shownWhen: { line: "c", raws: [0] } }),
+    cap("v", {}, { shownWhen: [{ line: "c", raws: [0] }] }),
   ],
   found: { w: "2190", c: "on" },
   byHand: { v: "22" },

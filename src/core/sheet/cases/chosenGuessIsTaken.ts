@@ -13,7 +13,14 @@ export const CASE: Case = {
       {},
       {
         claims: [
-          { from: "video", confidence: 0.5, says: "fourth line, speed?", setting: "assistCapKmh", chosen: true },
+          {
+            from: "video",
+            on: null,
+            confidence: 0.5,
+            says: "fourth line, speed?",
+            setting: "assistCapKmh",
+            chosen: true,
+          },
         ],
       },
     ),

@@ -10,8 +10,8 @@ export const CASE: Case = {
   lines: [
     wheelMm("w", {
       claims: [
-        { from: "leaflet", confidence: 0.6, says: "WD", setting: "circumferenceMm", chosen: false },
-        { from: "seller", confidence: 0.6, says: "watts", setting: "currentLimitA", chosen: false },
+        { from: "leaflet", on: null, confidence: 0.6, says: "WD", setting: "circumferenceMm", chosen: false },
+        { from: "seller", on: null, confidence: 0.6, says: "watts", setting: "currentLimitA", chosen: false },
       ],
     }),
     counted("p", "pulsesPerTurn", { min: 1, max: 12 }),

@@ -14,7 +14,14 @@ export const CASE: Case = {
       {},
       {
         claims: [
-          { from: "video", confidence: 0.5, says: "fourth line, speed?", setting: "assistCapKmh", chosen: false },
+          {
+            from: "video",
+            on: null,
+            confidence: 0.5,
+            says: "fourth line, speed?",
+            setting: "assistCapKmh",
+            chosen: false,
+          },
         ],
       },
     ),

@@ -8,7 +8,7 @@ export const CASE: Case = {
   leavesAs: "eu-epac",
   lines: [
     wheelMm("w"),
-    cap("v", {}, { shownWhen: { line: "c", raws: [1] } }),
+    cap("v", {}, { shownWhen: [{ line: "c", raws: [1] }] }),
     oneOf("c", "cruiseOn", { off: false, on: true }),
   ],
   found: { w: "2190", v: "32", c: "on" },

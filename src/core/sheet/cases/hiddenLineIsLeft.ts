@@ -9,7 +9,7 @@ export const CASE: Case = {
   lines: [
     wheelMm("w"),
     oneOf("c", "cruiseOn", { off: false, on: true }),
-    cap("v", {}, { shownWhen: { line: "c", raws: [1] } }),
+    cap("v", {}, { shownWhen: [{ line: "c", raws: [1] }] }),
   ],
   found: { w: "2190", c: "on", v: "32" },
   plan: { c: "off", v: "32" },

@@ -34,6 +34,18 @@ export const wheelMm = (code: string, edit: Partial<Line> = {}): Line =>
     edit,
   );
 
+/** A cut-off in half volts around the default of each nominal voltage. */
+export const aroundDefault = (code: string, defaults: Readonly<Record<number, number>>): Line =>
+  line(code, {
+    kind: "around-default",
+    setting: "cutOffV",
+    rawMin: -6,
+    rawMax: 6,
+    defaultRaw: 0,
+    perRaw: 0.5,
+    defaults: Object.entries(defaults).map(([nominalV, valueV]) => ({ nominalV: Number(nominalV), valueV })),
+  });
+
 /** A wheel by nominal inches. */
 export const wheelCodes = (code: string, inches: readonly number[], edit: Partial<Line> = {}): Line =>
   line(
@@ -121,6 +133,7 @@ export const cap = (
       uncappedShows: none ? "no cap" : null,
       basis: "shown",
       endsThrottle: false,
+      lowersPower: false,
       ...rest,
     },
     edit,
@@ -163,6 +176,6 @@ export const preset = (
 export function displayOf(lines: readonly Line[]): DisplayProfile {
   const plain = smallProfile(seeded(1), 0);
   const entries = lines.map(({ code }) => ({ kind: "line" as const, line: code }));
-  const page = { id: "top", name: "Top", entries, atEnds: "wrap" as const, opensAt: "first" as const };
+  const page = { id: "top", name: "Top", entries, atEnds: "wrap" as const, opensAt: "first" as const, changing: null };
   return { ...plain, acceptsNominalV: [], lines: [...lines], menu: { ...plain.menu, pages: [page] } };
 }

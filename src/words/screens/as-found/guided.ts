@@ -14,3 +14,5 @@ export const wheelClearOfThe = (keyNamesSaid: string) =>
   `Wheel clear of the floor or brake held. ${keyNamesSaid} must go down together.`;
 export const wheelClearOfTheFloor = "Wheel clear of the floor or brake held.";
 export const workingThemOut = "Working them out …";
+export const makersIsNotKnown = "The maker’s value is not known: type what it shows.";
+export const somethingThatVaries = "something that varies";

@@ -36,3 +36,6 @@ export const onlyWith = (line: string) => `only with ${line}`;
 export const faultCodes = "Fault codes";
 export const keyIs = (name: string, keyboard: string) => `${name} is ${keyboard}`;
 export const keysOf = (name: string) => `Keys of ${name}`;
+export const varies = "varies";
+export const notKnown = "not known";
+export const and = " and ";

@@ -15,3 +15,5 @@ export const lineOnTheDisplay = "Line on the display";
 export const goThereAndRead = "Go there and read it";
 export const goIntoTheNext = (page: null | string) => `Go into ${page ?? "the next page"}`;
 export const itMustShow = (view: string) => `It must show ${view}.`;
+export const holdAsItSays = "Hold as it says";
+export const noMenuShowsIt = "No menu shows what this sets.";

@@ -7,3 +7,4 @@ export const nextLine = "next line";
 export const leaveTheMenu = "leave the menu";
 export const switchOffAndOn = "switch off and on";
 export const enterTheCode = "enter the code";
+export const holdTheKeys = "hold the keys";

@@ -13,3 +13,4 @@ export const lineShows = (code: string) => `Line ${code} shows`;
 export const asPlanned = " as planned";
 export const differs = " differs";
 export const due = "due";
+export const notPlanned = "not planned: type what it shows";

@@ -24,3 +24,4 @@ export const classesItsCapCannot = "Classes its cap cannot hold";
 export const itsCapLineAgainst = "Its cap line against the classes";
 export const workbenchLine = (code: string, className: string, encodeProblem: string) =>
   `Line ${code}, ${className}: ${encodeProblem}`;
+export const walkIt = "Walk it";

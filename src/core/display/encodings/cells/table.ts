@@ -1,5 +1,6 @@
 /** How every kind of encoding is described, in one table: a kind that is missing does not compile. */
 import type { Encoding } from "../../profileTypes";
+import { reservedCells } from "./reserved";
 import { noCells, rangedCells, type EncodingCells } from "./cell";
 import { choiceCells } from "./choice";
 import { numberCells } from "./number";
@@ -10,16 +11,25 @@ const CELLS: { readonly [Kind in Encoding["kind"]]: EncodingCells<Kind> } = {
   choice: choiceCells,
   bundle: noCells,
   number: numberCells,
-  "around-default": rangedCells,
+  "around-default": { ...rangedCells, usual: () => ({ defaultRaw: 0 }) },
   "wheel-code": wheelCodeCells,
   "wheel-size": wheelSizeCells,
   "speed-cap": {
     ...rangedCells,
-    usual: () => ({ heldIn: "kmh", uncappedRaw: null, uncappedShows: null, basis: "unknown", endsThrottle: false }),
+    usual: () => ({
+      heldIn: "kmh",
+      uncappedRaw: null,
+      uncappedShows: null,
+      basis: "unknown",
+      endsThrottle: false,
+      lowersPower: false,
+    }),
   },
   "unknown-scale": { ...rangedCells, usual: () => ({ larger: "unknown", noneRaw: null, measured: [] }) },
+  "pulses-or-other": { ...rangedCells, usual: ({ rawMin }) => ({ handsOverRaw: rawMin ?? 0 }) },
+  clock: noCells,
   "read-only": noCells,
-  reserved: rangedCells,
+  reserved: reservedCells,
 };
 
 /** How an encoding is described. */

@@ -1,0 +1,221 @@
+/**
+ * What the keys do in a menu: each is tapped on a line, and what changes tells. A line's value stands there to be seen
+ * changing; a word without one could not tell going on from going in.
+ */
+import type { Deed } from "../profile";
+import type { Hand } from "./hand";
+import { effectOf, noteEffect, roleAt, type Place } from "./model";
+import { codeIn, enterRoot } from "./nav";
+import { sameSeen, type Asking, type Press } from "./questions";
+import { shownNumber } from "./values";
+import { isMenu, pairsOf } from "./waysIn";
+
+/** A page not told apart from others yet. */
+export const SOMEWHERE = -1;
+/** Lines a key that does nothing is tried on before it is left alone. */
+const MOST_LINES_TRIED = 5;
+
+export const menuKeys = (hand: Hand): readonly string[] =>
+  hand.model.setup.keys.filter(({ isKey }) => isKey).map(({ id }) => id);
+
+const taps = (hand: Hand): readonly Press[] => menuKeys(hand).map((key) => ({ kind: "tap", keys: [key] }));
+
+const has = (hand: Hand, page: number, kind: Deed["kind"], blinks: boolean, by?: 1 | -1): boolean =>
+  roleAt(hand.model, { on: "menu", page, blinks }, kind, by) !== null;
+
+/** Learns the keys of a menu just entered, so that it can be gone through and changed. */
+export function* learnKeys(hand: Hand, root: number): Asking<void> {
+  const rounds: readonly (readonly Press[])[] = [
+    taps(hand),
+    pairsOf(menuKeys(hand)).map((keys) => ({ kind: "tap", keys })),
+    menuKeys(hand).map((key) => ({ kind: "double-tap", keys: [key] })),
+  ];
+  for (const presses of rounds) {
+    yield* learnRound(hand, root, presses);
+    const changes = [false, true].some((blinks) => has(hand, root, "step-value", blinks));
+    const goes = ["next-entry", "previous-entry"].some((kind) => has(hand, root, kind as Deed["kind"], false));
+    if (changes && goes) return;
+  }
+}
+
+function* learnRound(hand: Hand, root: number, presses: readonly Press[]): Asking<void> {
+  for (let line = 0; line < MOST_LINES_TRIED; line++) {
+    if (!(yield* landOnLine(hand, root))) return;
+    for (const press of presses) {
+      if (!(yield* landOnLine(hand, root))) return;
+      if (!effectOf(hand.model, placeHere(hand), press)) yield* tryAtRest(hand, press);
+    }
+    // A line that takes no change taught nothing of what keys do while a value blinks.
+    const select = roleAt(hand.model, placeHere(hand), "select");
+    if (select && isAtLine(hand) && !has(hand, root, "step-value", true)) {
+      yield* hand.press(select.press, "blink", null);
+      yield* learnBlinking(hand, select.press);
+    }
+    const open = presses.filter((press) => !effectOf(hand.model, placeHere(hand), press));
+    if (open.length === 0 || (hasAll(hand, root) && line > 0)) return;
+    // On another line a key that did nothing here may do something.
+    if (!(yield* moveOn(hand))) return;
+  }
+}
+
+const hasAll = (hand: Hand, root: number): boolean => {
+  const blinks = has(hand, root, "select", false);
+  return (
+    has(hand, root, "next-entry", false) &&
+    has(hand, root, "step-value", blinks, 1) &&
+    has(hand, root, "step-value", blinks, -1)
+  );
+};
+
+const placeHere = ({ shown }: Hand): Place => ({
+  on: "menu",
+  page: SOMEWHERE,
+  blinks: shown.kind === "line" && shown.blinks,
+});
+
+const isAtLine = ({ shown }: Hand): boolean => shown.kind === "line" && !shown.blinks;
+
+/**
+ * Onto any line of the menu. Where a word comes up first, each key is tapped on it, and on what that leads to, until a
+ * line shows; the way there is remembered.
+ */
+function* landOnLine(hand: Hand, root: number): Asking<boolean> {
+  if (isAtLine(hand)) return true;
+  if (hand.landing) return yield* replay(hand, root, hand.landing);
+  const ways: (readonly Press[])[] = [[]];
+  for (let tried = 0; ways.length > 0 && tried < MOST_LANDINGS; tried++) {
+    const way = ways.shift() ?? [];
+    if (yield* replay(hand, root, way)) return remember(hand, way);
+    for (const press of taps(hand)) {
+      const from = hand.shown;
+      if (!isMenu(from)) if (!(yield* replayed(hand, root, way))) break;
+      const before = hand.shown;
+      const { seen } = yield* hand.press(press, "what-a-key-does", null);
+      if (isAtLine(hand)) return remember(hand, [...way, press]);
+      if (sameSeen(before, seen)) continue;
+      if (isMenu(seen)) ways.push([...way, press]);
+      hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
+      hand.shown = { kind: "unknown" };
+    }
+  }
+  return false;
+}
+
+/** Ways tried to come to a line at all. */
+const MOST_LANDINGS = 8;
+
+const remember = (hand: Hand, way: readonly Press[]): boolean => {
+  hand.landing = way;
+  return true;
+};
+
+function* replayed(hand: Hand, root: number, way: readonly Press[]): Asking<boolean> {
+  if (!(yield* enterRoot(hand, root))) return false;
+  for (const press of way) yield* hand.press(press, "go-in", null);
+  return isMenu(hand.shown);
+}
+
+function* replay(hand: Hand, root: number, way: readonly Press[]): Asking<boolean> {
+  return (yield* replayed(hand, root, way)) && isAtLine(hand);
+}
+
+function* moveOn(hand: Hand): Asking<boolean> {
+  for (let i = 0; i < 3; i++) {
+    const next =
+      roleAt(hand.model, placeHere(hand), "next-entry") ?? roleAt(hand.model, placeHere(hand), "previous-entry");
+    if (!next) return false;
+    yield* hand.press(next.press, "next-line", null);
+    if (hand.shown.kind === "line") return true;
+    if (!isMenu(hand.shown)) return false;
+  }
+  return false;
+}
+
+/**
+ * Keys learnt on a line of a page come to later, where none was found before that changes a value: menus whose first
+ * page has only words, or only what cannot be changed.
+ */
+export function* learnOnLine(hand: Hand, back: () => Asking<boolean>): Asking<void> {
+  for (const press of taps(hand)) {
+    if (effectOf(hand.model, placeHere(hand), press)) continue;
+    yield* tryAtRest(hand, press);
+    if (!(yield* back())) return;
+  }
+  const select = roleAt(hand.model, placeHere(hand), "select");
+  if (!select || !isAtLine(hand) || canStep(hand)) return;
+  const { seen } = yield* hand.press(select.press, "blink", null);
+  if (seen.kind === "line" && seen.blinks) yield* learnBlinking(hand, select.press);
+  yield* back();
+}
+
+/** Whether a key is known that changes a value. */
+export const canStep = ({ model }: Hand): boolean =>
+  [false, true].some((blinks) => roleAt(model, { on: "menu", page: SOMEWHERE, blinks }, "step-value") !== null);
+
+/** Which way a value went: up for a larger number, and for words whichever key came first. */
+function direction(hand: Hand, place: Place, before: string, after: string): 1 | -1 {
+  const [a, b] = [shownNumber(before), shownNumber(after)];
+  const taken = (by: 1 | -1) => roleAt(hand.model, place, "step-value", by) !== null;
+  const seen = Number.isNaN(a) || Number.isNaN(b) ? 1 : b > a ? 1 : -1;
+  // Two keys do not step the same way: one of them came round an end, or the values are words.
+  return taken(seen) && !taken(seen === 1 ? -1 : 1) ? (seen === 1 ? -1 : 1) : seen;
+}
+
+const step = (by: 1 | -1): Deed => ({ kind: "step-value", by, repeat: null });
+
+/** A gesture on a line at rest, and what it was seen to do. */
+function* tryAtRest(hand: Hand, press: Press): Asking<void> {
+  const { model, shown: before } = hand;
+  const place = placeHere(hand);
+  const { seen } = yield* hand.press(press, "what-a-key-does", null);
+  if (sameSeen(before, seen) || before.kind !== "line") return;
+  if (!isMenu(seen)) {
+    if (seen.kind === "home") noteEffect(model, place, press, { kind: "leave-without-saving" });
+    hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
+    return;
+  }
+  if (codeIn(seen) !== before.code) {
+    const next = roleAt(model, place, "next-entry");
+    noteEffect(model, place, press, { kind: next && next.press !== press ? "previous-entry" : "next-entry" });
+    return;
+  }
+  if (seen.kind !== "line") return;
+  if (seen.blinks) {
+    noteEffect(model, place, press, { kind: "select" });
+    yield* learnBlinking(hand, press);
+    return;
+  }
+  noteEffect(model, place, press, step(direction(hand, place, before.shows, seen.shows)));
+}
+
+/** What keys do while a value blinks: it is made to blink again as often as that takes. */
+function* learnBlinking(hand: Hand, select: Press): Asking<void> {
+  const { model } = hand;
+  for (const press of [...taps(hand).filter((each) => each !== select), ...taps(hand)]) {
+    const { shown: before } = hand;
+    if (before.kind !== "line" || !before.blinks) return;
+    const place = placeHere(hand);
+    if (effectOf(model, place, press)) continue;
+    const { seen } = yield* hand.press(press, "blink", null);
+    if (sameSeen(before, seen)) continue;
+    if (seen.kind === "line" && seen.code === before.code && seen.blinks) {
+      noteEffect(model, place, press, step(direction(hand, place, before.shows, seen.shows)));
+      continue;
+    }
+    if (!isMenu(seen)) {
+      if (seen.kind === "home") noteEffect(model, place, press, { kind: "save-and-leave" });
+      hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
+      return;
+    }
+    if (codeIn(seen) !== before.code) noteEffect(model, place, press, { kind: "confirm-value", then: "next-entry" });
+    else if (seen.kind === "line")
+      noteEffect(model, place, press, {
+        kind: seen.shows === before.shows ? "confirm-value" : "cancel-value",
+        ...(seen.shows === before.shows ? { then: "stays" } : {}),
+      } as Deed);
+    if (hand.shown.kind !== "line") return;
+    yield* hand.press(select, "blink", null);
+  }
+  const confirm = roleAt(model, placeHere(hand), "confirm-value");
+  if (confirm && hand.shown.kind === "line" && hand.shown.blinks) yield* hand.press(confirm.press, "confirm", null);
+}

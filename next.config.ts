@@ -27,6 +27,8 @@ const config: NextConfig = {
       dexie: "dexie/dist/modern/dexie.mjs",
       "next/dist/compiled/process": { browser: "./src/ui/browser/process.ts" },
       "../build/polyfills/polyfill-module": { browser: "./src/ui/browser/nothingToAdd.ts" },
+      "../../../lib/constants": { browser: "./src/ui/browser/frameworkNames.ts" },
+      "./reducers/server-action-reducer": { browser: "./src/ui/browser/noServerActions.ts" },
     },
   },
   // Types are checked by `npm test`, once.

@@ -17,7 +17,7 @@ const MOST: Readonly<Record<string, { readonly worst: number; readonly mean: num
   Quillon: { worst: 28, mean: 25.1 },
   Lathe: { worst: 61, mean: 53.9 },
   // Its key that confirms and goes on makes passing a wrong line worth trying.
-  Marram: { worst: 2070, mean: 362.2 },
+  Marram: { worst: 2070, mean: 363.7 },
 };
 
 describe("expansions of a plan", () => {

@@ -1,11 +1,8 @@
 import type { ReactNode } from "react";
 import type { Paper } from "@/core/record";
-import { later } from "@/ui/primitives/later";
+import { BrokenSeal } from "../job/BrokenSeal";
 import { ENGLISH } from "@/words/ownersCard/english";
 import type { OwnersWords } from "@/words/ownersCard/ownersWords";
-
-/** Loaded where a seal is broken. */
-const BrokenSeal = later(() => import("../job/BrokenSeal").then((module) => module.BrokenSeal));
 
 export const CARD = "print-page rounded-xl bg-sheet p-6 max-sm:p-4 print:rounded-none print:p-0";
 

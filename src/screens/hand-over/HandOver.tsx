@@ -6,6 +6,7 @@ import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primiti
 import { count, STAGE_NAMES } from "@/words";
 import { later } from "@/ui/primitives/later";
 import { workAsk } from "@/workers/keysClient";
+import { BrokenSeal } from "../job/BrokenSeal";
 import { JobField } from "../job/JobField";
 import { SaveJob } from "../job/SaveJob";
 import type { StageProps } from "../job/stageProps";
@@ -15,8 +16,7 @@ import { WayBackCard } from "./WayBackCard";
 import { WorkshopSheet } from "./WorkshopSheet";
 import * as say from "@/words/screens/hand-over/handOver";
 
-/** Loaded where there is no display, a seal is broken, or something stands against it. */
-const BrokenSeal = later(() => import("../job/BrokenSeal").then((module) => module.BrokenSeal));
+/** Loaded where there is no display, or something stands against it. */
 const NoDisplay = later(() => import("../job/NoDisplay").then((module) => module.NoDisplay));
 const Against = later(() => import("./Against").then((module) => module.Against));
 

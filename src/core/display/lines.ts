@@ -34,10 +34,12 @@ export function withLines(profile: DisplayProfile, lines: readonly Line[]): Disp
   const listed = new Set(
     pages.flatMap((page) => page.entries.flatMap((entry) => (entry.kind === "line" ? [entry.line] : []))),
   );
+  // A line no page listed before, set by a procedure, stays on none.
+  const unlisted = new Set(profile.lines.map((line) => line.code).filter((code) => !listed.has(code)));
   const added = lines
-    .filter((line) => !listed.has(line.code))
+    .filter((line) => !listed.has(line.code) && !unlisted.has(line.code))
     .map((line) => ({ kind: "line" as const, line: line.code }));
-  const flat = pages.length === 1 && pages[0]?.entries.every((entry) => entry.kind === "line");
+  const flat = unlisted.size === 0 && pages.length === 1 && pages[0]?.entries.every((entry) => entry.kind === "line");
   const [first, ...others] = pages;
   const entries = flat
     ? lines.map((line) => ({ kind: "line" as const, line: line.code }))

@@ -5,6 +5,7 @@
 import * as v from "valibot";
 import { SETTING_KEYS } from "./settings";
 import { LONGEST_CODE, RESERVED_NAMES } from "../units/limits";
+import { noting, type FieldFacts } from "./fieldFacts";
 import { FORMAT, FORMAT_VERSION, MOST_LINES } from "./profileFormat";
 
 const Slug = v.pipe(
@@ -17,9 +18,22 @@ const NOT_RESERVED = new RegExp(`^(?!(${RESERVED_NAMES.join("|")})$)`);
 const Text = v.pipe(v.string(), v.minLength(1), v.maxLength(400));
 const Mark = v.pipe(v.string(), v.minLength(1), v.maxLength(LONGEST_CODE), v.regex(NOT_RESERVED, "another name"));
 const Raw = v.pipe(v.number(), v.integer(), v.minValue(-9999), v.maxValue(99999));
-const Ms = v.pipe(v.number(), v.integer(), v.minValue(50), v.maxValue(600_000));
-const HoldMs = v.pipe(v.number(), v.integer(), v.minValue(400), v.maxValue(30_000));
-const Setting = v.picklist(SETTING_KEYS);
+const IN_SECONDS: FieldFacts = { typedIn: { unit: "s", per: 1000 } };
+const IN_MM: FieldFacts = { typedIn: { unit: "mm", per: 1 } };
+const IN_PERCENT: FieldFacts = { typedIn: { unit: "%", per: 0.01 } };
+const Ms = noting(v.pipe(v.number(), v.integer(), v.minValue(50), v.maxValue(600_000)), IN_SECONDS);
+const HoldMs = noting(v.pipe(v.number(), v.integer(), v.minValue(400), v.maxValue(30_000)), IN_SECONDS);
+const Setting = noting(v.picklist(SETTING_KEYS), { names: "setting" });
+const Volts = noting(v.number(), { typedIn: { unit: "V", per: 1 } });
+const NotNull = v.pipe(
+  v.number(),
+  v.check((n) => n !== 0, "anything but 0"),
+);
+// A field that names another part of the description: forms offer what is there.
+const PageId = noting(v.pipe(Slug, v.maxLength(60)), { names: "page" });
+const KeyId = noting(v.pipe(Slug, v.maxLength(60)), { names: "key" });
+const LineCode = noting(v.pipe(Mark, v.maxLength(LONGEST_CODE)), { names: "line" });
+const InfoLine = noting(v.pipe(Text, v.maxLength(400)), { names: "info-line" });
 const Value = v.union([v.number(), v.boolean(), v.pipe(v.string(), v.maxLength(30))]);
 
 // ── keys and rules ──────────────────────────────────────────────────────────────────────────────────────────────────
@@ -52,7 +66,7 @@ export const DeedSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("power-off") }),
   v.strictObject({
     kind: v.literal("open-page"),
-    page: Slug,
+    page: PageId,
     code: v.nullable(v.pipe(v.string(), v.regex(/^\d{1,8}$/, "1 to 8 digits"))),
   }),
   v.strictObject({ kind: v.literal("next-entry") }),
@@ -72,7 +86,7 @@ export const DeedSchema = v.variant("kind", [
   v.strictObject({ kind: v.literal("next-digit") }),
   v.strictObject({ kind: v.literal("run-action"), action: ActionSchema, asks: AsksSchema }),
   /** A procedure that sets a line no menu shows, or one that it does: held so long, it holds this value. */
-  v.strictObject({ kind: v.literal("set-value"), line: Mark, raw: Raw }),
+  v.strictObject({ kind: v.literal("set-value"), line: LineCode, raw: Raw }),
   v.strictObject({ kind: v.literal("start-walk-assist") }),
   /** One level up or down; round the ring of levels, or stopping at its ends. */
   v.strictObject({ kind: v.literal("step-level"), by: v.picklist([1, -1]), around: v.boolean() }),
@@ -92,17 +106,17 @@ export const KeyRuleSchema = v.strictObject({
   /** Screen on which the rule holds. */
   on: v.picklist(["off", "home", "menu", "code", "confirm", "monitor"]),
   /** In the menu: only on these pages. */
-  pages: v.nullable(v.pipe(v.array(Slug), v.minLength(1))),
+  pages: v.nullable(v.pipe(v.array(PageId), v.minLength(1))),
   /** In the menu: only while a value blinks, or only while none does. */
   editing: v.nullable(v.boolean()),
   /** At home: only while the info line shows this. */
-  infoLine: v.nullable(Text),
+  infoLine: v.nullable(InfoLine),
   /** Only within so long of power-on, or only later. */
   sincePowerOn: v.nullable(v.strictObject({ kind: v.picklist(["within", "after"]), ms: Ms })),
   /** Only while the wheel is still. */
   wheelStill: v.boolean(),
   /** Keys pressed together. */
-  keys: v.pipe(v.array(Slug), v.minLength(1), v.maxLength(4)),
+  keys: v.pipe(v.array(KeyId), v.minLength(1), v.maxLength(4)),
   gesture: v.variant("kind", [
     v.strictObject({ kind: v.literal("tap") }),
     v.strictObject({ kind: v.literal("double-tap") }),
@@ -110,7 +124,7 @@ export const KeyRuleSchema = v.strictObject({
     /** The keys stay down for so long after `released`, held with them before, have come up again. */
     v.strictObject({
       kind: v.literal("keep-holding"),
-      released: v.pipe(v.array(Slug), v.minLength(1), v.maxLength(3)),
+      released: v.pipe(v.array(KeyId), v.minLength(1), v.maxLength(3)),
       holdMs: HoldMs,
     }),
   ]),
@@ -121,7 +135,7 @@ export const KeyRuleSchema = v.strictObject({
 
 const Option = v.strictObject({ raw: Raw, shows: Mark, means: Value });
 const SpecialSchema = v.array(v.strictObject({ raw: Raw, shows: v.nullable(Mark), means: Value }));
-const Uncertainty = v.pipe(v.number(), v.minValue(0), v.maxValue(0.2));
+const Uncertainty = noting(v.pipe(v.number(), v.minValue(0), v.maxValue(0.2)), IN_PERCENT);
 
 /** What a cap is compared with: the speed shown, the controller's own measure, or nobody knows. */
 const CapBasisSchema = v.picklist(["shown", "own", "unknown"]);
@@ -156,16 +170,10 @@ export const NumberSchema = v.strictObject({
   /** Distance between two raw values. */
   rawStep: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(1000)),
   /** value = offset + raw · perRaw, in the setting's unit; below 0 where the line runs backwards. */
-  perRaw: v.pipe(
-    v.number(),
-    v.check((n) => n !== 0, "anything but 0"),
-  ),
+  perRaw: NotNull,
   offset: v.number(),
   /** The display writes `raw · shownPer`, with `decimals`. */
-  shownPer: v.pipe(
-    v.number(),
-    v.check((n) => n !== 0, "anything but 0"),
-  ),
+  shownPer: NotNull,
   shownOffset: v.number(),
   decimals: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2)),
   /** Raw values that stand for something of their own: 0 for never. */
@@ -181,12 +189,9 @@ export const AroundDefaultSchema = v.strictObject({
   rawMax: Raw,
   /** Raw value at which it holds the default: 0 for a step number, the default's own number where that is shown. */
   defaultRaw: Raw,
-  perRaw: v.pipe(
-    v.number(),
-    v.check((n) => n !== 0, "anything but 0"),
-  ),
+  perRaw: NotNull,
   /** Default of the line, V, by nominal volts. */
-  defaults: v.pipe(v.array(v.strictObject({ nominalV: v.number(), valueV: v.number() })), v.minLength(1)),
+  defaults: v.pipe(v.array(v.strictObject({ nominalV: Volts, valueV: Volts })), v.minLength(1)),
 });
 
 export const WheelCodeSchema = v.strictObject({
@@ -197,9 +202,9 @@ export const WheelCodeSchema = v.strictObject({
       v.strictObject({
         raw: Raw,
         shows: Mark,
-        inch: v.pipe(v.number(), v.minValue(5), v.maxValue(40)),
+        inch: noting(v.pipe(v.number(), v.minValue(5), v.maxValue(40)), { typedIn: { unit: "in", per: 1 } }),
         /** Circumference the display takes the code for, mm; null: nominal inch × 25.4 × π. */
-        circumferenceMm: v.nullable(v.pipe(v.number(), v.minValue(400), v.maxValue(3200))),
+        circumferenceMm: v.nullable(noting(v.pipe(v.number(), v.minValue(400), v.maxValue(3200)), IN_MM)),
       }),
     ),
     v.minLength(1),
@@ -267,7 +272,7 @@ export const UnknownScaleSchema = v.strictObject({
     v.strictObject({
       raw: Raw,
       value: v.number(),
-      on: v.optional(v.strictObject({ rolloutMm: v.number(), r: v.nullable(v.number()) })),
+      on: v.optional(v.strictObject({ rolloutMm: noting(v.number(), IN_MM), r: v.nullable(v.number()) })),
     }),
   ),
 });
@@ -290,10 +295,7 @@ export const ReservedSchema = v.strictObject({
       /** It writes `offset + raw · per`, with `decimals`; some values have a mark of their own. */
       v.strictObject({
         kind: v.literal("scaled"),
-        per: v.pipe(
-          v.number(),
-          v.check((n) => n !== 0, "anything but 0"),
-        ),
+        per: NotNull,
         offset: v.number(),
         decimals: v.pipe(v.number(), v.integer(), v.minValue(0), v.maxValue(2)),
         special: v.pipe(v.array(v.strictObject({ raw: Raw, shows: Mark })), v.maxLength(8)),
@@ -322,7 +324,7 @@ export const EncodingSchema = v.variant("kind", [
 // ── menu ────────────────────────────────────────────────────────────────────────────────────────────────────────────
 
 /** Holds while another line has one of these raw values. */
-const ConditionSchema = v.strictObject({ line: Mark, raws: v.pipe(v.array(Raw), v.minLength(1)) });
+const ConditionSchema = v.strictObject({ line: LineCode, raws: v.pipe(v.array(Raw), v.minLength(1)) });
 /** Holds while all of these hold. */
 const ConditionsSchema = v.pipe(v.array(ConditionSchema), v.minLength(1), v.maxLength(4));
 
@@ -331,7 +333,7 @@ export const ClaimSchema = v.strictObject({
   /** Day it was said or seen, as 2026-05-01; null where nobody noted it. */
   on: v.nullable(v.pipe(v.string(), v.isoDate())),
   /** 0 to 1. */
-  confidence: v.pipe(v.number(), v.minValue(0), v.maxValue(1)),
+  confidence: noting(v.pipe(v.number(), v.minValue(0), v.maxValue(1)), IN_PERCENT),
   says: Text,
   setting: v.nullable(Setting),
   chosen: v.boolean(),
@@ -357,8 +359,8 @@ export const LineSchema = v.strictObject({
 });
 
 const EntrySchema = v.variant("kind", [
-  v.strictObject({ kind: v.literal("line"), line: Mark }),
-  v.strictObject({ kind: v.literal("page"), code: Mark, page: Slug }),
+  v.strictObject({ kind: v.literal("line"), line: LineCode }),
+  v.strictObject({ kind: v.literal("page"), code: Mark, page: PageId }),
   v.strictObject({ kind: v.literal("exit"), code: Mark, saves: v.boolean() }),
   /** Something done, not set. It asks yes or no, wants a confirmation pattern answered, or does it at once. */
   v.strictObject({
@@ -392,7 +394,7 @@ export const DisplayProfileSchema = v.strictObject({
   glass: v.picklist(["segment", "colour"]),
   keys: v.pipe(v.array(KeySchema), v.minLength(1), v.maxLength(10)),
   /** Two taps within this are a double tap, ms. */
-  doubleTapMs: v.pipe(v.number(), v.integer(), v.minValue(150), v.maxValue(1500)),
+  doubleTapMs: noting(v.pipe(v.number(), v.integer(), v.minValue(150), v.maxValue(1500)), IN_SECONDS),
   rules: v.pipe(v.array(KeyRuleSchema), v.minLength(1), v.maxLength(100)),
   /** What the info line can show at home, in the order its key steps through. */
   infoLines: v.pipe(v.array(Text), v.maxLength(12)),
@@ -406,7 +408,7 @@ export const DisplayProfileSchema = v.strictObject({
     /** The first page is the one a key plan calls "the menu". */
     pages: v.pipe(v.array(PageSchema), v.minLength(1), v.maxLength(40)),
     idle: v.strictObject({
-      closesAfterMs: v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)),
+      closesAfterMs: noting(v.pipe(v.number(), v.integer(), v.minValue(3000), v.maxValue(600_000)), IN_SECONDS),
       pending: v.picklist(["save", "discard"]),
     }),
     /** A value changes at once under the keys, or blinks first and is confirmed. */
@@ -416,9 +418,8 @@ export const DisplayProfileSchema = v.strictObject({
   /** All value lines, in the order the menu shows them when everything is shown. */
   lines: v.pipe(v.array(LineSchema), v.minLength(1), v.maxLength(MOST_LINES)),
   inForce: v.picklist(["at-once", "after-power-cycle"]),
-  /** Volts the display and its controller run on. */
   /** Packs it takes, nominal volts; none where nobody has said. */
-  acceptsNominalV: v.array(v.number()),
+  acceptsNominalV: v.array(Volts),
   faultCodes: v.pipe(v.array(v.strictObject({ code: Mark, says: Text })), v.maxLength(60)),
   source: Text,
 });

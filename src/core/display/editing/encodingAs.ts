@@ -1,0 +1,92 @@
+/** A line written in another way: what it was seen to show stays, and only how that is read is new. */
+import { is } from "valibot";
+import { rawValues, shows } from "../encoding";
+import { seenAs } from "../meaning";
+import { EncodingSchema } from "../profileSchema";
+import type { DisplayProfile, Encoding, Line } from "../profile";
+import { SETTINGS, type SettingKey } from "../settings";
+import { leastOf, ofKind } from "./blank";
+import { formOf, type FormOf } from "./grammar";
+
+type Reserved = Extract<Encoding, { kind: "reserved" }>;
+
+/** Most marks a line of no meaning lists. */
+const MOST_MARKS = 120;
+/** Most values that are listed one by one. */
+const MOST_OPTIONS = 64;
+
+/** A line nobody can give a meaning, with what it was seen to show. */
+export function asSeen(encoding: Encoding): Reserved {
+  if (encoding.kind === "reserved") return encoding;
+  const raws = rawValues(encoding);
+  const [rawMin, rawMax] = [Math.min(...raws), Math.max(...raws)];
+  if (raws.length === 0) return { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 };
+  const plain = raws.every((raw) => shows(encoding, raw) === String(raw));
+  if (plain && raws.length === rawMax - rawMin + 1) return { kind: "reserved", setting: null, rawMin, rawMax };
+  if (raws.length > MOST_MARKS) return { kind: "reserved", setting: null, rawMin, rawMax };
+  const marks = raws.map((raw) => shows(encoding, raw));
+  return { kind: "reserved", setting: null, rawMin: 0, rawMax: marks.length - 1, shown: { kind: "listed", marks } };
+}
+
+/** The values seen, each with the least its setting can stand at: somebody has to say what they are. */
+function optionsOf(
+  encoding: Encoding,
+  setting: SettingKey,
+): { raw: number; shows: string; means: string | number | boolean }[] {
+  const raws = rawValues(encoding).slice(0, MOST_OPTIONS);
+  const { domain } = SETTINGS[setting];
+  const means = (i: number, raw: number) =>
+    domain.kind === "flag"
+      ? i === 1
+      : domain.kind === "choice"
+        ? (domain.values[i] ?? leastOf(setting))
+        : raw >= domain.min && raw <= domain.max
+          ? raw
+          : leastOf(setting);
+  return (raws.length > 0 ? raws : [0, 1]).map((raw, i) => ({
+    raw,
+    shows: shows(encoding, raw),
+    means: means(i, raw),
+  }));
+}
+
+/** What a line means that can mean nothing else; otherwise what it meant, and the first thing there is where nothing. */
+function settingFor(kind: Encoding["kind"], was: Encoding): SettingKey | null {
+  const form = formOf(EncodingSchema) as FormOf<"kinds">;
+  const asked = form.kinds.get(kind)?.get("setting");
+  if (!asked || asked.kind === "fixed") return (asked?.kind === "fixed" ? asked.value : null) as SettingKey | null;
+  const allowed = asked.kind === "choice" ? asked.values : [];
+  return was.setting !== null && allowed.includes(was.setting) ? was.setting : ((allowed[0] as SettingKey) ?? null);
+}
+
+/** A line's encoding as another kind. */
+export function encodingAs(encoding: Encoding, kind: Encoding["kind"], profile: DisplayProfile): Encoding {
+  if (kind === encoding.kind) return encoding;
+  const seen = asSeen(encoding);
+  if (kind === "reserved") return seen;
+  const setting = settingFor(kind, encoding);
+  // What the values seen come to by themselves, where that is of the kind wanted.
+  const natural = setting ? seenAs(seen, setting) : null;
+  if (natural?.kind === kind && is(EncodingSchema, natural)) return natural;
+  const { kinds } = formOf(EncodingSchema) as FormOf<"kinds">;
+  const raws = rawValues(encoding);
+  const range = raws.length > 0 ? { rawMin: Math.min(...raws), rawMax: Math.max(...raws) } : {};
+  const options = setting === null ? optionsOf(encoding, "backlight") : optionsOf(encoding, setting);
+  const listed =
+    kind === "bundle"
+      ? { options: options.map(({ raw, shows: text }) => ({ raw, shows: text, means: { speedUnit: "kmh" } })) }
+      : kind === "choice"
+        ? { options }
+        : {};
+  const next = ofKind(kinds, kind, { ...encoding, ...range, ...listed, ...(setting ? { setting } : {}) }, profile);
+  if (!is(EncodingSchema, next)) throw new Error(`no line of kind ${kind} can be made of ${encoding.kind}`);
+  return next;
+}
+
+/** A line written another way; the maker's value stays where the line still shows it. */
+export function lineAs(line: Line, encoding: Encoding): Line {
+  const { factoryRaw } = line;
+  const showed = factoryRaw === null || line.encoding.kind === "read-only" ? null : shows(line.encoding, factoryRaw);
+  const kept = showed === null ? undefined : rawValues(encoding).find((raw) => shows(encoding, raw) === showed);
+  return { ...line, encoding, factoryRaw: kept ?? null };
+}

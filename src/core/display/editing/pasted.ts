@@ -1,0 +1,103 @@
+/** Rows of a list pasted as a column of text: wheel codes, shares, fault codes. */
+import { is } from "valibot";
+import { typedNumber } from "../../units/typedNumber";
+import { inDomain, type SettingKey } from "../settings";
+import type { DisplayProfile } from "../profile";
+import { blank } from "./blank";
+import type { FieldForm, FormOf } from "./grammar";
+
+/** A field read from what was typed for it; undefined where it takes no such thing. */
+export function typedValue(form: FieldForm, typed: string, setting: SettingKey | null): unknown {
+  const text = typed.trim();
+  switch (form.kind) {
+    case "number": {
+      const typedIn = form.facts.typedIn?.per ?? 1;
+      // Of 2.35 s are held 2350 ms, and not 2349.99.
+      const value = Number((typedNumber(text) * typedIn).toPrecision(12));
+      return text !== "" && is(form.schema, value) ? value : undefined;
+    }
+    case "text":
+      return is(form.schema, text) ? text : undefined;
+    case "choice":
+      return form.values.find((value) => String(value).toLowerCase() === text.toLowerCase());
+    case "meaning":
+      return setting === null ? undefined : typedMeaning(setting, text);
+    case "may-lack":
+      return text === "" ? form.lacking : typedValue(form.of, text, setting);
+    default:
+      return undefined;
+  }
+}
+
+/** What a value stands for, typed; undefined where its setting knows no such thing. */
+export function typedMeaning(setting: SettingKey, typed: string): number | boolean | string | undefined {
+  const number = typedNumber(typed);
+  const flag = /^(true|yes|on)$/i.test(typed) ? true : /^(false|no|off)$/i.test(typed) ? false : undefined;
+  return [flag, Number.isNaN(number) ? undefined : number, typed].find(
+    (value) => value !== undefined && inDomain(setting, value),
+  );
+}
+
+export type Pasted =
+  | { readonly ok: true; readonly items: readonly unknown[] }
+  /** The row that cannot be read, from 1, and the field of it. */
+  | { readonly ok: false; readonly row: number; readonly field: string; readonly typed: string };
+
+/** Fields of an item a column can hold, in their order. */
+export const columnsOf = (form: FormOf<"list">): readonly string[] =>
+  form.of.kind === "group"
+    ? [...form.of.fields]
+        .filter(([, { kind }]) => kind !== "group" && kind !== "list" && kind !== "meanings")
+        .map(([name]) => name)
+    : ["value"];
+
+/** Cells of a row: between tabs, semicolons, or an equals sign; a single cell otherwise. */
+const cellsOf = (row: string): readonly string[] => row.split(/\t|;|=|\s\|\s/).map((cell) => cell.trim());
+
+/**
+ * Items of a list from rows of text, each with its cells in the order of its fields. Where rows have one cell less, the
+ * raw value is counted on.
+ */
+export function pastedItems(
+  form: FormOf<"list">,
+  text: string,
+  setting: SettingKey | null,
+  profile: DisplayProfile,
+): Pasted {
+  const rows = text.split(/\r?\n/).filter((row) => row.trim() !== "");
+  const items: unknown[] = [];
+  for (const [i, row] of rows.entries()) {
+    const cells = cellsOf(row);
+    const read =
+      form.of.kind === "group"
+        ? rowOf(form.of, cells, items.length, setting, profile)
+        : { value: typedValue(form.of, row, setting), field: "value", typed: row };
+    if (read.value === undefined) return { ok: false, row: i + 1, field: read.field, typed: read.typed };
+    items.push(read.value);
+  }
+  return { ok: true, items };
+}
+
+function rowOf(
+  form: FormOf<"group">,
+  cells: readonly string[],
+  at: number,
+  setting: SettingKey | null,
+  profile: DisplayProfile,
+) {
+  const names = [...form.fields.keys()];
+  // Without a raw value of its own, a row is the next one.
+  const counted = names[0] === "raw" && cells.length > 0 && cells.length < asked(form) ? [String(at), ...cells] : cells;
+  const item: Record<string, unknown> = {};
+  for (const [i, [name, field]] of [...form.fields].entries()) {
+    const typed = counted[i];
+    const value = typed === undefined ? blank(field, profile) : typedValue(field, typed, setting);
+    if (value === undefined && field.kind !== "may-lack") return { value: undefined, field: name, typed: typed ?? "" };
+    if (value !== undefined) item[name] = value;
+  }
+  return { value: item, field: "", typed: "" };
+}
+
+/** Fields a row has to have. */
+const asked = (form: FormOf<"group">): number =>
+  [...form.fields.values()].filter(({ kind }) => kind !== "may-lack").length;

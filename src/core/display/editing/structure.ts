@@ -1,0 +1,197 @@
+/** The menu taken apart and put together: pages, entries and keys, with all that names them. */
+import { layoutOf, type DisplayProfile, type Entry, type KeyRule, type Page } from "../profile";
+import { newLine } from "../lines";
+import { withLineAt } from "../draft";
+
+/** Where an entry stands. */
+export interface EntrySpot {
+  readonly page: number;
+  readonly at: number;
+}
+
+const withPages = (profile: DisplayProfile, pages: readonly Page[]): DisplayProfile => ({
+  ...profile,
+  menu: { ...profile.menu, pages: [...pages] },
+});
+
+const withEntries = (profile: DisplayProfile, page: number, entries: readonly Entry[]): DisplayProfile =>
+  withPages(
+    profile,
+    profile.menu.pages.map((each, i) => (i === page ? { ...each, entries: [...entries] } : each)),
+  );
+
+/** A word none of the others is: the first that is free, counted on. */
+export function freeName(taken: readonly string[], stem: string): string {
+  const counted = [...Array(taken.length + 1).keys()].map((i) => `${stem}${i === 0 ? "" : `-${i + 1}`}`);
+  return counted.find((name) => !taken.includes(name)) ?? stem;
+}
+
+/** A code no line and no entry has: the next number. */
+export function freeCode(profile: DisplayProfile): string {
+  const taken = new Set([
+    ...profile.lines.map(({ code }) => code),
+    ...profile.menu.pages.flatMap(({ entries }) => entries.flatMap((entry) => ("code" in entry ? [entry.code] : []))),
+  ]);
+  const numbers = [...Array(taken.size + 1).keys()].map((i) => String(profile.lines.length + 1 + i));
+  return numbers.find((code) => !taken.has(code)) ?? "new";
+}
+
+/** Lines stand in the order the menu shows them: a line just put in or moved follows the one before it on its page. */
+function inOrder(profile: DisplayProfile, code: string): DisplayProfile {
+  const entries = profile.menu.pages.find((page) =>
+    page.entries.some((entry) => entry.kind === "line" && entry.line === code),
+  )?.entries;
+  const line = profile.lines.find((each) => each.code === code);
+  if (!entries || !line) return profile;
+  const onPage = linesOn(entries);
+  const [before, after] = [onPage[onPage.indexOf(code) - 1], onPage[onPage.indexOf(code) + 1]];
+  const others = profile.lines.filter((each) => each !== line);
+  const place = (other: string | undefined) => others.findIndex((each) => each.code === other);
+  const at =
+    before !== undefined ? place(before) + 1 : after !== undefined ? place(after) : profile.lines.indexOf(line);
+  const lines = others.toSpliced(at, 0, line);
+  return lines.every((each, i) => each === profile.lines[i]) ? profile : { ...profile, lines };
+}
+
+/** A new line on a page, and its code. */
+export function withNewLine(
+  profile: DisplayProfile,
+  { page, at }: EntrySpot,
+): { readonly profile: DisplayProfile; readonly code: string } {
+  const code = freeCode(profile);
+  const added = { ...profile, lines: [...profile.lines, newLine(code)] };
+  return { profile: inOrder(withEntry(added, { page, at }, { kind: "line", line: code }), code), code };
+}
+
+/** An entry put in. */
+export function withEntry(profile: DisplayProfile, { page, at }: EntrySpot, entry: Entry): DisplayProfile {
+  const entries = profile.menu.pages[page]?.entries;
+  return entries ? withEntries(profile, page, entries.toSpliced(at, 0, entry)) : profile;
+}
+
+const newPage = (profile: DisplayProfile, name: string, line: string): Page => ({
+  id: freeName(
+    profile.menu.pages.map(({ id }) => id),
+    "page",
+  ),
+  name,
+  entries: [{ kind: "line", line }],
+  atEnds: "wrap",
+  opensAt: "first",
+  changing: null,
+});
+
+/** A page nothing opens yet, with one line, at the end. */
+export function withNewPage(
+  profile: DisplayProfile,
+  name: string,
+): { readonly profile: DisplayProfile; readonly page: Page } {
+  const line = newLine(freeCode(profile));
+  const page = newPage(profile, name, line.code);
+  return { profile: withPages({ ...profile, lines: [...profile.lines, line] }, [...profile.menu.pages, page]), page };
+}
+
+/** A group: an entry that opens a page of its own, with one line. */
+export function withNewGroup(profile: DisplayProfile, spot: EntrySpot, name: string): DisplayProfile {
+  const { profile: added, page } = withNewPage(profile, name);
+  return withEntry(added, spot, { kind: "page", code: freeCode(added), page: page.id });
+}
+
+/** Keys that open a page: those of the first page at home, held longer, until somebody says which they are. */
+export function withWayIn(profile: DisplayProfile, page: string): DisplayProfile {
+  const like = profile.rules.find((rule) => rule.does.kind === "open-page");
+  const rule: KeyRule = {
+    on: like ? "menu" : "home",
+    pages: null,
+    editing: null,
+    infoLine: null,
+    sincePowerOn: null,
+    wheelStill: false,
+    keys: like?.keys ?? profile.keys.slice(0, 2).map(({ id }) => id),
+    gesture: { kind: "hold", holdMs: 2000 },
+    does: { kind: "open-page", page, code: null },
+  };
+  return { ...profile, rules: [...profile.rules, rule] };
+}
+
+/** An entry moved within its page or to another one. A page keeps at least one entry, and never stands within itself. */
+export function withEntryMoved(profile: DisplayProfile, from: EntrySpot, to: EntrySpot): DisplayProfile {
+  const page = profile.menu.pages[from.page];
+  const entry = page?.entries[from.at];
+  if (!page || !entry || !profile.menu.pages[to.page]) return profile;
+  if (from.page !== to.page && (page.entries.length < 2 || isWithin(profile, entry, to.page))) return profile;
+  const moved = withEntry(withEntries(profile, from.page, page.entries.toSpliced(from.at, 1)), to, entry);
+  return entry.kind === "line" ? inOrder(moved, entry.line) : moved;
+}
+
+/** Whether a page is the one an entry opens, or stands somewhere below it. */
+function isWithin(profile: DisplayProfile, entry: Entry, page: number): boolean {
+  if (entry.kind !== "page") return false;
+  const layout = layoutOf(profile);
+  const below = (at: number, seen: readonly number[]): boolean =>
+    at === page ||
+    (!seen.includes(at) &&
+      (layout.pages[at]?.entries ?? []).some(({ opens }) => opens >= 0 && below(opens, [...seen, at])));
+  return below(layout.pageById.get(entry.page) ?? -1, []);
+}
+
+/** Lines a page lists. */
+const linesOn = (entries: readonly Entry[]): readonly string[] =>
+  entries.flatMap((entry) => (entry.kind === "line" ? [entry.line] : []));
+
+/** Without these lines, but for those a page still lists. What named them is told by the check of the description. */
+function without(profile: DisplayProfile, codes: readonly string[]): DisplayProfile {
+  const listed = new Set(profile.menu.pages.flatMap(({ entries }) => linesOn(entries)));
+  return { ...profile, lines: profile.lines.filter(({ code }) => listed.has(code) || !codes.includes(code)) };
+}
+
+/** A page taken out, with the lines on it, the pages only it opens, and whatever opened it. */
+export function withoutPage(profile: DisplayProfile, id: string): DisplayProfile {
+  const opened = profile.menu.pages.flatMap(({ id: other, entries }) =>
+    other === id ? entries.flatMap((entry) => (entry.kind === "page" ? [entry.page] : [])) : [],
+  );
+  const pages = profile.menu.pages
+    .filter((page) => page.id !== id)
+    .map((page) => ({ ...page, entries: page.entries.filter((entry) => entry.kind !== "page" || entry.page !== id) }));
+  const rules = profile.rules.filter(({ does }) => does.kind !== "open-page" || does.page !== id);
+  const gone = profile.menu.pages.find((page) => page.id === id);
+  const left = without({ ...withPages(profile, pages), rules }, linesOn(gone?.entries ?? []));
+  const orphans = opened.filter((page) => left.menu.pages.some((each) => each.id === page) && !isOpened(left, page));
+  return orphans.reduce(withoutPage, left);
+}
+
+const isOpened = (profile: DisplayProfile, id: string): boolean =>
+  profile.rules.some(({ does }) => does.kind === "open-page" && does.page === id) ||
+  profile.menu.pages.some(({ entries }) => entries.some((entry) => entry.kind === "page" && entry.page === id));
+
+/** An entry taken out: a line with its description, a group with the page it alone opens. */
+export function withoutEntry(profile: DisplayProfile, { page, at }: EntrySpot): DisplayProfile {
+  const entries = profile.menu.pages[page]?.entries ?? [];
+  const gone = entries[at];
+  const left = withEntries(profile, page, entries.toSpliced(at, 1));
+  if (gone?.kind === "page") return isOpened(left, gone.page) ? left : withoutPage(left, gone.page);
+  return gone ? without(left, linesOn([gone])) : left;
+}
+
+/** A line called otherwise, by all that name it; null where another line or entry is called so. */
+export function withCode(profile: DisplayProfile, code: string, next: string): DisplayProfile | null {
+  const at = profile.lines.findIndex((line) => line.code === code);
+  const line = profile.lines[at];
+  if (!line || (next !== code && profile.lines.some((other) => other.code === next))) return null;
+  return withLineAt(profile, at, { ...line, code: next });
+}
+
+/** What the info line can show, said anew at one place: rules that name it follow. */
+export function withInfoLine(profile: DisplayProfile, at: number, next: string): DisplayProfile {
+  const was = profile.infoLines[at];
+  const rules = profile.rules.map((rule) =>
+    rule.infoLine === was && was !== undefined ? { ...rule, infoLine: next } : rule,
+  );
+  return { ...profile, rules, infoLines: profile.infoLines.with(at, next) };
+}
+
+/** Rules that press a key, or let it go. */
+export const rulesWith = ({ rules }: DisplayProfile, key: string): readonly KeyRule[] =>
+  rules.filter(
+    ({ keys, gesture }) => keys.includes(key) || (gesture.kind === "keep-holding" && gesture.released.includes(key)),
+  );

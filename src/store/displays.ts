@@ -18,17 +18,24 @@ export const ownDisplay = async (id: string, database: OddSpokeDatabase = db): P
 const ahead = new Map<string, { readonly profile: DisplayProfile; readonly writes: number }>();
 let watching: (() => void) | undefined;
 
+/** A display before and after a write. */
+export interface DisplayWrite {
+  readonly was: DisplayProfile;
+  readonly is: DisplayProfile;
+}
+
 /** Changes a display described here; every change raises its revision, so that jobs can tell. */
 export async function changeDisplay(
   id: string,
   change: (profile: DisplayProfile) => DisplayProfile,
   database: OddSpokeDatabase = db,
-): Promise<void> {
+): Promise<DisplayWrite> {
   const known = ahead.get(id);
   if (known) ahead.set(id, { profile: change(known.profile), writes: known.writes + 1 });
   try {
-    await writeDisplay(id, change, database);
+    const written = await writeDisplay(id, change, database);
     sayWritten("display", id, null);
+    return written;
   } catch (error) {
     sayWritten("display", id, error);
     throw error;
@@ -71,17 +78,16 @@ async function writeDisplay(
   id: string,
   change: (profile: DisplayProfile) => DisplayProfile,
   database: OddSpokeDatabase,
-): Promise<void> {
-  await database.transaction("rw", database.displays, async () => {
+): Promise<DisplayWrite> {
+  return database.transaction("rw", database.displays, async () => {
     const own = await database.displays.get(id);
     if (!own) throw new Error(`display ${id} is not on this machine`);
-    const profile = change(own.profile);
-    if (profile !== own.profile)
-      await database.displays.put({
-        id,
-        profile: { ...profile, id, revision: own.profile.revision + 1 },
-        updatedAt: nowIso(),
-      });
+    const was = own.profile;
+    const changed = change(was);
+    if (changed === was) return { was, is: was };
+    const is = { ...changed, id, revision: was.revision + 1 };
+    await database.displays.put({ id, profile: is, updatedAt: nowIso() });
+    return { was, is };
   });
 }
 

@@ -2,9 +2,9 @@
  * Describing a display from scratch: a small working profile to begin with, and the usual encoding of a setting.
  */
 import type { ReadLine } from "./leaflet";
-import { shows } from "./encoding";
+import { rawValues, shows } from "./encoding";
 import { newLine } from "./lines";
-import { seenAs } from "./meaning";
+import { asSeen, seenAs } from "./meaning";
 import {
   FORMAT,
   FORMAT_VERSION,
@@ -16,40 +16,8 @@ import {
 } from "./profile";
 import { SETTINGS, type SettingKey } from "./settings";
 
-/** The few facts most menus are made of. */
-export interface Manner {
-  readonly keyNames: readonly string[];
-  readonly wayIn: { readonly keys: readonly string[]; readonly holdMs: number };
-  readonly next: string;
-  readonly previous: string | null;
-  readonly more: string;
-  readonly less: string | null;
-  /** Key that makes a value blink and confirms it; null where it changes at once. */
-  readonly select: string | null;
-  readonly save: { readonly keys: readonly string[]; readonly holdMs: number } | null;
-  readonly power: { readonly key: string; readonly onMs: number; readonly offMs: number };
-  readonly closesAfterMs: number;
-  readonly closing: "save" | "discard";
-  readonly saves: DisplayProfile["menu"]["saves"];
-  readonly inForce: DisplayProfile["inForce"];
-}
-
-/** A common four-key menu to begin with: common practice, no source. */
-export const USUAL_MANNER: Manner = {
-  keyNames: ["Power", "Plus", "Minus"],
-  wayIn: { keys: ["plus", "minus"], holdMs: 2000 },
-  next: "power",
-  previous: null,
-  more: "plus",
-  less: "minus",
-  select: null,
-  save: { keys: ["plus", "minus"], holdMs: 2000 },
-  power: { key: "power", onMs: 1000, offMs: 2000 },
-  closesAfterMs: 10_000,
-  closing: "discard",
-  saves: "leaving-menu",
-  inForce: "after-power-cycle",
-};
+/** Left alone, a menu closes after this, ms: common practice, no source. */
+const USUAL_CLOSING_MS = 10_000;
 
 export const keyId = (name: string): string =>
   name
@@ -74,18 +42,17 @@ export const namedKeys = (names: readonly string[]): DisplayKey[] =>
     };
   });
 
-/** The rules a manner comes to. */
-export function rulesOf(manner: Manner): KeyRule[] {
+/** The keys of a common three-key menu to begin with: common practice, no source. */
+function usualRules(): KeyRule[] {
   const rule = (
     on: KeyRule["on"],
     keys: readonly string[],
     gesture: KeyRule["gesture"],
     does: KeyRule["does"],
-    editing: boolean | null = null,
   ): KeyRule => ({
     on,
     pages: null,
-    editing,
+    editing: null,
     infoLine: null,
     sincePowerOn: null,
     wheelStill: false,
@@ -95,39 +62,16 @@ export function rulesOf(manner: Manner): KeyRule[] {
   });
   const tap: KeyRule["gesture"] = { kind: "tap" };
   const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
-  const still = manner.select === null ? null : false;
-  const blinking = manner.select === null ? null : true;
   return [
-    rule("off", [manner.power.key], held(manner.power.onMs), { kind: "power-on" }),
-    rule("home", [manner.power.key], held(manner.power.offMs), { kind: "power-off" }),
-    rule("home", manner.wayIn.keys, held(manner.wayIn.holdMs), { kind: "open-page", page: "settings", code: null }),
-    rule("menu", [manner.next], tap, { kind: "next-entry" }, still),
-    ...(manner.previous ? [rule("menu", [manner.previous], tap, { kind: "previous-entry" }, still)] : []),
-    ...(manner.select
-      ? [
-          rule("menu", [manner.select], tap, { kind: "select" }, false),
-          rule("menu", [manner.select], tap, { kind: "confirm-value", then: "stays" }, true),
-        ]
-      : []),
-    rule("menu", [manner.more], tap, { kind: "step-value", by: 1, repeat: null }, blinking),
-    ...(manner.less ? [rule("menu", [manner.less], tap, { kind: "step-value", by: -1, repeat: null }, blinking)] : []),
-    ...(manner.save ? [rule("menu", manner.save.keys, held(manner.save.holdMs), { kind: "save-and-leave" })] : []),
+    rule("off", ["power"], held(1000), { kind: "power-on" }),
+    rule("home", ["power"], held(2000), { kind: "power-off" }),
+    rule("home", ["plus", "minus"], held(2000), { kind: "open-page", page: "settings", code: null }),
+    rule("menu", ["power"], tap, { kind: "next-entry" }),
+    rule("menu", ["plus"], tap, { kind: "step-value", by: 1, repeat: null }),
+    rule("menu", ["minus"], tap, { kind: "step-value", by: -1, repeat: null }),
+    rule("menu", ["plus", "minus"], held(2000), { kind: "save-and-leave" }),
   ];
 }
-
-/** A profile whose keys and manner are as told; its lines stay. */
-export const withManner = (profile: DisplayProfile, manner: Manner): DisplayProfile => ({
-  ...profile,
-  keys: namedKeys(manner.keyNames),
-  rules: rulesOf(manner),
-  menu: {
-    ...profile.menu,
-    idle: { closesAfterMs: manner.closesAfterMs, pending: manner.closing },
-    changing: manner.select === null ? "at-once" : "select",
-    saves: manner.saves,
-  },
-  inForce: manner.inForce,
-});
 
 /** A display nobody has described yet, with one line so that it works. */
 export function newProfile(id: string, name: string): DisplayProfile {
@@ -140,9 +84,9 @@ export function newProfile(id: string, name: string): DisplayProfile {
     name,
     variant: "as described here",
     glass: "segment",
-    keys: namedKeys(USUAL_MANNER.keyNames),
+    keys: namedKeys(["Power", "Plus", "Minus"]),
     doubleTapMs: 400,
-    rules: rulesOf(USUAL_MANNER),
+    rules: usualRules(),
     infoLines: [],
     levels: { lowest: 0, names: [] },
     modes: [],
@@ -158,12 +102,12 @@ export function newProfile(id: string, name: string): DisplayProfile {
           entries: [{ kind: "line", line: line.code }],
         },
       ],
-      idle: { closesAfterMs: USUAL_MANNER.closesAfterMs, pending: USUAL_MANNER.closing },
+      idle: { closesAfterMs: USUAL_CLOSING_MS, pending: "discard" },
       changing: "at-once",
-      saves: USUAL_MANNER.saves,
+      saves: "leaving-menu",
     },
     lines: [line],
-    inForce: USUAL_MANNER.inForce,
+    inForce: "after-power-cycle",
     acceptsNominalV: [],
     faultCodes: [],
     source: "Described in this workshop.",
@@ -264,13 +208,21 @@ const isUnseen = (encoding: Encoding): boolean =>
  */
 export function meaning(line: Line, setting: SettingKey): Line {
   const { encoding: was } = line;
-  const seen = was.kind === "reserved" && !isUnseen(was) ? seenAs(was, setting) : null;
+  const seen = isUnseen(was) || was.kind === "read-only" ? null : seenAs(asSeen(was), setting);
   const encoding = seen ?? usualEncoding(setting);
   const { makerOnly } = newLine(line.code, encoding);
   const stated = line.factoryRaw;
   // A value stated for the same showing is stated still.
   const factoryRaw = seen && stated !== null && shows(seen, stated) === shows(was, stated) ? stated : null;
   return { ...line, encoding, factoryRaw, makerOnly };
+}
+
+/** A line nobody can say the meaning of any more: what it was seen to show stays. */
+export function meaningless(line: Line): Line {
+  const encoding = asSeen(line.encoding);
+  const stated = line.factoryRaw === null ? null : shows(line.encoding, line.factoryRaw);
+  const factoryRaw = rawValues(encoding).find((raw) => shows(encoding, raw) === stated) ?? null;
+  return { ...line, encoding, factoryRaw };
 }
 
 /** A profile with the line at `index` replaced; where its code changes, pages and conditions follow. */

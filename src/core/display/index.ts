@@ -97,15 +97,12 @@ export {
 export { chooseClaim, CLAIM_CONFIDENCE, claimState } from "./claims";
 export { isUnsure } from "./unsure";
 export {
-  keyId,
   lineFromLeaflet,
-  type Manner,
   meaning,
+  meaningless,
   newProfile,
-  USUAL_MANNER,
   usualEncoding,
   withLineAt,
-  withManner,
 } from "./draft";
 export {
   acceptedMeanings,

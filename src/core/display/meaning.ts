@@ -14,6 +14,34 @@ const CODE_UNCERTAINTY = 0.03;
 /** Wheel codes that are no inches: the road wheel calls itself by its millimetres. */
 const INCHES_OF: Readonly<Record<string, number>> = { "700": 28, "650": 27 };
 
+/** Most marks a line of no meaning lists, and most that stand beside a scale. */
+const MOST_MARKS = 120;
+const MOST_SPECIAL = 8;
+
+/** A line nobody can give a meaning, with what it was seen to show. */
+export function asSeen(encoding: Encoding): Reserved {
+  if (encoding.kind === "reserved") return encoding;
+  const raws = rawValues(encoding);
+  const [rawMin, rawMax] = [Math.min(...raws), Math.max(...raws)];
+  if (raws.length === 0) return { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 };
+  const plain = raws.every((raw) => shows(encoding, raw) === String(raw));
+  if (plain && raws.length === rawMax - rawMin + 1) return { kind: "reserved", setting: null, rawMin, rawMax };
+  if (encoding.kind === "number" && encoding.rawStep === 1 && encoding.special.length <= MOST_SPECIAL)
+    return { kind: "reserved", setting: null, rawMin, rawMax, shown: scaleOf(encoding) };
+  if (raws.length > MOST_MARKS) return { kind: "reserved", setting: null, rawMin, rawMax };
+  const marks = raws.map((raw) => shows(encoding, raw));
+  return { kind: "reserved", setting: null, rawMin: 0, rawMax: marks.length - 1, shown: { kind: "listed", marks } };
+}
+
+/** A scale as it is shown, with the values that have marks of their own. */
+const scaleOf = ({ shownPer, shownOffset, decimals, special }: Extract<Encoding, { kind: "number" }>) => ({
+  kind: "scaled" as const,
+  per: shownPer,
+  offset: shownOffset,
+  decimals,
+  special: special.flatMap(({ raw, shows: mark }) => (mark === null ? [] : [{ raw, shows: mark }])),
+});
+
 interface Mark {
   readonly raw: number;
   readonly shows: string;

@@ -4,11 +4,13 @@ interface ChordKeysProps {
   readonly label: string;
   readonly keys: readonly { readonly value: string; readonly label: string }[];
   readonly chosen: readonly string[];
+  /** Most that are pressed together. */
+  readonly most?: number;
   readonly onChoose: (keys: readonly string[]) => void;
 }
 
 /** Which keys of the display make a chord. */
-export function ChordKeys({ label, keys, chosen, onChoose }: ChordKeysProps) {
+export function ChordKeys({ label, keys, chosen, most = 4, onChoose }: ChordKeysProps) {
   return (
     <fieldset>
       <legend className="mb-1 text-[0.92rem] font-semibold">{label}</legend>
@@ -19,7 +21,7 @@ export function ChordKeys({ label, keys, chosen, onChoose }: ChordKeysProps) {
             type="checkbox"
             checked={chosen.includes(key.value)}
             onChange={(checked) =>
-              onChoose(checked ? [...chosen, key.value].slice(-4) : chosen.filter((each) => each !== key.value))
+              onChoose(checked ? [...chosen, key.value].slice(-most) : chosen.filter((each) => each !== key.value))
             }
           >
             {key.label}

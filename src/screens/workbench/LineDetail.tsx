@@ -1,53 +1,62 @@
 "use client";
-import { capBasisOf, cellsOf, measuredText, withCapBasis, withMeasured, type Line } from "@/core/display";
-import { useState, type ReactNode } from "react";
+import { cellsOf, type Encoding } from "@/core/display";
+import { asKind, fieldsAsked, fieldsFor, formAt, valueAt, type Path } from "@/core/display/editing";
 import { Choice, KeptField } from "@/ui/primitives";
-import { AT_ENDS, CAP_BASES, EFFECTS, HELD_IN, LARGER_IS, WHO_MAY_SET, YES_OR_NO } from "@/words/choices";
+import { WHO_MAY_SET } from "@/words/choices";
+import { fieldLabel, valueLabel } from "@/words/grammar";
+import { ENCODING_WORDS } from "@/words/profiles";
+import type { ReactNode } from "react";
 import { Cell } from "./Cell";
+import { Field } from "./form/Field";
+import { done } from "./form/fieldProps";
+import { Pick } from "./form/Pick";
 import { LineClaims } from "./LineClaims";
-import { LONGEST_NOTE, type LineProps } from "./workbenchProps";
+import { SettingField } from "./SettingField";
+import { LONGEST_NOTE, lineProps, type LineAtProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/lineDetail";
 
-/** One line in full: its values, its manners, its note, and who says so. */
-export function LineDetail({ line, onPut }: LineProps) {
+/** One line in full: what kind it is, its values, when it is there and does something, its note, and who says so. */
+export function LineDetail(props: LineAtProps) {
+  const { profile, at } = props;
+  const line = profile.lines[at];
+  if (!line) return null;
+  const { onPut } = lineProps(props);
   const cells = cellsOf(line);
-  const { encoding } = line;
-  const basis = capBasisOf(encoding);
+  const here: Path = ["lines", at];
+  const field = (name: string) => <Field {...props} path={[...here, name]} form={formAt([...here, name], profile)} />;
   return (
-    <section aria-label={say.lineInFull(line.code)} className="rounded-xl bg-sheet p-5">
+    <section aria-label={say.lineInFull(line.code)} className="rounded-xl bg-sheet p-5 max-sm:p-3">
       <h2 className="mb-3 text-[1.3rem]">{say.lineDetailLine(line.code)}</h2>
       <div className="grid gap-4 sm:grid-cols-2">
+        <Labelled label={fieldLabel([...here, "encoding", "setting"])}>
+          <SettingField line={line} onPut={onPut} />
+        </Labelled>
+        <Kind {...props} />
         {cells.options !== null ? (
           <div className="sm:col-span-2">
-            <Labelled label={encoding.kind === "wheel-code" ? say.wheelCodesAsShown : say.valuesAsShownMeaning}>
+            <Labelled label={line.encoding.kind === "wheel-code" ? say.wheelCodesAsShown : say.valuesAsShownMeaning}>
               <Cell line={line} field="options" text={cells.options} onPut={onPut} />
             </Labelled>
           </div>
         ) : null}
-        {cells.step !== null ? (
-          <Labelled label={say.step}>
-            <Cell line={line} field="step" text={cells.step} onPut={onPut} />
-          </Labelled>
-        ) : null}
-        <Choice
-          label={say.atTheEnds}
-          value={line.atEnds}
-          options={AT_ENDS}
-          onChoose={(atEnds) => onPut({ ...line, atEnds })}
-        />
+        {(["from", "to", "step", "factory"] as const).map((name) =>
+          cells[name] === null ? null : (
+            <Labelled key={name} label={say.cellNames[name]}>
+              <Cell line={line} field={name} text={cells[name]} onPut={onPut} />
+            </Labelled>
+          ),
+        )}
+        <OfItsKind {...props} wanted={isPlain} />
+        {field("atEnds")}
         <Choice
           label={say.whoMaySetIt}
           value={line.makerOnly ? "maker" : "technician"}
           options={WHO_MAY_SET}
           onChoose={(who) => onPut({ ...line, makerOnly: who === "maker" })}
         />
-        <Choice
-          label={say.doesItDoAnything}
-          value={line.effect}
-          options={EFFECTS}
-          onChoose={(effect) => onPut({ ...line, effect })}
-        />
-        <OfItsKind encoding={encoding} onPut={onPut} line={line} basis={basis} />
+        {field("effect")}
+        {field("shownWhen")}
+        {field("mattersWhen")}
         <div className="sm:col-span-2">
           <KeptField
             of={`${line.code} note`}
@@ -57,84 +66,59 @@ export function LineDetail({ line, onPut }: LineProps) {
             onKeep={(note) => onPut({ ...line, note: note.trim() === "" ? null : note })}
           />
         </div>
+        <InFull {...props} />
       </div>
-      <LineClaims line={line} onPut={onPut} />
+      <LineClaims {...props} />
     </section>
   );
 }
 
-/** What only lines of this kind have. */
-function OfItsKind({
-  encoding,
-  onPut,
-  line,
-  basis,
-}: {
-  readonly encoding: Line["encoding"];
-  readonly onPut: (line: Line) => void;
-  readonly line: Line;
-  readonly basis: "shown" | "own" | "unknown" | null;
-}) {
+const KINDS = Object.keys(ENCODING_WORDS) as Encoding["kind"][];
+
+/** What kind of line it is; what it was seen to show stays when that changes. */
+function Kind(props: LineAtProps) {
+  const path: Path = ["lines", props.at, "encoding"];
   return (
-    <>
-      {encoding.kind === "speed-cap" ? (
-        <>
-          <Choice
-            label={say.heldIn}
-            value={encoding.heldIn}
-            options={HELD_IN}
-            onChoose={(heldIn) => onPut({ ...line, encoding: { ...encoding, heldIn } })}
-          />
-          <Choice
-            label={say.topValueMeansNo}
-            value={encoding.uncappedRaw === encoding.rawMax ? "yes" : "no"}
-            options={YES_OR_NO}
-            onChoose={(yes) =>
-              onPut({ ...line, encoding: { ...encoding, uncappedRaw: yes === "yes" ? encoding.rawMax : null } })
-            }
-          />
-        </>
-      ) : null}
-      {basis !== null ? (
-        <Choice
-          label={say.comparedWith}
-          value={basis}
-          hint={say.onlyACapOn}
-          options={CAP_BASES}
-          onChoose={(next) => onPut({ ...line, encoding: withCapBasis(encoding, next) })}
-        />
-      ) : null}
-      {encoding.kind === "unknown-scale" ? (
-        <>
-          <Choice
-            label={say.aLargerNumberIs}
-            value={encoding.larger}
-            options={LARGER_IS}
-            onChoose={(larger) => onPut({ ...line, encoding: { ...encoding, larger } })}
-          />
-          <Measured line={line} onPut={onPut} />
-        </>
-      ) : null}
-    </>
+    <Pick
+      label={fieldLabel(path)}
+      value={props.profile.lines[props.at]?.encoding.kind ?? ""}
+      options={KINDS.map((value) => ({ value, label: valueLabel(path, value) }))}
+      onPick={(kind) => done(props, (now) => asKind(now, path, kind))}
+    />
   );
 }
 
-/** What was measured on a line whose scale nobody has stated: only what stands here is ever aimed for. */
-function Measured({ line, onPut }: LineProps) {
-  const [kept, setKept] = useState<string | null>(null);
+type Wanted = (name: string, value: unknown, kind: string) => boolean;
+
+/** What is asked of its kind in sight: choices, and what was measured. */
+const isPlain: Wanted = (name, _, kind) => kind === "choice" || name === "measured" || name === "handsOverRaw";
+const isFigure: Wanted = (name, value, kind) => !isPlain(name, value, kind);
+
+/** What only lines of this kind have. */
+function OfItsKind(props: LineAtProps & { readonly wanted: Wanted }) {
+  const { profile, at, wanted } = props;
+  const path: Path = ["lines", at, "encoding"];
+  const fields = fieldsFor(formAt(path, profile), valueAt(profile, path));
+  return fieldsAsked(profile, path).map((name) => {
+    const form = fields.get(name);
+    const inner = form?.kind === "may-lack" ? form.of : form;
+    return form && inner && wanted(name, valueAt(profile, [...path, name]), inner.kind) ? (
+      <Field key={name} {...props} path={[...path, name]} form={form} />
+    ) : null;
+  });
+}
+
+/** Its values one by one, and every figure of its scale. */
+function InFull(props: LineAtProps) {
+  const { encoding } = props.profile.lines[props.at] ?? {};
+  if (!encoding || encoding.kind === "clock") return null;
   return (
-    <KeptField
-      of={`${line.code} measured`}
-      label={say.measuredAsShownValue}
-      value={kept ?? measuredText(line)}
-      hint={line.encoding.setting === "assistCapKmh" ? say.trueKmHWhere : say.forExample1224}
-      onKeep={(typed) => {
-        const next = withMeasured(line, typed);
-        setKept(next ? null : typed);
-        if (next) onPut(next);
-      }}
-      problem={kept !== null ? say.givePairsOfWhat : null}
-    />
+    <details className="sm:col-span-2">
+      <summary className="min-h-11 py-2 font-semibold">{say.everyFigureOfIt}</summary>
+      <div className="grid gap-4 sm:grid-cols-2">
+        <OfItsKind {...props} wanted={isFigure} />
+      </div>
+    </details>
   );
 }
 

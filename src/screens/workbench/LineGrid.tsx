@@ -1,9 +1,8 @@
 "use client";
 import { Fragment, useState } from "react";
-import { cellsOf, claimState, newLine, SETTING_KEYS, withLineAt, withLines, type Line } from "@/core/display";
+import { cellsOf, claimState, newLine, withLineAt, withLines, type Line } from "@/core/display";
 import { Button, KeptField, RuledTable, SignShape, useTell } from "@/ui/primitives";
 import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
-import { SETTING_NAMES } from "@/words";
 import { ENCODING_WORDS } from "@/words/profiles";
 import { Cell } from "./Cell";
 import { LineDetail } from "./LineDetail";
@@ -46,11 +45,6 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
 
   return (
     <div>
-      <datalist id="settings-known">
-        {SETTING_KEYS.map((key) => (
-          <option key={key} value={SETTING_NAMES[key]} />
-        ))}
-      </datalist>
       <RuledTable
         label={say.linesOfTheDisplay}
         headings={[say.code, say.sets, say.from, say.upTo, say.makers, { hidden: say.open }]}
@@ -69,7 +63,7 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
             {each.code === chosen ? (
               <tr>
                 <td colSpan={6} className="pb-4">
-                  <LineDetail line={each} onPut={(next) => put(i, next)} />
+                  <LineDetail profile={profile} change={change} at={i} />
                 </td>
               </tr>
             ) : null}

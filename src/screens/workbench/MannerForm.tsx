@@ -1,113 +1,143 @@
 "use client";
-import { keyId, USUAL_MANNER, withManner, type DisplayProfile, type KeyRule, type Manner } from "@/core/display";
-import { Choice, useTell } from "@/ui/primitives";
-import { useState } from "react";
-import { AllRules } from "./AllRules";
+import type { DisplayProfile } from "@/core/display";
+import { heldMs, keysOf, rulesDoing, withHeldMs, withKeys, withSelectKey, type DutyName } from "@/core/display/editing";
+import { Choice } from "@/ui/primitives";
+import { CHANGES_KEPT, LEFT_ALONE, VALUES_ACT } from "@/words/choices";
 import { ChordKeys } from "./ChordKeys";
-import { KeyNames } from "./KeyNames";
-import { MovingKeys } from "./MovingKeys";
-import { SavingKeys } from "./SavingKeys";
 import { Seconds } from "./Seconds";
 import type { WorkbenchProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/mannerForm";
 
-/** The manner a profile already has, as far as the short form can say it. */
-function mannerOf(profile: DisplayProfile): Manner {
-  const find = (on: KeyRule["on"], kind: KeyRule["does"]["kind"]) =>
-    profile.rules.find((rule) => rule.on === on && rule.does.kind === kind);
-  const first = (rule: KeyRule | undefined, otherwise: string) => rule?.keys[0] ?? otherwise;
-  const heldFor = (rule: KeyRule | undefined, otherwise: number) =>
-    rule?.gesture.kind === "hold" ? rule.gesture.holdMs : otherwise;
-  const step = (by: 1 | -1) =>
-    profile.rules.find((rule) => rule.on === "menu" && rule.does.kind === "step-value" && rule.does.by === by);
-  const wayIn = find("home", "open-page");
-  const save = find("menu", "save-and-leave");
-  const fallback = profile.keys[0]?.id ?? "power";
-  return {
-    keyNames: profile.keys.map((key) => key.name),
-    wayIn: { keys: wayIn?.keys ?? [fallback], holdMs: heldFor(wayIn, USUAL_MANNER.wayIn.holdMs) },
-    next: first(find("menu", "next-entry"), fallback),
-    previous: find("menu", "previous-entry")?.keys[0] ?? null,
-    more: first(step(1), fallback),
-    less: step(-1)?.keys[0] ?? null,
-    select: profile.menu.changing === "select" ? first(find("menu", "select"), fallback) : null,
-    save: save ? { keys: save.keys, holdMs: heldFor(save, 2000) } : null,
-    power: {
-      key: first(find("off", "power-on"), fallback),
-      onMs: heldFor(find("off", "power-on"), 1000),
-      offMs: heldFor(find("home", "power-off"), 2000),
-    },
-    closesAfterMs: profile.menu.idle.closesAfterMs,
-    closing: profile.menu.idle.pending,
-    saves: profile.menu.saves,
-    inForce: profile.inForce,
-  };
-}
-
-/** Keys and manner: how one gets in, moves, changes, saves and gets out. */
+/** How one gets in, moves, changes, saves and gets out, in short: each answer changes the one rule it shows. */
 export function MannerForm({ profile, change }: WorkbenchProps) {
-  const tell = useTell();
-  const manner = mannerOf(profile);
-  const beyond =
-    profile.menu.pages.length > 1 || profile.rules.length > 14 || profile.keys.some((key) => key.part !== "key");
-  const set = (edit: Partial<Manner>) => {
-    const before = profile;
-    change((now) => withManner(now, { ...manner, ...edit }));
-    if (beyond) tell(say.theKeysWereWritten, () => change(() => before));
-  };
-  const names = manner.keyNames;
-  const [typedNames, setTypedNames] = useState(names.join(", "));
-  const keys = names.map((name, i) => ({ value: profile.keys[i]?.id ?? keyId(name), label: name }));
-  const optional = (label: string) => [{ value: "", label }, ...keys];
+  const props = { profile, change };
   return (
-    <div className="grid gap-6">
-      {beyond ? (
-        <p className="max-w-[64ch] rounded-md border border-rule px-3 py-2">{say.thisDisplayDoesMore}</p>
-      ) : null}
-      <KeyNames
-        profile={profile}
-        typedNames={typedNames}
-        setTypedNames={setTypedNames}
-        keys={keys}
-        set={set}
-        manner={manner}
-      />
-      <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-2">
-        <legend className="sr-only">{say.gettingIn}</legend>
-        <ChordKeys
-          label={say.opensTheMenuHeld}
-          keys={keys}
-          chosen={manner.wayIn.keys}
-          onChoose={(chosen) => set({ wayIn: { ...manner.wayIn, keys: chosen } })}
-        />
-        <Seconds
-          label={say.heldFor}
-          ms={manner.wayIn.holdMs}
-          onKeep={(holdMs) => set({ wayIn: { ...manner.wayIn, holdMs } })}
-        />
-      </fieldset>
-      <MovingKeys manner={manner} keys={keys} set={set} optional={optional} />
-      <SavingKeys manner={manner} set={set} keys={keys} />
-      <fieldset className="grid gap-4 border-t border-rule pt-4 sm:grid-cols-3">
-        <legend className="sr-only">{say.power}</legend>
+    <div className="grid gap-4">
+      <Part label={say.gettingIn}>
+        <Chord {...props} duty="wayIn" label={say.opensTheMenuHeld} />
+        <Held {...props} duty="wayIn" label={say.heldFor} />
+      </Part>
+      <Part label={say.movingAndChanging}>
+        <Key {...props} duty="next" label={say.goesToTheNext} />
+        <Key {...props} duty="previous" label={say.goesToTheLine} />
+        <Key {...props} duty="more" label={say.stepsAValueUp} />
+        <Key {...props} duty="less" label={say.stepsAValueDown} />
         <Choice
-          label={say.switchesOnAndOff}
-          value={manner.power.key}
-          options={keys}
-          onChoose={(key) => set({ power: { ...manner.power, key } })}
+          label={say.makesAValueBlink}
+          value={profile.menu.changing === "select" ? (keysOf(profile, "select")[0] ?? "") : ""}
+          options={[{ value: "", label: say.changesAtOnce }, ...namedKeysOf(profile)]}
+          onChoose={(key) => change((now) => withSelectKey(now, key || null))}
         />
-        <Seconds
-          label={say.onHeldFor}
-          ms={manner.power.onMs}
-          onKeep={(onMs) => set({ power: { ...manner.power, onMs } })}
-        />
-        <Seconds
-          label={say.offHeldFor}
-          ms={manner.power.offMs}
-          onKeep={(offMs) => set({ power: { ...manner.power, offMs } })}
-        />
-      </fieldset>
-      <AllRules profile={profile} change={change} />
+      </Part>
+      <SavingPart {...props} />
+      <Part label={say.power}>
+        <Key {...props} duty="powerOn" label={say.switchesOn} />
+        <Held {...props} duty="powerOn" label={say.onHeldFor} />
+        <Key {...props} duty="powerOff" label={say.switchesOff} />
+        <Held {...props} duty="powerOff" label={say.offHeldFor} />
+      </Part>
     </div>
   );
+}
+
+const namedKeysOf = ({ keys }: DisplayProfile) =>
+  keys.filter(({ part }) => part === "key").map(({ id, name }) => ({ value: id, label: name }));
+
+/** When what is changed is kept, what idling does, and how one leaves. */
+function SavingPart({ profile, change }: WorkbenchProps) {
+  const props = { profile, change };
+  const { menu, inForce } = profile;
+  const withMenu = (part: Partial<DisplayProfile["menu"]>) =>
+    change((now) => ({ ...now, menu: { ...now.menu, ...part } }));
+  const withIdle = (part: Partial<DisplayProfile["menu"]["idle"]>) =>
+    change((now) => ({ ...now, menu: { ...now.menu, idle: { ...now.menu.idle, ...part } } }));
+  return (
+    <Part label={say.savingAndLeaving}>
+      <Choice
+        label={say.changesAreKept}
+        value={menu.saves}
+        options={CHANGES_KEPT}
+        onChoose={(saves) => withMenu({ saves })}
+      />
+      <Choice
+        label={say.leftAloneTheMenu}
+        value={menu.idle.pending}
+        options={LEFT_ALONE}
+        onChoose={(pending) => withIdle({ pending })}
+      />
+      <Seconds
+        label={say.closesByItselfAfter}
+        ms={menu.idle.closesAfterMs}
+        least={3}
+        most={600}
+        onKeep={(closesAfterMs) => withIdle({ closesAfterMs })}
+      />
+      <Choice
+        label={say.valuesAct}
+        value={inForce}
+        options={VALUES_ACT}
+        onChoose={(next) => change((now) => ({ ...now, inForce: next }))}
+      />
+      <Chord {...props} duty="save" label={say.savesAndLeavesHeld} mayLack />
+      <Held {...props} duty="save" label={say.heldFor} />
+    </Part>
+  );
+}
+
+function Part({ label, children }: { readonly label: string; readonly children: React.ReactNode }) {
+  return (
+    <fieldset className="grid gap-4 border-t border-rule pt-4 first:border-t-0 first:pt-0 sm:grid-cols-2">
+      <legend className="sr-only">{label}</legend>
+      {children}
+    </fieldset>
+  );
+}
+
+interface DutyProps extends WorkbenchProps {
+  readonly duty: DutyName;
+  readonly label: string;
+}
+
+/** Further rules do it too, and stand below with the others. */
+const further = (profile: DisplayProfile, duty: DutyName): string | undefined => {
+  const others = rulesDoing(profile, duty) - 1;
+  return others > 0 ? say.othersDoItToo(others) : undefined;
+};
+
+/** A key for a duty. */
+function Key({ profile, change, duty, label }: DutyProps) {
+  const keys = keysOf(profile, duty);
+  const must = duty === "powerOn" || duty === "powerOff" || duty === "next" || duty === "more";
+  const options = namedKeysOf(profile);
+  return (
+    <Choice
+      label={label}
+      value={keys.length > 1 ? "more" : (keys[0] ?? "")}
+      options={must && keys.length > 0 ? options : [{ value: "", label: say.noKey }, ...options]}
+      hint={keys.length > 1 ? say.severalTogether : further(profile, duty)}
+      onChoose={(key) => change((now) => withKeys(now, duty, key ? [key] : []))}
+    />
+  );
+}
+
+/** Keys pressed together for a duty. */
+function Chord({ profile, change, duty, label, mayLack = false }: DutyProps & { readonly mayLack?: boolean }) {
+  return (
+    <div>
+      <ChordKeys
+        label={label}
+        keys={namedKeysOf(profile)}
+        chosen={keysOf(profile, duty)}
+        onChoose={(chosen) => (chosen.length > 0 || mayLack ? change((now) => withKeys(now, duty, chosen)) : undefined)}
+      />
+      {further(profile, duty) ? <p className="text-[0.85rem] text-quiet">{further(profile, duty)}</p> : null}
+    </div>
+  );
+}
+
+/** How long its keys are held; nothing where they are not. */
+function Held({ profile, change, duty, label }: DutyProps) {
+  const ms = heldMs(profile, duty);
+  if (ms === null) return <span aria-hidden="true" />;
+  return <Seconds label={label} ms={ms} onKeep={(holdMs) => change((now) => withHeldMs(now, duty, holdMs))} />;
 }

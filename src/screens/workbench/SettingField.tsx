@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { meaning, SETTING_KEYS, type SettingKey } from "@/core/display";
+import { meaning, meaningless, SETTING_KEYS, type SettingKey } from "@/core/display";
 import { SETTING_NAMES } from "@/words";
 import type { LineProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/settingField";
@@ -33,8 +33,7 @@ export function SettingField({ line, onPut }: LineProps) {
           const text = event.target.value;
           setTyped(text);
           const setting = BY_NAME.get(text.trim().toLowerCase());
-          if (text.trim() === "")
-            onPut({ ...line, encoding: { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 }, factoryRaw: 0 });
+          if (text.trim() === "") onPut(meaningless(line));
           else if (setting && setting !== line.encoding.setting) onPut(meaning(line, setting));
         }}
       />
@@ -42,3 +41,12 @@ export function SettingField({ line, onPut }: LineProps) {
     </label>
   );
 }
+
+/** All a line can mean, for the type-ahead of every such field on the screen. */
+export const SettingsKnown = () => (
+  <datalist id={say.settingsKnown}>
+    {SETTING_KEYS.map((key) => (
+      <option key={key} value={SETTING_NAMES[key]} />
+    ))}
+  </datalist>
+);

@@ -9,7 +9,7 @@ import { useEffect, useRef, useState } from "react";
 import type { DisplayProfile } from "@/core/display";
 import { checkProfile } from "@/core/display/check";
 import { classesNotHeld } from "@/core/sheet";
-import { changeDisplay, isOnScreen, ownDisplay } from "@/store";
+import { isOnScreen, ownDisplay } from "@/store";
 import { Choice, KeptField, SignShape, useKeptState } from "@/ui/primitives";
 import { count, duration, encodeProblemText } from "@/words";
 import { profileProblemText } from "@/words/profiles";
@@ -17,8 +17,13 @@ import { tourOf } from "@/workers/keysClient";
 import type { Tour } from "@/workers/keys.worker";
 import { FreeDisplay } from "../displays/DisplaySheet";
 import { LineGrid } from "./LineGrid";
+import { SettingsKnown } from "./SettingField";
+import { StepsBack } from "./StepsBack";
+import { useEdits } from "./useEdits";
 
-const MannerForm = later(() => import("./MannerForm").then((module) => module.MannerForm));
+const KeysPanel = later(() => import("./KeysPanel").then((module) => module.KeysPanel));
+const MenuPanel = later(() => import("./menu/MenuPanel").then((module) => module.MenuPanel));
+const DisplayPanel = later(() => import("./DisplayPanel").then((module) => module.DisplayPanel));
 const WalkPanel = later(() => import("./WalkPanel").then((module) => module.WalkPanel));
 const LeafletPanel = later(() => import("./LeafletPanel").then((module) => module.LeafletPanel));
 const FilesPanel = later(() => import("./FilesPanel").then((module) => module.FilesPanel));
@@ -32,7 +37,9 @@ const PARTS = [
   { value: "walk", label: say.walkIt },
   { value: "leaflet", label: say.leaflet },
   { value: "keys", label: say.keys },
+  { value: "menu", label: say.menu },
   { value: "lines", label: say.lines },
+  { value: "display", label: say.display },
   { value: "files", label: say.files },
 ] as const;
 
@@ -43,11 +50,8 @@ export function Workbench({ id }: { readonly id: string }) {
     if (profile) isOnScreen(profile);
     return { profile };
   }, [id]);
-  const [part, setPart] = useKeptState(`workbench.${id}`, "leaflet");
-  const forJob = useSearchParams().get("for");
   if (!found) return null;
-  const { profile } = found;
-  if (!profile)
+  if (!found.profile)
     return (
       <div className="max-w-xl py-10">
         <h1 className="text-3xl">{say.thisDisplayIsNot}</h1>
@@ -57,8 +61,16 @@ export function Workbench({ id }: { readonly id: string }) {
         </Link>
       </div>
     );
-  // A write that fails is told by the frame around the screen.
-  const change: WorkbenchProps["change"] = (edit) => void changeDisplay(id, edit).catch(() => undefined);
+  return <Described stored={found.profile} />;
+}
+
+/** A display on the bench: its names, its parts, and how it stands. */
+function Described({ stored }: { readonly stored: DisplayProfile }) {
+  const edits = useEdits(stored);
+  const { profile, change } = edits;
+  const { id } = profile;
+  const [part, setPart] = useKeptState(`workbench.${id}`, "leaflet");
+  const forJob = useSearchParams().get("for");
   return (
     <div>
       <Link href={forJob ? `/displays?for=${forJob}` : "/displays"} className="text-quiet underline underline-offset-4">
@@ -88,22 +100,14 @@ export function Workbench({ id }: { readonly id: string }) {
           />
         </div>
       </div>
-      <div className="mb-5">
+      <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
         <Choice label={say.partOfTheDescription} hideLabel value={part} options={PARTS} onChoose={setPart} />
+        <StepsBack edits={edits} />
       </div>
+      <SettingsKnown />
       <div className={part === "walk" ? "" : "grid gap-8 lg:grid-cols-[minmax(0,1fr)_300px]"}>
         <div className="min-w-0">
-          {part === "walk" ? (
-            <WalkPanel profile={profile} change={change} onDone={() => setPart("lines")} />
-          ) : part === "keys" ? (
-            <MannerForm profile={profile} change={change} />
-          ) : part === "lines" ? (
-            <LineGrid profile={profile} change={change} />
-          ) : part === "files" ? (
-            <FilesPanel profile={profile} change={change} />
-          ) : (
-            <LeafletPanel profile={profile} change={change} onDone={() => setPart("lines")} />
-          )}
+          <Part part={part} profile={profile} change={change} onDone={() => setPart("lines")} />
         </div>
         {/* While the display in hand is walked, what is described so far is no picture of it. */}
         {part === "walk" ? null : (
@@ -114,6 +118,22 @@ export function Workbench({ id }: { readonly id: string }) {
       </div>
     </div>
   );
+}
+
+type PartName = (typeof PARTS)[number]["value"];
+
+/** One part of the description. */
+function Part({ part, onDone, ...props }: WorkbenchProps & { readonly part: string; readonly onDone: () => void }) {
+  const PARTS_DRAWN: Readonly<Record<PartName, () => React.ReactNode>> = {
+    walk: () => <WalkPanel {...props} onDone={onDone} />,
+    leaflet: () => <LeafletPanel {...props} onDone={onDone} />,
+    keys: () => <KeysPanel {...props} />,
+    menu: () => <MenuPanel {...props} />,
+    lines: () => <LineGrid {...props} />,
+    display: () => <DisplayPanel {...props} />,
+    files: () => <FilesPanel {...props} />,
+  };
+  return (PARTS_DRAWN[part as PartName] ?? PARTS_DRAWN.leaflet)();
 }
 
 /**

@@ -1,17 +1,22 @@
 // What the workbench says of every line of every display that ships, and of how its keys work.
 import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
-import { TARN } from "@/catalog/displays/tarn";
 import { newProfile, type Line } from "@/core/display";
 import * as choices from "@/words/choices";
+import { lineWords } from "@/words/lineWords";
 import { says } from "../testing/says";
 import { LineClaims } from "./LineClaims";
 import { LineDetail } from "./LineDetail";
 import { LineGrid } from "./LineGrid";
+import { KeysPanel } from "./KeysPanel";
 import { MannerForm } from "./MannerForm";
+import { MenuPanel } from "./menu/MenuPanel";
 
 const nothing = () => undefined;
-const detail = (line: Line): string => says(<LineDetail line={line} onPut={nothing} />);
+/** A description whose first line is this one. */
+const holding = (line: Line) => ({ ...newProfile("own-1", "New"), lines: [line] });
+const detail = (line: Line): string => says(<LineDetail profile={holding(line)} change={nothing} at={0} />);
+const claimsOf = (line: Line): string => says(<LineClaims profile={holding(line)} change={nothing} at={0} />);
 const lineWith = (kind: Line["encoding"]["kind"]): Line => {
   const found = SHIPPED_DISPLAYS.flatMap(({ lines }) => lines).find(({ encoding }) => encoding.kind === kind);
   if (!found) throw new Error(`no line of kind ${kind}`);
@@ -53,12 +58,7 @@ describe("who says so", () => {
   const claim = { confidence: 0.6, setting: line.encoding.setting, chosen: false, says: "as in the book" } as const;
 
   it("names each source with how sure it is, and which is believed", () => {
-    const words = says(
-      <LineClaims
-        line={{ ...line, claims: [{ ...claim, from: "leaflet", on: null, chosen: true }] }}
-        onPut={nothing}
-      />,
-    );
+    const words = claimsOf({ ...line, claims: [{ ...claim, from: "leaflet", on: null, chosen: true }] });
     expect(words).toContain("60 % sure");
     expect(words).toContain("believed");
     expect(words).not.toContain("They disagree");
@@ -66,15 +66,12 @@ describe("who says so", () => {
 
   it("says so where they disagree, and what settles it", () => {
     const other = { ...claim, from: "own-trial", on: null, setting: "cutOffV" } as const;
-    const words = says(
-      <LineClaims line={{ ...line, claims: [{ ...claim, from: "leaflet", on: null }, other] }} onPut={nothing} />,
-    );
+    const words = claimsOf({ ...line, claims: [{ ...claim, from: "leaflet", on: null }, other] });
     expect(words).toContain("They disagree:");
     expect(words).toContain("A trial settles it.");
   });
 
-  it("says where nobody has said anything", () =>
-    expect(says(<LineClaims line={{ ...line, claims: [] }} onPut={nothing} />)).toContain("Nobody yet."));
+  it("says where nobody has said anything", () => expect(claimsOf({ ...line, claims: [] })).toContain("Nobody yet."));
 });
 
 describe("the lines of a display", () => {
@@ -91,23 +88,42 @@ describe("how its keys work", () => {
   it("is asked in whole for a display begun from nothing", () => {
     const words = says(<MannerForm profile={newProfile("own-1", "New")} change={nothing} />);
     for (const asked of [
-      "Its keys, by name",
       "Opens the menu, held together",
       "Steps a value up",
       "Changes are kept",
       "Left alone, the menu",
       "Closes by itself after",
       "Values act",
-      "Switches on and off",
+      "Switches on",
+      "Switches off",
     ])
       expect(words).toContain(asked);
-    expect(words).not.toContain("more than the short form below can say");
   });
 
-  it("warns that choosing anything writes the keys anew, where a display does more than the form says", () => {
-    const pages = [...TARN.menu.pages, { ...TARN.menu.pages[0], id: "second" }] as typeof TARN.menu.pages;
-    const deep = { ...TARN, menu: { ...TARN.menu, pages } };
-    expect(says(<MannerForm profile={deep} change={nothing} />)).toContain("writes all keys anew");
+  it("shows of every display that ships what the short form can, and each of its rules", () => {
+    for (const profile of SHIPPED_DISPLAYS) {
+      const words = says(<KeysPanel profile={profile} change={nothing} />);
+      expect(words, profile.name).not.toMatch(/undefined|NaN|\[object/);
+      profile.rules.forEach((_, i) => expect(words, profile.name).toContain(`Rule ${i + 1}`));
+    }
+  });
+});
+
+describe("the menu as a drawing", () => {
+  it("shows every entry of every page of every display that ships, once", () => {
+    for (const profile of SHIPPED_DISPLAYS) {
+      const words = says(<MenuPanel profile={profile} change={nothing} />);
+      for (const line of profile.lines) {
+        expect(words, profile.name).toContain(line.code);
+        if (
+          profile.menu.pages.some((page) =>
+            page.entries.some((entry) => entry.kind === "line" && entry.line === line.code),
+          )
+        )
+          expect(words, `${profile.name} ${line.code}`).toContain(lineWords(line));
+      }
+      for (const { name } of profile.menu.pages) expect(words, profile.name).toContain(name);
+    }
   });
 });
 

@@ -15,6 +15,9 @@ export const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || (target.matches("input, textarea, select") && !target.matches("input[type=radio]")));
 
+/** Keys with Ctrl that a field where somebody types takes for itself: they take back what was typed. */
+const OF_A_FIELD: ReadonlySet<string> = new Set(["z", "y"]);
+
 export type Shortcuts = Readonly<Record<string, (event: KeyboardEvent) => void>>;
 
 /**
@@ -37,6 +40,7 @@ export function useShortcuts(shortcuts: Shortcuts, active = true): void {
         if (!isTyping(event.target)) event.preventDefault();
         return;
       }
+      if (withCommand && isTyping(event.target) && OF_A_FIELD.has(event.key.toLowerCase())) return;
       if (!withCommand && (isTyping(event.target) || !singleKeysOn())) return;
       if (document.querySelector('[role="dialog"]') && !withCommand) return;
       if (event.key === " " && event.target instanceof HTMLElement && event.target.closest("button, a, summary, input"))

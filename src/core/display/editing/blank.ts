@@ -1,5 +1,6 @@
 /** The least a field can hold to begin with, from what is described already; and one kind made another. */
 import { is } from "valibot";
+import { rawValues } from "../encoding";
 import { layoutOf, type DisplayProfile } from "../profile";
 import { SETTINGS, type SettingKey } from "../settings";
 import { fieldsFor, type FieldForm, type Fields, type Scalar } from "./grammar";
@@ -68,12 +69,21 @@ export function blank(form: FieldForm, profile: DisplayProfile): unknown {
   }
 }
 
-const filled = (fields: Fields, profile: DisplayProfile): Row =>
-  Object.fromEntries(
+function filled(fields: Fields, profile: DisplayProfile): Row {
+  const row = Object.fromEntries(
     [...fields]
       .map(([name, field]) => [name, blank(field, profile)] as const)
       .filter(([, value]) => value !== undefined),
   );
+  // A condition begins with a value its line has.
+  return fields.has("raws") ? { ...row, raws: firstRaws(String(row.line), profile) } : row;
+}
+
+/** The first value a line has, to begin a condition with. */
+export function firstRaws(code: string, profile: DisplayProfile): readonly number[] {
+  const line = profile.lines.find((each) => each.code === code);
+  return [(line && rawValues(line.encoding)[0]) ?? 0];
+}
 
 /** A thing of another kind: fields both kinds have keep what stood in them, where the new one takes it. */
 export function ofKind(

@@ -1,32 +1,15 @@
 /** A line written in another way: what it was seen to show stays, and only how that is read is new. */
 import { is } from "valibot";
 import { rawValues, shows } from "../encoding";
-import { seenAs } from "../meaning";
+import { asSeen, seenAs } from "../meaning";
 import { EncodingSchema } from "../profileSchema";
 import type { DisplayProfile, Encoding, Line } from "../profile";
 import { SETTINGS, type SettingKey } from "../settings";
 import { leastOf, ofKind } from "./blank";
 import { formOf, type FormOf } from "./grammar";
 
-type Reserved = Extract<Encoding, { kind: "reserved" }>;
-
-/** Most marks a line of no meaning lists. */
-const MOST_MARKS = 120;
 /** Most values that are listed one by one. */
 const MOST_OPTIONS = 64;
-
-/** A line nobody can give a meaning, with what it was seen to show. */
-export function asSeen(encoding: Encoding): Reserved {
-  if (encoding.kind === "reserved") return encoding;
-  const raws = rawValues(encoding);
-  const [rawMin, rawMax] = [Math.min(...raws), Math.max(...raws)];
-  if (raws.length === 0) return { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 };
-  const plain = raws.every((raw) => shows(encoding, raw) === String(raw));
-  if (plain && raws.length === rawMax - rawMin + 1) return { kind: "reserved", setting: null, rawMin, rawMax };
-  if (raws.length > MOST_MARKS) return { kind: "reserved", setting: null, rawMin, rawMax };
-  const marks = raws.map((raw) => shows(encoding, raw));
-  return { kind: "reserved", setting: null, rawMin: 0, rawMax: marks.length - 1, shown: { kind: "listed", marks } };
-}
 
 /** The values seen, each with the least its setting can stand at: somebody has to say what they are. */
 function optionsOf(
@@ -50,7 +33,7 @@ function optionsOf(
   }));
 }
 
-/** What a line means that can mean nothing else; otherwise what it meant, and the first thing there is where nothing. */
+/** What a line of that kind means: what it meant before, where the kind allows; else the first thing it can. */
 function settingFor(kind: Encoding["kind"], was: Encoding): SettingKey | null {
   const form = formOf(EncodingSchema) as FormOf<"kinds">;
   const asked = form.kinds.get(kind)?.get("setting");

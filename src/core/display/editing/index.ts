@@ -1,5 +1,6 @@
 export { blank, furtherItem, leastOf, namesOf, ofKind } from "./blank";
-export { asSeen, encodingAs, lineAs } from "./encodingAs";
+export { fieldsAsked } from "./asked";
+export { encodingAs, lineAs } from "./encodingAs";
 export {
   DESCRIPTION,
   fieldsFor,
@@ -23,20 +24,24 @@ export {
   type Patch,
 } from "./history";
 export { DUTIES, heldMs, keysOf, rulesDoing, withHeldMs, withKeys, withSelectKey, type DutyName } from "./manner";
+export { entryName, openersOf, outlineOf, spotOf, type DrawnPage } from "./outline";
 export { columnsOf, pastedItems, typedMeaning, typedValue, type Pasted } from "./pasted";
 export { valueAt, withItemAt, withItemMoved, withoutItemAt, withValueAt, type Path } from "./paths";
 export { checked, putAt, type Put } from "./putting";
+export { asKind, rewritten, withFurther, withOneMoved, withoutOne } from "./rewriting";
 export {
   freeCode,
   freeName,
   rulesWith,
   withCode,
   withEntry,
+  withEntryAs,
   withEntryMoved,
   withInfoLine,
   withNewGroup,
   withNewLine,
   withNewPage,
+  withNewRule,
   withoutEntry,
   withoutPage,
   withWayIn,

@@ -114,7 +114,7 @@ export function withWayIn(profile: DisplayProfile, page: string): DisplayProfile
   return { ...profile, rules: [...profile.rules, rule] };
 }
 
-/** An entry moved within its page or to another one. A page keeps at least one entry, and never stands within itself. */
+/** An entry moved, within its page or to another. A page keeps at least one, and never stands within itself. */
 export function withEntryMoved(profile: DisplayProfile, from: EntrySpot, to: EntrySpot): DisplayProfile {
   const page = profile.menu.pages[from.page];
   const entry = page?.entries[from.at];
@@ -188,6 +188,47 @@ export function withInfoLine(profile: DisplayProfile, at: number, next: string):
     rule.infoLine === was && was !== undefined ? { ...rule, infoLine: next } : rule,
   );
   return { ...profile, rules, infoLines: profile.infoLines.with(at, next) };
+}
+
+/** A rule more on a screen, for somebody to say what it does: its first key, tapped. */
+export function withNewRule(profile: DisplayProfile, on: KeyRule["on"]): DisplayProfile {
+  const rule: KeyRule = {
+    on,
+    pages: null,
+    editing: null,
+    infoLine: null,
+    sincePowerOn: null,
+    wheelStill: false,
+    keys: profile.keys.slice(0, 1).map(({ id }) => id),
+    gesture: { kind: "double-tap" },
+    does: on === "off" ? { kind: "power-on" } : on === "home" ? { kind: "toggle-lamp" } : { kind: "back" },
+  };
+  return { ...profile, rules: [...profile.rules, rule] };
+}
+
+/** An entry made another kind under the code it has: a line that turns out to be a group, a way out or an action. */
+export function withEntryAs(
+  profile: DisplayProfile,
+  spot: EntrySpot,
+  kind: Entry["kind"],
+  name: string,
+): DisplayProfile {
+  const entry = profile.menu.pages[spot.page]?.entries[spot.at];
+  if (!entry || entry.kind === kind) return profile;
+  const code = entry.kind === "line" ? entry.line : entry.code;
+  const left = withoutEntry(profile, spot);
+  switch (kind) {
+    case "line":
+      return inOrder(withEntry({ ...left, lines: [...left.lines, newLine(code)] }, spot, { kind, line: code }), code);
+    case "page": {
+      const { profile: added, page } = withNewPage(left, name);
+      return withEntry(added, spot, { kind, code, page: page.id });
+    }
+    case "exit":
+      return withEntry(left, spot, { kind, code, saves: true });
+    case "action":
+      return withEntry(left, spot, { kind, code, action: "clear-trip", asks: "yes-no" });
+  }
 }
 
 /** Rules that press a key, or let it go. */

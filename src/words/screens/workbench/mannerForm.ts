@@ -1,11 +1,28 @@
 // The words of screens/workbench/MannerForm.
-export const theKeysWereWritten = "The keys were written anew from this form.";
-export const thisDisplayDoesMore =
-  "This display does more than the short form below can say. Its rules are listed at the end; change them in the file. Choosing anything here writes all keys anew.";
+import { count } from "../../speak";
+
 export const gettingIn = "Getting in";
 export const opensTheMenuHeld = "Opens the menu, held together";
 export const heldFor = "Held for";
+export const movingAndChanging = "Moving and changing";
+export const goesToTheNext = "Goes to the next line";
+export const goesToTheLine = "Goes to the line before";
+export const noKey = "no key";
+export const severalTogether = "Several keys together, as below.";
+export const othersDoItToo = (others: number) =>
+  `${count(others, "rule")} more below ${others === 1 ? "does" : "do"} it too.`;
+export const stepsAValueUp = "Steps a value up";
+export const stepsAValueDown = "Steps a value down";
+export const makesAValueBlink = "Makes a value blink, and confirms it";
+export const changesAtOnce = "changes at once";
+export const savingAndLeaving = "Saving and leaving";
+export const changesAreKept = "Changes are kept";
+export const leftAloneTheMenu = "Left alone, the menu";
+export const closesByItselfAfter = "Closes by itself after";
+export const valuesAct = "Values act";
+export const savesAndLeavesHeld = "Saves and leaves, held together";
 export const power = "Power";
-export const switchesOnAndOff = "Switches on and off";
+export const switchesOn = "Switches on";
 export const onHeldFor = "On, held for";
+export const switchesOff = "Switches off";
 export const offHeldFor = "Off, held for";

@@ -3,7 +3,9 @@ import { count } from "../../speak";
 
 export const leaflet = "Leaflet";
 export const keys = "Keys";
+export const menu = "Menu";
 export const lines = "Lines";
+export const display = "Display";
 export const files = "Files";
 export const thisDisplayIsNot = "This display is not described on this machine";
 export const displaysThatShipCan =

@@ -1,0 +1,27 @@
+"use client";
+import { asKind, nameOfPlace, valueAt, type FormOf } from "@/core/display/editing";
+import { Choice } from "@/ui/primitives";
+import { fieldHint, fieldLabel, valueLabel } from "@/words/grammar";
+import { FieldsOf } from "./Field";
+import { done, type FieldProps } from "./fieldProps";
+import { Pick } from "./Pick";
+
+/** Few enough kinds to stand in sight. */
+const IN_SIGHT = 4;
+
+/** Which kind a thing is, and the fields of that kind. */
+export function KindField(props: FieldProps & { readonly form: FormOf<"kinds"> }) {
+  const { profile, path, form } = props;
+  const value = valueAt(profile, path) as { readonly kind: string };
+  const options = [...form.kinds.keys()].map((kind) => ({ value: kind, label: valueLabel(path, kind) }));
+  const put = (kind: string) => (kind === value.kind ? undefined : done(props, (now) => asKind(now, path, kind)));
+  const shared = { label: fieldLabel(path), hint: fieldHint(path), value: value.kind, options };
+  return (
+    <div className="grid gap-3 sm:col-span-2 sm:grid-cols-2" data-place={nameOfPlace(path)}>
+      <div className="sm:col-span-2">
+        {options.length > IN_SIGHT ? <Pick {...shared} onPick={put} /> : <Choice {...shared} onChoose={put} />}
+      </div>
+      <FieldsOf {...props} />
+    </div>
+  );
+}

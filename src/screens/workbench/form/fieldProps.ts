@@ -1,0 +1,22 @@
+import type { DisplayProfile } from "@/core/display";
+import type { FieldForm, Path, Put } from "@/core/display/editing";
+import type { WorkbenchProps } from "../workbenchProps";
+
+/** What every field of a form gets: the description, the place of it that is asked, and what that takes. */
+export interface FieldProps extends WorkbenchProps {
+  readonly path: Path;
+  readonly form: FieldForm;
+  /** Names the field where the words of its place are not enough: "Rule 4, held for". */
+  readonly of?: string;
+}
+
+/** Does an edit to the description as it stands, where it can be done; what it came to here. */
+export function done(props: WorkbenchProps, edit: (profile: DisplayProfile) => Put): Put {
+  const trial = edit(props.profile);
+  if (trial.ok)
+    props.change((now) => {
+      const put = edit(now);
+      return put.ok ? put.profile : now;
+    });
+  return trial;
+}

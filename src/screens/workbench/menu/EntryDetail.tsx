@@ -1,0 +1,126 @@
+"use client";
+import { lineIndex, type Entry } from "@/core/display";
+import {
+  formAt,
+  withCode,
+  withEntryAs,
+  withEntryMoved,
+  withoutEntry,
+  type EntrySpot,
+  type Path,
+} from "@/core/display/editing";
+import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
+import { Button, KeptField } from "@/ui/primitives";
+import { valueLabel } from "@/words/grammar";
+import { useState } from "react";
+import { FieldsOf } from "../form/Field";
+import { Pick } from "../form/Pick";
+import { LineDetail } from "../LineDetail";
+import type { WorkbenchProps } from "../workbenchProps";
+import type { Hand } from "./useHand";
+import * as say from "@/words/screens/workbench/menu/entryDetail";
+
+interface EntryDetailProps extends WorkbenchProps, EntrySpot {
+  readonly hand: Hand;
+}
+
+const KINDS: readonly Entry["kind"][] = ["line", "page", "exit", "action"];
+
+/** One entry in full: what kind it is, where it stands, and its fields; a line with all it can say. */
+export function EntryDetail({ page, at, hand, ...props }: EntryDetailProps) {
+  const { onOpen } = hand;
+  const { profile, change } = props;
+  const entry = profile.menu.pages[page]?.entries[at];
+  const here = profile.menu.pages[page];
+  if (!entry || !here) return null;
+  const path: Path = ["menu", "pages", page, "entries", at];
+  const code = entry.kind === "line" ? entry.line : entry.code;
+  const move = (to: EntrySpot) => {
+    change((now) => withEntryMoved(now, { page, at }, to));
+    const target = profile.menu.pages[to.page];
+    if (target) onOpen(`${target.id}/${entry.kind}/${code}`);
+  };
+  return (
+    <div>
+      <div role="group" aria-label={say.whereAndWhat(code)} className="mb-2 grid items-end gap-3 sm:grid-cols-3">
+        {entry.kind === "line" ? <CodeField {...props} code={code} page={here.id} hand={hand} /> : null}
+        <Pick
+          label={say.itIs}
+          value={entry.kind}
+          options={KINDS.map((kind) => ({ value: kind, label: valueLabel(["menu", "pages", "entries"], kind) }))}
+          onPick={(kind) => {
+            change((now) => withEntryAs(now, { page, at }, kind as Entry["kind"], say.newGroup));
+            onOpen(`${here.id}/${kind}/${code}`);
+          }}
+        />
+        <Pick
+          label={say.standsOn}
+          value={here.id}
+          options={profile.menu.pages.map(({ id, name }) => ({ value: id, label: name }))}
+          onPick={(id) => {
+            const to = profile.menu.pages.findIndex((each) => each.id === id);
+            const target = profile.menu.pages[to];
+            if (target) move({ page: to, at: target.entries.length });
+          }}
+        />
+      </div>
+      <div className="mb-2 flex flex-wrap gap-2">
+        <Button weight="quiet" disabled={at === 0} onClick={() => move({ page, at: at - 1 })}>
+          {say.up}
+          <span className="sr-only"> {code}</span>
+        </Button>
+        <Button weight="quiet" disabled={at === here.entries.length - 1} onClick={() => move({ page, at: at + 1 })}>
+          {say.down}
+          <span className="sr-only"> {code}</span>
+        </Button>
+        <Button
+          weight="quiet"
+          disabled={here.entries.length < 2}
+          onClick={() => {
+            onOpen(null);
+            change((now) => withoutEntry(now, { page, at }));
+          }}
+        >
+          {say.takeOut}
+          <span className="sr-only"> {code}</span>
+        </Button>
+      </div>
+      {entry.kind === "line" ? (
+        <LineDetail {...props} at={lineIndex(profile, entry.line)} />
+      ) : (
+        <div className="grid gap-3 rounded-xl bg-sheet p-4 sm:grid-cols-2">
+          <FieldsOf {...props} path={path} form={formAt(path, profile)} />
+        </div>
+      )}
+    </div>
+  );
+}
+
+interface CodeFieldProps extends WorkbenchProps {
+  readonly code: string;
+  readonly page: string;
+  readonly hand: Hand;
+}
+
+/** The code of a line as the display writes it; whatever names the line follows. */
+function CodeField({ profile, change, code, page, hand }: CodeFieldProps) {
+  const [refused, setRefused] = useState<string | null>(null);
+  return (
+    <KeptField
+      of="code of the open line"
+      label={say.code}
+      longest={LONGEST_CODE}
+      value={refused ?? code}
+      onKeep={(typed) => {
+        const next = typed.trim();
+        const called = next && !RESERVED_NAMES.includes(next) ? withCode(profile, code, next) : null;
+        setRefused(called ? null : typed);
+        if (!called) return;
+        change((now) => withCode(now, code, next) ?? now);
+        hand.onRenamed(`${page}/line/${code}`, `${page}/line/${next}`);
+      }}
+      problem={refused === null ? null : say.anotherCode}
+      inputClass="font-code font-bold"
+    />
+  );
+}

@@ -1,0 +1,92 @@
+"use client";
+import { useSortable } from "@dnd-kit/sortable";
+import { lineIndex, type Entry } from "@/core/display";
+import { valueLabel } from "@/words/grammar";
+import { lineWords } from "@/words/lineWords";
+import { PageDrawing, type PageDrawingProps } from "./PageDrawing";
+import { EntryDetail } from "./EntryDetail";
+import * as say from "@/words/screens/workbench/menu/entryRow";
+
+interface EntryRowProps extends Omit<PageDrawingProps, "index"> {
+  readonly page: number;
+  readonly at: number;
+  readonly name: string;
+}
+
+const codeOf = (entry: Entry): string => (entry.kind === "line" ? entry.line : entry.code);
+
+/** One entry of a page: its code as the display writes it, what it is, and the page it opens, drawn within. */
+export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowProps) {
+  const { profile } = props;
+  const { setNodeRef, setActivatorNodeRef, attributes, listeners, transform, transition, isDragging } = useSortable({
+    id: name,
+  });
+  const entry = profile.menu.pages[page]?.entries[at];
+  if (!entry) return null;
+  const isOpen = hand.open === name;
+  const opens = entry.kind === "page" ? profile.menu.pages.findIndex(({ id }) => id === entry.page) : -1;
+  const target = profile.menu.pages[opens];
+  const line = entry.kind === "line" ? profile.lines[lineIndex(profile, entry.line)] : undefined;
+  const words =
+    entry.kind === "line"
+      ? line
+        ? lineWords(line)
+        : say.noSuchLine
+      : entry.kind === "page"
+        ? say.opens(target?.name ?? entry.page)
+        : entry.kind === "exit"
+          ? `${valueLabel(["menu", "pages", "entries", "kind"], "exit")} ${say.exitKind(entry.saves)}`
+          : valueLabel(["action"], entry.action);
+  return (
+    <li
+      ref={setNodeRef}
+      aria-label={say.entryOf(codeOf(entry))}
+      style={{
+        transform: transform ? `translate3d(${transform.x}px, ${transform.y}px, 0)` : undefined,
+        transition,
+      }}
+      className={`relative ${isDragging ? "z-10 bg-sheet" : ""}`}
+    >
+      <div className="flex items-center gap-3 border-b border-rule">
+        <span
+          ref={setActivatorNodeRef}
+          {...attributes}
+          {...listeners}
+          aria-label={say.moveIt(codeOf(entry))}
+          className="flex min-h-11 w-9 shrink-0 cursor-grab touch-none items-center justify-center text-quiet select-none"
+        >
+          <Handle />
+        </span>
+        <button
+          type="button"
+          aria-expanded={isOpen}
+          onClick={() => hand.onOpen(isOpen ? null : name)}
+          className="flex min-h-11 min-w-0 flex-1 flex-wrap items-baseline gap-x-4 py-1.5 text-left hover:underline hover:underline-offset-4"
+        >
+          <strong className="min-w-[4ch] font-code text-[1.02rem] break-all">{codeOf(entry)}</strong>
+          <span className="min-w-0 flex-1 break-words">{words}</span>
+          {line?.shownWhen || line?.mattersWhen ? (
+            <span className="text-[0.85rem] text-quiet">{say.atTimes}</span>
+          ) : null}
+        </button>
+      </div>
+      {isOpen ? (
+        <div className="my-2 ml-4">
+          <EntryDetail {...props} page={page} at={at} hand={hand} />
+        </div>
+      ) : null}
+      {target && !within.includes(target.id) ? (
+        <div className="mb-2 ml-8">
+          <PageDrawing {...props} index={opens} hand={hand} within={within} />
+        </div>
+      ) : null}
+    </li>
+  );
+}
+
+/** Six dots: what a hand takes hold of. */
+const Handle = () => (
+  <svg aria-hidden="true" width="12" height="18" viewBox="0 0 12 18" fill="currentColor">
+    {[3, 9, 15].flatMap((y) => [3, 9].map((x) => <circle key={`${x} ${y}`} cx={x} cy={y} r="1.6" />))}
+  </svg>
+);

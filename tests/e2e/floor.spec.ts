@@ -37,7 +37,7 @@ async function workbenchScreens(page: Page): Promise<readonly (readonly [string,
   await expect(page.getByLabel("What you call it")).toBeVisible();
   const { pathname } = new URL(page.url());
   const id = pathname.split("/").at(-1) ?? "";
-  return ["leaflet", "keys", "lines", "files"].map(
+  return ["leaflet", "keys", "menu", "lines", "display", "files"].map(
     (part) => [`workbench, ${part}`, `${pathname}?workbench.${id}=${part}`] as const,
   );
 }

@@ -17,6 +17,8 @@ const SCREENS: readonly KeyRule["on"][] = ["off", "home", "menu", "code", "confi
 
 /** The keys of a display, in short and in full: which there are, and what each does on every screen. */
 export function KeysPanel(props: WorkbenchProps) {
+  // A rule in hand stays where it was opened, whatever screen it is said to hold on meanwhile.
+  const [open, setOpen] = useState<Opened | null>(null);
   return (
     <div className="grid gap-8">
       <section aria-labelledby="in-short">
@@ -32,7 +34,7 @@ export function KeysPanel(props: WorkbenchProps) {
         </h2>
         <p className="mb-2 max-w-[60ch] text-quiet">{say.oneRuleEach}</p>
         {SCREENS.map((screen) => (
-          <RulesOn key={screen} {...props} screen={screen} />
+          <RulesOn key={screen} {...props} screen={screen} open={open} setOpen={setOpen} />
         ))}
       </section>
     </div>
@@ -78,11 +80,23 @@ function Keys(props: WorkbenchProps) {
   );
 }
 
+interface Opened {
+  readonly at: number;
+  readonly on: KeyRule["on"];
+}
+
+interface RulesOnProps extends WorkbenchProps {
+  readonly screen: KeyRule["on"];
+  readonly open: Opened | null;
+  readonly setOpen: (open: Opened | null) => void;
+}
+
 /** What the keys do on one screen. */
-function RulesOn({ screen, ...props }: WorkbenchProps & { readonly screen: KeyRule["on"] }) {
+function RulesOn({ screen, open, setOpen, ...props }: RulesOnProps) {
   const { profile, change } = props;
-  const [open, setOpen] = useState<number | null>(null);
-  const rules = profile.rules.flatMap((rule, i) => (rule.on === screen ? [{ rule, i }] : []));
+  const rules = profile.rules.flatMap((rule, i) =>
+    (open?.at === i ? open.on : rule.on) === screen ? [{ rule, i }] : [],
+  );
   const name = valueLabel(["rules", "on"], screen);
   return (
     <section aria-label={name} className="mt-4">
@@ -94,8 +108,8 @@ function RulesOn({ screen, ...props }: WorkbenchProps & { readonly screen: KeyRu
               {...props}
               rule={rule}
               at={i}
-              open={open === i}
-              onOpen={() => setOpen(open === i ? null : i)}
+              open={open?.at === i}
+              onOpen={() => setOpen(open?.at === i ? null : { at: i, on: screen })}
               onGone={() => setOpen(null)}
             />
           </li>
@@ -105,7 +119,7 @@ function RulesOn({ screen, ...props }: WorkbenchProps & { readonly screen: KeyRu
         weight="quiet"
         disabled={profile.rules.length >= 100}
         onClick={() => {
-          setOpen(profile.rules.length);
+          setOpen({ at: profile.rules.length, on: screen });
           change((now) => withNewRule(now, screen));
         }}
       >

@@ -15,9 +15,11 @@ import { SettingField } from "./SettingField";
 import { LONGEST_NOTE, lineProps, type LineAtProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/lineDetail";
 
-/** One line in full: what kind it is, its values, when it is there and does something, its note, and who says so. */
-export function LineDetail(props: LineAtProps) {
-  const { profile, at } = props;
+const CELLS = ["from", "to", "step", "factory"] as const;
+
+/** One line in full, or what its row of the grid leaves out: what kind it is, its values, when it is there and does something, its note, and who says so. */
+export function LineDetail(props: LineAtProps & { readonly inARow?: boolean }) {
+  const { profile, at, inARow = false } = props;
   const line = profile.lines[at];
   if (!line) return null;
   const { onPut } = lineProps(props);
@@ -28,9 +30,11 @@ export function LineDetail(props: LineAtProps) {
     <section aria-label={say.lineInFull(line.code)} className="rounded-xl bg-sheet p-5 max-sm:p-3">
       <h2 className="mb-3 text-[1.3rem]">{say.lineDetailLine(line.code)}</h2>
       <div className="grid gap-4 sm:grid-cols-2">
-        <Labelled label={fieldLabel([...here, "encoding", "setting"])}>
-          <SettingField line={line} onPut={onPut} />
-        </Labelled>
+        {inARow ? null : (
+          <Labelled label={fieldLabel([...here, "encoding", "setting"])}>
+            <SettingField line={line} onPut={onPut} />
+          </Labelled>
+        )}
         <Kind {...props} />
         {cells.options !== null ? (
           <div className="sm:col-span-2">
@@ -39,8 +43,8 @@ export function LineDetail(props: LineAtProps) {
             </Labelled>
           </div>
         ) : null}
-        {(["from", "to", "step", "factory"] as const).map((name) =>
-          cells[name] === null ? null : (
+        {CELLS.map((name) =>
+          cells[name] === null || (inARow && name !== "step") ? null : (
             <Labelled key={name} label={say.cellNames[name]}>
               <Cell line={line} field={name} text={cells[name]} onPut={onPut} />
             </Labelled>

@@ -63,7 +63,7 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
             {each.code === chosen ? (
               <tr>
                 <td colSpan={6} className="pb-4">
-                  <LineDetail profile={profile} change={change} at={i} />
+                  <LineDetail profile={profile} change={change} at={i} inARow />
                 </td>
               </tr>
             ) : null}

@@ -285,6 +285,7 @@ describe("a column pasted", () => {
         { code: "32", says: "throttle" },
       ],
     });
+    expect(pastedItems(codes, "31\tbrake lever\n32\n", null, base)).toMatchObject({ ok: false, row: 2, field: "says" });
     const wheel = {
       ...base,
       lines: base.lines.map((line) => ({ ...line, encoding: encodingAs(line.encoding, "wheel-code", base) })),

@@ -43,12 +43,13 @@ export type Pasted =
   /** The row that cannot be read, from 1, and the field of it. */
   | { readonly ok: false; readonly row: number; readonly field: string; readonly typed: string };
 
+/** What stands in a cell. */
+const CELLS: ReadonlySet<FieldForm["kind"]> = new Set(["number", "text", "choice", "meaning", "may-lack"]);
+
 /** Fields of an item a column can hold, in their order. */
 export const columnsOf = (form: FormOf<"list">): readonly string[] =>
   form.of.kind === "group"
-    ? [...form.of.fields]
-        .filter(([, { kind }]) => kind !== "group" && kind !== "list" && kind !== "meanings")
-        .map(([name]) => name)
+    ? [...form.of.fields].filter(([, { kind }]) => CELLS.has(kind)).map(([name]) => name)
     : ["value"];
 
 /** Cells of a row: between tabs, semicolons, or an equals sign; a single cell otherwise. */
@@ -91,7 +92,8 @@ function rowOf(
   const item: Record<string, unknown> = {};
   for (const [i, [name, field]] of [...form.fields].entries()) {
     const typed = counted[i];
-    const value = typed === undefined ? blank(field, profile) : typedValue(field, typed, setting);
+    // A cell that is missing is empty; what no cell can hold begins with the least there is.
+    const value = CELLS.has(field.kind) ? typedValue(field, typed ?? "", setting) : blank(field, profile);
     if (value === undefined && field.kind !== "may-lack") return { value: undefined, field: name, typed: typed ?? "" };
     if (value !== undefined) item[name] = value;
   }

@@ -86,8 +86,8 @@ function textOf(value: unknown, per: number): string {
 }
 
 /** A number or a text; what does not fit stays as typed and says what would. */
-export function TypedField(props: FieldProps & { readonly hideLabel?: boolean }) {
-  const { profile, path, form, hideLabel } = props;
+export function TypedField(props: FieldProps) {
+  const { profile, path, form, heard } = props;
   const [refused, setRefused] = useState<{ readonly typed: string; readonly kept: string } | null>(null);
   const inner = form.kind === "may-lack" ? form.of : form;
   const typedIn = inner.facts.typedIn;
@@ -97,11 +97,11 @@ export function TypedField(props: FieldProps & { readonly hideLabel?: boolean })
   return (
     <KeptField
       of={path.join(".")}
-      label={fieldLabel(path)}
-      hideLabel={hideLabel}
+      label={heard ?? fieldLabel(path)}
+      hideLabel={heard !== undefined}
       numeric={inner.kind === "number"}
       unit={typedIn?.unit ?? null}
-      hint={hideLabel ? undefined : fieldHint(path)}
+      hint={heard === undefined ? fieldHint(path) : undefined}
       value={standing?.typed ?? kept}
       onKeep={(typed) => {
         const value = typedValue(form, typed, null);
@@ -141,7 +141,7 @@ function MayLack(props: FieldProps & { readonly form: FormOf<"may-lack"> }) {
     <div className="sm:col-span-2">
       <Choice
         label={fieldLabel(path)}
-        hint={fieldHint(path)}
+        hint={lacks ? undefined : fieldHint(path)}
         value={lacks ? "no" : "yes"}
         options={[
           { value: "no", label: lackingLabel(path) },
@@ -151,7 +151,7 @@ function MayLack(props: FieldProps & { readonly form: FormOf<"may-lack"> }) {
       />
       {lacks ? null : (
         <div className="mt-2">
-          <Field {...props} form={inner} of="" />
+          <Field {...props} form={inner} named />
         </div>
       )}
     </div>
@@ -162,7 +162,7 @@ function MayLack(props: FieldProps & { readonly form: FormOf<"may-lack"> }) {
 function Group(props: FieldProps) {
   return (
     <fieldset className="grid gap-3 border-l-2 border-rule pl-3 sm:col-span-2 sm:grid-cols-2">
-      <legend className={props.of === "" ? "sr-only" : "text-[0.92rem] font-semibold"}>{fieldLabel(props.path)}</legend>
+      <legend className={props.named ? "sr-only" : "text-[0.92rem] font-semibold"}>{fieldLabel(props.path)}</legend>
       <FieldsOf {...props} />
     </fieldset>
   );

@@ -27,8 +27,8 @@ export function ListField(props: ListProps) {
   const label = fieldLabel(path);
   return (
     <fieldset className="min-w-0 sm:col-span-2">
-      <legend className="text-[0.92rem] font-semibold">{label}</legend>
-      {fieldHint(path) ? <p className="mb-1 text-[0.85rem] text-quiet">{fieldHint(path)}</p> : null}
+      <legend className={props.named ? "sr-only" : "text-[0.92rem] font-semibold"}>{label}</legend>
+      {fieldHint(path) && !props.named ? <p className="mb-1 text-[0.85rem] text-quiet">{fieldHint(path)}</p> : null}
       <ol>
         {items.map((_, i) => (
           <Item key={i} {...props} at={i} count={items.length} label={label} />
@@ -69,9 +69,9 @@ function Item({ at, count, label, ...props }: ItemProps) {
         className="grid min-w-0 flex-1 grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] items-end gap-2"
       >
         {form.of.kind === "group" ? (
-          <FieldsOf {...props} path={here} form={form.of} />
+          <FieldsOf {...props} path={here} form={form.of} named={false} />
         ) : (
-          <Field {...props} path={here} form={form.of} />
+          <Field {...props} path={here} form={form.of} heard={named} />
         )}
       </div>
       <div className="flex gap-1">

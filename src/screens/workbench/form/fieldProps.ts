@@ -6,8 +6,10 @@ import type { WorkbenchProps } from "../workbenchProps";
 export interface FieldProps extends WorkbenchProps {
   readonly path: Path;
   readonly form: FieldForm;
-  /** Names the field where the words of its place are not enough: "Rule 4, held for". */
-  readonly of?: string;
+  /** What it is called for those who hear it, where the list it stands in has said its name already: "Modes 2". */
+  readonly heard?: string;
+  /** Its name has been said just above. */
+  readonly named?: boolean;
 }
 
 /** Does an edit to the description as it stands, where it can be done; what it came to here. */

@@ -35,6 +35,8 @@ export function EntryDetail({ page, at, hand, ...props }: EntryDetailProps) {
   if (!entry || !here) return null;
   const path: Path = ["menu", "pages", page, "entries", at];
   const code = entry.kind === "line" ? entry.line : entry.code;
+  const opens = entry.kind === "page" ? profile.menu.pages.findIndex(({ id }) => id === entry.page) : -1;
+  const opened: Path | null = opens >= 0 ? ["menu", "pages", opens] : null;
   const move = (to: EntrySpot) => {
     change((now) => withEntryMoved(now, { page, at }, to));
     const target = profile.menu.pages[to.page];
@@ -90,6 +92,7 @@ export function EntryDetail({ page, at, hand, ...props }: EntryDetailProps) {
       ) : (
         <div className="grid gap-3 rounded-xl bg-sheet p-4 sm:grid-cols-2">
           <FieldsOf {...props} path={path} form={formAt(path, profile)} />
+          {opened ? <FieldsOf {...props} path={opened} form={formAt(opened, profile)} /> : null}
         </div>
       )}
     </div>

@@ -33,9 +33,9 @@ export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowPro
         ? lineWords(line)
         : say.noSuchLine
       : entry.kind === "page"
-        ? say.opens(target?.name ?? entry.page)
+        ? say.opens(target?.name ?? entry.page, target && valueLabel(["menu", "pages", "atEnds"], target.atEnds))
         : entry.kind === "exit"
-          ? `${valueLabel(["menu", "pages", "entries", "kind"], "exit")} ${say.exitKind(entry.saves)}`
+          ? `${valueLabel(["menu", "pages", "entries"], "exit")} ${say.exitKind(entry.saves)}`
           : valueLabel(["action"], entry.action);
   return (
     <li

@@ -37,7 +37,7 @@ export function PageDrawing({ index, hand, within, ...props }: PageDrawingProps)
   const names = page.entries.map((_, at) => entryName(page, at));
   return (
     <section aria-label={say.pageOf(page.name)} className={within.length > 0 ? "" : "mt-4"}>
-      <PageHead {...props} index={index} nested={within.length > 0} />
+      {within.length > 0 ? null : <PageHead {...props} index={index} />}
       <SortableContext items={names} strategy={verticalListSortingStrategy}>
         <ol className="border-l-[3px] border-quiet">
           {page.entries.map((_, at) => (
@@ -59,7 +59,7 @@ export function PageDrawing({ index, hand, within, ...props }: PageDrawingProps)
 }
 
 /** What a page is called, what opens it, and its manners. */
-function PageHead({ index, nested, ...props }: WorkbenchProps & { readonly index: number; readonly nested: boolean }) {
+function PageHead({ index, ...props }: WorkbenchProps & { readonly index: number }) {
   const { profile, change } = props;
   const [open, setOpen] = useState(false);
   const page = profile.menu.pages[index];
@@ -67,20 +67,17 @@ function PageHead({ index, nested, ...props }: WorkbenchProps & { readonly index
   const path: Path = ["menu", "pages", index];
   const openers = openersOf(profile, page.id);
   const opened = openers.map((rule) => `${keyNames(profile, rule.keys)} ${gestureWords(profile, rule)}`);
-  const Heading = nested ? "h3" : "h2";
   return (
     <div className={open ? "rounded-xl bg-sheet p-4" : "py-1"}>
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <Heading className="text-[1.15rem] break-words">{page.name}</Heading>
+        <h2 className="text-[1.15rem] break-words">{page.name}</h2>
         <span className="flex-1 text-[0.92rem] text-quiet">
           {[
-            opened.length > 0 ? say.openedBy(opened) : nested ? null : say.nothingOpensIt,
+            opened.length > 0 ? say.openedBy(opened) : say.nothingOpensIt,
             valueLabel([...path, "atEnds"], page.atEnds).toLowerCase(),
-          ]
-            .filter(Boolean)
-            .join(" · ")}
+          ].join(" · ")}
         </span>
-        {opened.length === 0 && !nested ? (
+        {opened.length === 0 ? (
           <Button weight="quiet" onClick={() => change((now) => withWayIn(now, page.id))}>
             {say.keysThatOpenIt}
           </Button>

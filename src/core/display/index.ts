@@ -96,14 +96,7 @@ export {
 } from "./settings";
 export { chooseClaim, CLAIM_CONFIDENCE, claimState } from "./claims";
 export { isUnsure } from "./unsure";
-export {
-  lineFromLeaflet,
-  meaning,
-  meaningless,
-  newProfile,
-  usualEncoding,
-  withLineAt,
-} from "./draft";
+export { lineFromLeaflet, meaning, meaningless, newProfile, usualEncoding, withLineAt } from "./draft";
 export {
   acceptedMeanings,
   type CellField,

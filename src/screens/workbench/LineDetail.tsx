@@ -17,7 +17,10 @@ import * as say from "@/words/screens/workbench/lineDetail";
 
 const CELLS = ["from", "to", "step", "factory"] as const;
 
-/** One line in full, or what its row of the grid leaves out: what kind it is, its values, when it is there and does something, its note, and who says so. */
+/**
+ * One line in full, or what its row of the grid leaves out: what kind it is, its values, when it is there and does
+ * something, its note, and who says so.
+ */
 export function LineDetail(props: LineAtProps & { readonly inARow?: boolean }) {
   const { profile, at, inARow = false } = props;
   const line = profile.lines[at];

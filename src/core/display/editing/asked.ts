@@ -15,6 +15,7 @@ const NEVER: ReadonlySet<string> = new Set([
   "keys.id",
   "menu.pages.id",
   "menu.pages.entries",
+  "menu.pages.entries.code",
   "lines.encoding.setting",
   "lines.claims.chosen",
 ]);

@@ -60,6 +60,7 @@ function* places(
   if (form.kind === "may-lack" && value !== form.lacking) yield* places(value, form.of, path);
   if (form.kind === "list")
     for (const [i, item] of (value as readonly unknown[]).entries()) yield* places(item, form.of, [...path, i]);
+  if (form.kind === "may-lack") return;
   for (const [name, field] of fieldsFor(form, value)) yield* places(valueAt(value, [name]), field, [...path, name]);
 }
 

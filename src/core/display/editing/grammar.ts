@@ -142,8 +142,9 @@ function kindOf(option: Described): readonly [string, Fields] {
 /** The whole description. */
 export const DESCRIPTION = formOf(DisplayProfileSchema);
 
-/** The fields of a group, or of the kind `value` is of; none of anything else. */
+/** The fields of a group, or of the kind `value` is of; none of anything else, nor where nothing is said. */
 export function fieldsFor(form: FieldForm, value: unknown): Fields {
+  if (form.kind === "may-lack") return value === form.lacking ? new Map() : fieldsFor(form.of, value);
   if (form.kind === "group") return form.fields;
   const kind = (value as { readonly kind?: unknown } | null)?.kind;
   return form.kind === "kinds" && typeof kind === "string" ? (form.kinds.get(kind) ?? new Map()) : new Map();

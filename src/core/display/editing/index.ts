@@ -30,12 +30,14 @@ export { valueAt, withItemAt, withItemMoved, withoutItemAt, withValueAt, type Pa
 export { checked, putAt, type Put } from "./putting";
 export { asKind, rewritten, withFurther, withOneMoved, withoutOne } from "./rewriting";
 export {
+  codeBefore,
   freeCode,
   freeName,
   rulesWith,
   withCode,
   withEntry,
   withEntryAs,
+  withEntryCode,
   withEntryMoved,
   withInfoLine,
   withNewGroup,

@@ -26,25 +26,48 @@ export function freeName(taken: readonly string[], stem: string): string {
   return counted.find((name) => !taken.includes(name)) ?? stem;
 }
 
-/** A code no line and no entry has: the next number. */
-export function freeCode(profile: DisplayProfile): string {
-  const taken = new Set([
+/** Codes of everything the menu shows. */
+const codesIn = (profile: DisplayProfile): ReadonlySet<string> =>
+  new Set([
     ...profile.lines.map(({ code }) => code),
     ...profile.menu.pages.flatMap(({ entries }) => entries.flatMap((entry) => ("code" in entry ? [entry.code] : []))),
   ]);
-  const numbers = [...Array(taken.size + 1).keys()].map((i) => String(profile.lines.length + 1 + i));
-  return numbers.find((code) => !taken.has(code)) ?? "new";
+
+/** A code nothing in the menu has: the one before counted on, "a3" after "a2"; where it ends in no number, a stand-in. */
+export function freeCode(profile: DisplayProfile, before: string | null): string {
+  const taken = codesIn(profile);
+  const [, stem = "", digits = ""] = /^(.*?)(\d+)$/.exec(before ?? "") ?? [];
+  const [first, from] = digits === "" ? ["new-", 0] : [stem, Number(digits)];
+  const counted = [...Array(taken.size + 1).keys()].map((i) => `${first}${from + i + 1}`);
+  return counted.find((code) => !taken.has(code)) ?? "new";
 }
 
-/** Lines stand in the order the menu shows them: a line just put in or moved follows the one before it on its page. */
+/** The code of the entry a new one would follow. */
+export function codeBefore({ menu }: DisplayProfile, { page, at }: EntrySpot): string | null {
+  const entry = menu.pages[page]?.entries[at - 1];
+  return entry ? (entry.kind === "line" ? entry.line : entry.code) : null;
+}
+
+/** Codes of lines as the menu shows them from its first page down, groups opened where they stand. */
+function menuOrder({ menu }: DisplayProfile): readonly string[] {
+  const seen = new Set<string>();
+  const under = (page: Page | undefined): readonly string[] => {
+    if (!page || seen.has(page.id)) return [];
+    seen.add(page.id);
+    return page.entries.flatMap((entry) => {
+      if (entry.kind === "line") return [entry.line];
+      return entry.kind === "page" ? under(menu.pages.find(({ id }) => id === entry.page)) : [];
+    });
+  };
+  return menu.pages.flatMap(under);
+}
+
+/** Lines stand in the order the menu shows them: one just put in or moved follows the line before it. */
 function inOrder(profile: DisplayProfile, code: string): DisplayProfile {
-  const entries = profile.menu.pages.find((page) =>
-    page.entries.some((entry) => entry.kind === "line" && entry.line === code),
-  )?.entries;
+  const order = menuOrder(profile);
   const line = profile.lines.find((each) => each.code === code);
-  if (!entries || !line) return profile;
-  const onPage = linesOn(entries);
-  const [before, after] = [onPage[onPage.indexOf(code) - 1], onPage[onPage.indexOf(code) + 1]];
+  if (!line || !order.includes(code)) return profile;
+  const [before, after] = [order[order.indexOf(code) - 1], order[order.indexOf(code) + 1]];
   const others = profile.lines.filter((each) => each !== line);
   const place = (other: string | undefined) => others.findIndex((each) => each.code === other);
   const at =
@@ -58,7 +81,7 @@ export function withNewLine(
   profile: DisplayProfile,
   { page, at }: EntrySpot,
 ): { readonly profile: DisplayProfile; readonly code: string } {
-  const code = freeCode(profile);
+  const code = freeCode(profile, codeBefore(profile, { page, at }));
   const added = { ...profile, lines: [...profile.lines, newLine(code)] };
   return { profile: inOrder(withEntry(added, { page, at }, { kind: "line", line: code }), code), code };
 }
@@ -86,7 +109,7 @@ export function withNewPage(
   profile: DisplayProfile,
   name: string,
 ): { readonly profile: DisplayProfile; readonly page: Page } {
-  const line = newLine(freeCode(profile));
+  const line = newLine(freeCode(profile, null));
   const page = newPage(profile, name, line.code);
   return { profile: withPages({ ...profile, lines: [...profile.lines, line] }, [...profile.menu.pages, page]), page };
 }
@@ -94,7 +117,12 @@ export function withNewPage(
 /** A group: an entry that opens a page of its own, with one line. */
 export function withNewGroup(profile: DisplayProfile, spot: EntrySpot, name: string): DisplayProfile {
   const { profile: added, page } = withNewPage(profile, name);
-  return withEntry(added, spot, { kind: "page", code: freeCode(added), page: page.id });
+  const grouped = withEntry(added, spot, {
+    kind: "page",
+    code: freeCode(added, codeBefore(added, spot)),
+    page: page.id,
+  });
+  return linesOn(page.entries).reduce(inOrder, grouped);
 }
 
 /** Keys that open a page: those of the first page at home, held longer, until somebody says which they are. */
@@ -179,6 +207,19 @@ export function withCode(profile: DisplayProfile, code: string, next: string): D
   const line = profile.lines[at];
   if (!line || (next !== code && profile.lines.some((other) => other.code === next))) return null;
   return withLineAt(profile, at, { ...line, code: next });
+}
+
+/** An entry called otherwise; null where a line, or another entry of its page, is called so. */
+export function withEntryCode(profile: DisplayProfile, spot: EntrySpot, next: string): DisplayProfile | null {
+  const entries = profile.menu.pages[spot.page]?.entries ?? [];
+  const entry = entries[spot.at];
+  if (!entry) return null;
+  const alike = entries.some(
+    (other, at) => at !== spot.at && (other.kind === "line" ? other.line : other.code) === next,
+  );
+  if (alike) return null;
+  if (entry.kind === "line") return withCode(profile, entry.line, next);
+  return withEntries(profile, spot.page, entries.with(spot.at, { ...entry, code: next }));
 }
 
 /** What the info line can show, said anew at one place: rules that name it follow. */

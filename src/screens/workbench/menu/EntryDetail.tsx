@@ -2,8 +2,8 @@
 import { lineIndex, type Entry } from "@/core/display";
 import {
   formAt,
-  withCode,
   withEntryAs,
+  withEntryCode,
   withEntryMoved,
   withoutEntry,
   type EntrySpot,
@@ -45,7 +45,7 @@ export function EntryDetail({ page, at, hand, ...props }: EntryDetailProps) {
   return (
     <div>
       <div role="group" aria-label={say.whereAndWhat(code)} className="mb-2 grid items-end gap-3 sm:grid-cols-3">
-        {entry.kind === "line" ? <CodeField {...props} code={code} page={here.id} hand={hand} /> : null}
+        <CodeField {...props} spot={{ page, at }} hand={hand} />
         <Pick
           label={say.itIs}
           value={entry.kind}
@@ -100,27 +100,30 @@ export function EntryDetail({ page, at, hand, ...props }: EntryDetailProps) {
 }
 
 interface CodeFieldProps extends WorkbenchProps {
-  readonly code: string;
-  readonly page: string;
+  readonly spot: EntrySpot;
   readonly hand: Hand;
 }
 
-/** The code of a line as the display writes it; whatever names the line follows. */
-function CodeField({ profile, change, code, page, hand }: CodeFieldProps) {
+/** The code of an entry as the display writes it; whatever names a line follows. */
+function CodeField({ profile, change, spot, hand }: CodeFieldProps) {
   const [refused, setRefused] = useState<string | null>(null);
+  const page = profile.menu.pages[spot.page];
+  const entry = page?.entries[spot.at];
+  if (!page || !entry) return null;
+  const code = entry.kind === "line" ? entry.line : entry.code;
   return (
     <KeptField
-      of="code of the open line"
+      of="code of the open entry"
       label={say.code}
       longest={LONGEST_CODE}
       value={refused ?? code}
       onKeep={(typed) => {
         const next = typed.trim();
-        const called = next && !RESERVED_NAMES.includes(next) ? withCode(profile, code, next) : null;
+        const called = next && !RESERVED_NAMES.includes(next) ? withEntryCode(profile, spot, next) : null;
         setRefused(called ? null : typed);
         if (!called) return;
-        change((now) => withCode(now, code, next) ?? now);
-        hand.onRenamed(`${page}/line/${code}`, `${page}/line/${next}`);
+        change((now) => withEntryCode(now, spot, next) ?? now);
+        hand.onRenamed(`${page.id}/${entry.kind}/${code}`, `${page.id}/${entry.kind}/${next}`);
       }}
       problem={refused === null ? null : say.anotherCode}
       inputClass="font-code font-bold"

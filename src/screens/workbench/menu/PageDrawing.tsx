@@ -2,6 +2,7 @@
 import { SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { useState } from "react";
 import {
+  codeBefore,
   entryName,
   formAt,
   freeCode,
@@ -117,7 +118,7 @@ function AddTo({ profile, change, index, onOpen }: AddToProps) {
     change((now) => withEntry(now, spot, entry));
     onOpen(`${page.id}/${entry.kind}/${"code" in entry ? entry.code : entry.line}`);
   };
-  const code = freeCode(profile);
+  const code = freeCode(profile, codeBefore(profile, spot));
   const adding = [
     [
       say.aLine,

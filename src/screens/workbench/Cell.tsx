@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { withCell, type CellField } from "@/core/display";
+import { withCell, type CellField, type Line } from "@/core/display";
 import { KeptField } from "@/ui/primitives";
 import { cellProblemText } from "@/words/profiles";
 import type { LineProps } from "./workbenchProps";
@@ -13,22 +13,26 @@ export function Cell({
   text,
   onPut,
 }: LineProps & { readonly field: CellField; readonly text: string | null }) {
-  const [kept, setKept] = useState<string | null>(null);
+  const [typed, setTyped] = useState<string | null>(null);
   if (text === null) return <p className="min-h-11 py-2.5 text-quiet">{field === "factory" ? "" : "—"}</p>;
-  const edit = kept === null ? null : withCell(line, field, kept);
+  const edit = typed === null ? null : withCell(line, field, typed);
+  // "34" stands as it was typed while the line holds what it says; it is not made "34.0" under the hand.
+  const stands = edit !== null && (!edit.ok || isSame(edit.line, line));
   return (
     <KeptField
       of={`${line.code} ${field}`}
       label={say.lineFactory(line.code, field)}
       hideLabel
       numeric={field !== "options"}
-      value={kept ?? text}
-      onKeep={(typed) => {
-        const next = withCell(line, field, typed);
-        setKept(next.ok ? null : typed);
+      value={stands && typed !== null ? typed : text}
+      onKeep={(now) => {
+        const next = withCell(line, field, now);
+        setTyped(now);
         if (next.ok) onPut(next.line);
       }}
-      problem={edit && !edit.ok ? cellProblemText(edit.problem, line) : null}
+      problem={stands && edit && !edit.ok ? cellProblemText(edit.problem, line) : null}
     />
   );
 }
+
+const isSame = (a: Line, b: Line): boolean => JSON.stringify(a) === JSON.stringify(b);

@@ -44,7 +44,7 @@ export function freeCode(profile: DisplayProfile, before: string | null): string
 
 /** The code of the entry a new one would follow. */
 export function codeBefore({ menu }: DisplayProfile, { page, at }: EntrySpot): string | null {
-  const entry = menu.pages[page]?.entries[at - 1];
+  const entry = menu.pages[page]?.entries.slice(0, at).at(-1);
   return entry ? (entry.kind === "line" ? entry.line : entry.code) : null;
 }
 

@@ -1,4 +1,4 @@
-/** A person who describes a display through the screens alone: types, chooses, pastes columns, and counts what it took. */
+/** A person who describes a display through the screens alone: types, chooses, pastes, and counts what it took. */
 import { expect, type Locator, type Page } from "@playwright/test";
 import { isShown, rawValues, shows, standInRaws, type DisplayProfile, type Entry } from "../../src/core/display";
 import {

@@ -1,7 +1,8 @@
 "use client";
 import type { Sheet, SheetCounts, SheetRow } from "@/core/sheet";
-import { SpokeDial } from "@/ui/dial/SpokeDial";
-import { count } from "@/words";
+import { codesFit } from "@/ui/dial/codesFit";
+import { SpokeDial, type Spoke } from "@/ui/dial/SpokeDial";
+import { count, MARK_NAMES } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { spokesOf } from "../job/spokes";
 import { Newer } from "./Newer";
@@ -13,16 +14,20 @@ export function HowItStands(
   props: StageProps & { readonly counts: SheetCounts; readonly selected: SheetRow | undefined; readonly sheet: Sheet },
 ) {
   const { job, workings, setLine, counts, selected, sheet } = props;
+  const spokes = spokesOf(job, workings);
   return (
     <section aria-label={say.howItStands} className="max-lg:grid max-lg:gap-4 sm:max-lg:grid-cols-[252px_1fr]">
-      <SpokeDial
-        spokes={spokesOf(job, workings)}
-        size={252}
-        showCodes
-        centre={{ figure: String(counts.odd), word: "odd" }}
-        selected={selected?.code}
-        onSelect={setLine}
-      />
+      <div>
+        <SpokeDial
+          spokes={spokes}
+          size={252}
+          showCodes
+          centre={{ figure: String(counts.odd), word: "odd" }}
+          selected={selected?.code}
+          onSelect={setLine}
+        />
+        {codesFit(spokes.map(({ code }) => code)) ? null : <Codes spokes={spokes} selected={selected} />}
+      </div>
       <div>
         <ul className="mt-3 flex flex-col gap-0.5 text-[0.95rem]">
           <Tally sign="odd" when={counts.odd > 0} text={count(counts.odd, say.oddLine)} />
@@ -43,5 +48,20 @@ export function HowItStands(
         {workings.newer.length > 0 ? <Newer {...props} /> : null}
       </div>
     </section>
+  );
+}
+
+/** Where codes are too long to stand at their spokes: the chosen one, and those that stand out. */
+function Codes({ spokes, selected }: { readonly spokes: readonly Spoke[]; readonly selected: SheetRow | undefined }) {
+  const out = spokes.filter(({ mark }) => mark !== "same" && mark !== "left-alone" && mark !== "unknown");
+  return (
+    <div className="max-w-[252px] text-center">
+      {selected ? <p className="font-head font-bold break-words">{selected.code}</p> : null}
+      {out.length > 0 ? (
+        <p className="text-[0.9rem] break-words text-quiet">
+          {out.map(({ code, mark }) => `${code} ${MARK_NAMES[mark]}`).join(" · ")}
+        </p>
+      ) : null}
+    </div>
   );
 }

@@ -17,7 +17,7 @@ export function SheetLine({ row, selected, onSelect }: SheetLineProps) {
       className={`border-b border-rule ${selected ? "bg-sheet outline-2 -outline-offset-2 outline-action" : "hover:bg-sheet"}`}
       onClick={onSelect}
     >
-      <td className="py-0 pl-2 font-bold">
+      <td className="py-0 pr-3 pl-2 font-bold">
         <button
           type="button"
           data-line={row.code}

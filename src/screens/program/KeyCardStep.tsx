@@ -1,3 +1,4 @@
+import { LineCode } from "@/ui/lcd/LineCode";
 import { lineAt, linesOf, shows, viewOf, type DisplayProfile } from "@/core/display";
 import type { CardStep } from "@/core/keys";
 import { lineName, viewWords } from "@/words";
@@ -45,14 +46,11 @@ export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
         <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
           <div>
             <p className="mb-2 text-quiet">{say.lineOnTheDisplay}</p>
-            <p className="segment text-[6.6rem] max-sm:text-[4.6rem]">
-              <span className="sr-only">{view.code}</span>
-              <span aria-hidden="true">{view.code}</span>
-            </p>
+            <LineCode code={view.code} glass={profile.glass} />
           </div>
           <div className="min-w-0 border-l-2 border-rule pl-7">
             <p className="text-[1.1rem]">{lineName(line)}</p>
-            <p className="font-head text-[4.4rem] leading-none font-extrabold max-sm:text-[3rem]">
+            <p className="font-head text-[4.4rem] leading-none font-extrabold break-words max-sm:text-[3rem]">
               {changes ? (
                 <>
                   <span className="text-faint">{now}</span> <span className="font-light text-quiet">→</span>{" "}

@@ -1,3 +1,4 @@
+import { LineCode } from "@/ui/lcd/LineCode";
 import type { ReactNode } from "react";
 import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { shownChoices } from "@/core/keys";
@@ -30,7 +31,7 @@ export function ReadingStep({ profile, line, suggested, left, state, onRead, clo
         <div className="mb-6 flex flex-wrap items-end gap-x-8 gap-y-3">
           <div>
             <p className="mb-2 text-quiet">{say.lineOnTheDisplay}</p>
-            <p className="segment text-[6.6rem] max-sm:text-[4.6rem]">{described.code}</p>
+            <LineCode code={described.code} glass={profile.glass} />
           </div>
           <div className="border-l-2 border-rule pl-7">
             <p className="text-[1.1rem]">{lineName(described)}</p>

@@ -2,6 +2,7 @@
 import type { KeyboardEvent } from "react";
 import type { Mark } from "@/core/sheet";
 import { MARK_NAMES } from "@/words";
+import { CODE_SIZE, CODES_AT, codesFit, HALF_WITH_CODES } from "./codesFit";
 import * as say from "@/words/ui/dial/spokeDial";
 
 export interface Spoke {
@@ -52,7 +53,9 @@ const words = (spokes: readonly Spoke[]): string => {
 export function SpokeDial({ spokes, size, showCodes = false, centre, selected, onSelect }: SpokeDialProps) {
   const known = spokes.length > 0;
   const drawn = known ? spokes : EMPTY;
-  const half = showCodes ? 152 : 130;
+  const half = showCodes ? HALF_WITH_CODES : 130;
+  // Words that would be cut off or touch stand beside the dial instead.
+  const codesDrawn = showCodes && known && codesFit(drawn.map(({ code }) => code));
   const hub = centre ? HUB + 6 : 21;
   const at = (i: number, radius: number) => {
     const angle = (2 * Math.PI * i) / drawn.length - Math.PI / 2;
@@ -96,7 +99,7 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
       {drawn.map((spoke, i) => {
         const [x1, y1] = at(i, hub);
         const [x2, y2] = at(i, RIM + REACH[spoke.mark]);
-        const [cx, cy] = at(i, 133);
+        const [cx, cy] = at(i, CODES_AT);
         const isSelected = spoke.code === selected;
         return (
           <Spoke
@@ -114,7 +117,7 @@ export function SpokeDial({ spokes, size, showCodes = false, centre, selected, o
             drawn={drawn}
             cx={cx}
             cy={cy}
-            known={known}
+            codesDrawn={codesDrawn}
           />
         );
       })}
@@ -169,7 +172,7 @@ function Spoke({
   drawn,
   cx,
   cy,
-  known,
+  codesDrawn,
 }: {
   readonly spoke: Spoke;
   readonly interactive: boolean;
@@ -184,7 +187,7 @@ function Spoke({
   readonly drawn: readonly Spoke[];
   readonly cx: number;
   readonly cy: number;
-  readonly known: boolean;
+  readonly codesDrawn: boolean;
 }) {
   return (
     <g
@@ -205,13 +208,13 @@ function Spoke({
       ) : null}
       <SpokeLine mark={spoke.mark} from={[x1, y1]} to={[x2, y2]} fine={showCodes} turn={(360 * i) / drawn.length} />
       {interactive ? <line x1={x1} y1={y1} x2={cx} y2={cy} stroke="transparent" strokeWidth="24" /> : null}
-      {showCodes && known ? (
+      {codesDrawn ? (
         <text
           x={cx}
           y={cy}
           textAnchor="middle"
           dominantBaseline="central"
-          fontSize="15"
+          fontSize={CODE_SIZE}
           fontWeight={isSelected ? 800 : 600}
           fill={isSelected ? "var(--ink)" : "var(--quiet)"}
           fontFamily="var(--font-head)"

@@ -1,5 +1,5 @@
 import type { View } from "@/core/display";
-import { gaugeText, isOfMenu, speedOf, type HomeView, type LcdProps, type MenuView } from "./glass";
+import { gaugeText, isOfMenu, shrunk, speedOf, type HomeView, type LcdProps, type MenuView } from "./glass";
 import * as say from "@/words/ui/lcd/colourGlass";
 
 /** Glass that writes in words. */
@@ -21,23 +21,21 @@ function Lit({ view, ...rest }: LcdProps) {
   return <Apart view={view} />;
 }
 
+/** What stands large: a value, or what an entry does. */
+const written = (view: MenuView): string =>
+  view.kind !== "entry" ? view.shows : view.does === "page" ? say.open : view.does === "exit" ? say.leave : say.doIt;
+
 function OfMenu({ view }: { readonly view: MenuView }) {
   return (
     <>
       <p className="border-b border-glass-rule pb-2 text-[0.8rem] text-glass-quiet">
         {view.kind === "line" || view.kind === "entry" ? view.page : view.kind === "code" ? say.accessCode : say.sure}
       </p>
-      <p className="text-[1.15rem] leading-tight">{view.kind === "code" ? "" : view.code}</p>
+      <p className="text-[1.15rem] leading-tight break-words">{view.kind === "code" ? "" : view.code}</p>
       <p
-        className={`self-end rounded-md px-2 font-head text-[2.5rem] leading-none font-bold ${view.kind === "line" && view.blinks ? "blinks bg-glass-ink text-glass" : ""}`}
+        className={`max-w-full self-end rounded-md px-2 font-head text-[2.5rem] leading-none font-bold break-words ${view.kind === "line" && view.blinks ? "blinks bg-glass-ink text-glass" : ""}`}
       >
-        {view.kind === "entry"
-          ? view.does === "page"
-            ? say.open
-            : view.does === "exit"
-              ? say.leave
-              : say.doIt
-          : view.shows}
+        <span style={{ fontSize: shrunk(written(view), 9) }}>{written(view)}</span>
         {view.kind === "code" ? (
           <span className="block text-right text-[0.8rem] font-normal">{say.colourGlassDigit(view.at)}</span>
         ) : null}

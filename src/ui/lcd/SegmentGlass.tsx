@@ -1,21 +1,38 @@
 import type { View } from "@/core/display";
-import { gaugeBars, gaugeText, isOfMenu, speedOf, type HomeView, type LcdProps, type MenuView } from "./glass";
+import {
+  gaugeBars,
+  gaugeText,
+  isDigits,
+  isOfMenu,
+  SEGMENT_LETTERS,
+  shrunk,
+  speedOf,
+  type HomeView,
+  type LcdProps,
+  type MenuView,
+} from "./glass";
 import * as say from "@/words/ui/lcd/segmentGlass";
 
-/** Whether a text can be written in seven segments; letters take the fourteen-segment face. */
-const isDigits = (text: string): boolean => /^[\d.\-+ =]*$/.test(text);
+interface SegmentsProps {
+  readonly text: string;
+  readonly className?: string;
+  /** As many characters as stand side by side at full size. */
+  readonly fits?: number;
+}
 
-function Segments({ text, className = "" }: { readonly text: string; readonly className?: string }) {
+function Segments({ text, className = "", fits = 8 }: SegmentsProps) {
+  // A dot takes no room of its own.
+  const wide = text.replace(/\./g, "");
   return (
-    <span
-      className={`segment ${className}`}
-      style={
-        isDigits(text)
-          ? undefined
-          : { fontFamily: "var(--font-segment14)", fontSize: text.length > 5 ? "0.62em" : "0.8em" }
-      }
-    >
-      {text}
+    <span className={`segment ${className}`}>
+      <span
+        style={{
+          fontSize: shrunk(wide, isDigits(text) ? fits : fits * 0.85),
+          ...(isDigits(text) ? {} : { fontFamily: SEGMENT_LETTERS }),
+        }}
+      >
+        {text}
+      </span>
     </span>
   );
 }
@@ -62,7 +79,7 @@ function OfMenu({ view }: { readonly view: MenuView }) {
             <Segments text={view.shows.slice(view.at + 1)} />
           </>
         ) : (
-          <Segments text={view.shows} />
+          <Segments text={view.shows} fits={3.4} />
         )}
       </div>
       <div className="flex h-3 items-end gap-1" aria-hidden="true">

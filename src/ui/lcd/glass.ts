@@ -27,3 +27,11 @@ export const gaugeText = (readings: RigReadings | null): string | null =>
       : null;
 export const gaugeBars = (readings: RigReadings | null): number =>
   readings?.gauge.kind === "percent" ? Math.ceil(readings.gauge.share * 5) : 4;
+
+/** Whether a text can be written in seven segments; letters take the fourteen-segment face. */
+export const isDigits = (text: string): boolean => /^[\d.\-+ =]*$/.test(text);
+export const SEGMENT_LETTERS = "var(--font-segment14)";
+
+/** How much smaller a text is set so that it stays on the glass: 1 up to `fits` letters. */
+export const shrunk = (text: string, fits: number): string =>
+  `${Math.min(1, fits / Math.max(text.length, 1)).toFixed(3)}em`;

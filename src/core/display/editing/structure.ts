@@ -33,7 +33,7 @@ const codesIn = (profile: DisplayProfile): ReadonlySet<string> =>
     ...profile.menu.pages.flatMap(({ entries }) => entries.flatMap((entry) => ("code" in entry ? [entry.code] : []))),
   ]);
 
-/** A code nothing in the menu has: the one before counted on, "a3" after "a2"; where it ends in no number, a stand-in. */
+/** A code nothing in the menu has: the one before counted on, "a3" after "a2"; a stand-in where it ends in none. */
 export function freeCode(profile: DisplayProfile, before: string | null): string {
   const taken = codesIn(profile);
   const [, stem = "", digits = ""] = /^(.*?)(\d+)$/.exec(before ?? "") ?? [];

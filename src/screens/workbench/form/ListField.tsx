@@ -12,6 +12,7 @@ import {
 } from "@/core/display/editing";
 import type { Line } from "@/core/display";
 import { Button } from "@/ui/primitives";
+import { isSecondClick, pressOnce } from "@/ui/primitives/Button";
 import { fieldHint, fieldLabel } from "@/words/grammar";
 import { Field, FieldsOf } from "./Field";
 import { done, type FieldProps } from "./fieldProps";
@@ -115,7 +116,8 @@ const Small = ({ name, disabled, onClick, children }: SmallProps) => (
     aria-label={name}
     title={name}
     disabled={disabled}
-    onClick={onClick}
+    onKeyDown={pressOnce}
+    onClick={(event) => (isSecondClick(event) ? undefined : onClick())}
     className="min-h-11 min-w-11 rounded-md border-2 border-rule font-semibold hover:border-quiet disabled:opacity-40"
   >
     {children}

@@ -1,6 +1,7 @@
 "use client";
 import { useSortable } from "@dnd-kit/sortable";
 import { lineIndex, type Entry } from "@/core/display";
+import { isSecondClick, pressOnce } from "@/ui/primitives/Button";
 import { valueLabel } from "@/words/grammar";
 import { lineWords } from "@/words/lineWords";
 import { PageDrawing, type PageDrawingProps } from "./PageDrawing";
@@ -60,7 +61,8 @@ export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowPro
         <button
           type="button"
           aria-expanded={isOpen}
-          onClick={() => hand.onOpen(isOpen ? null : name)}
+          onKeyDown={pressOnce}
+          onClick={(event) => (isSecondClick(event) ? undefined : hand.onOpen(isOpen ? null : name))}
           className="flex min-h-11 min-w-0 flex-1 flex-wrap items-baseline gap-x-4 py-1.5 text-left hover:underline hover:underline-offset-4"
         >
           <strong className="min-w-[4ch] font-code text-[1.02rem] break-all">{codeOf(entry)}</strong>

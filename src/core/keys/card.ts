@@ -157,7 +157,8 @@ function runsOf(profile: DisplayProfile, members: readonly PlannedStroke[]): rea
 export interface Slip {
   readonly view: View;
   readonly state: MenuState;
-  readonly how: "one-too-few" | "one-too-many" | "other-key" | "menu-closed" | "saved-already" | "nothing-yet";
+  readonly how:
+    "one-too-few" | "one-too-many" | "other-key" | "menu-closed" | "saved-already" | "nothing-yet" | "too-late";
 }
 
 /**

@@ -1,5 +1,5 @@
 export { type CardStep, cardSteps, closedByItself, likelySlips, type Slip, type StrokeRun } from "./card";
-export { type NearMiss, nearMisses } from "./nearMisses";
+export { chordWindowOf, type ChordWindow, type NearMiss, nearMisses, nearMissesOf } from "./nearMisses";
 export { shownChoices, stateFromShown } from "./shown";
 
 export type { KeyGoal, KeyPlan, PlanProblem } from "./goal";

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, standInRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
+import { atHome, rawValues, standInRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
 import { seeded } from "../units/seeded";
-import { closedByItself } from "./card";
-import { nearMisses } from "./nearMisses";
+import { FARROW as FARROW_LIKE } from "../../../tests/e2e/hardDisplays";
+import { cardSteps, closedByItself } from "./card";
+import { chordWindowOf, missesAtHome, nearMisses } from "./nearMisses";
 import { planKeys } from "./plan";
 import { stateFromShown } from "./shown";
 import { actedBy, playQuick, playRule } from "./playQuick";
@@ -133,5 +134,34 @@ describe("strokes", () => {
     expect(same.length).toBeGreaterThan(0);
     for (const { miss } of same) expect(miss.when).not.toBeNull();
     for (const { rule, miss } of timed) if (!sameKeys(rule.keys, miss.keys)) expect(miss.when).toBeNull();
+  });
+
+  it("a chord that holds only soon after power-on says how long, and what it does late", () => {
+    const ostler = SHIPPED_DISPLAYS.find(({ name }) => name === "Ostler");
+    if (!ostler) throw new Error("no Ostler");
+    const raws = standInRaws(ostler);
+    const [first = 0, ...rest] = raws;
+    const [line] = ostler.lines;
+    const other = line ? rawValues(line.encoding).find((raw) => raw !== first) : undefined;
+    if (other === undefined) throw new Error("its first line has one value");
+    const plan = planKeys(ostler, atHome(ostler, raws), { targets: [other, ...rest] });
+    if (!plan.ok) throw new Error("no plan");
+    const steps = cardSteps(ostler, plan.strokes);
+    const windows = steps.map((step) => chordWindowOf(ostler, step));
+    const timed = windows.filter((window) => window !== null);
+    expect(timed).toEqual([
+      expect.objectContaining({ ms: 6000, late: { kind: "run-action", action: "restore", asks: "nothing" } }),
+    ]);
+    // What is left is counted from power-on, and no step but the chord has a window.
+    expect(timed[0]?.leftMs).toBeLessThanOrEqual(6000);
+    expect(steps[windows.findIndex((window) => window !== null)]?.kind).toBe("open");
+  });
+
+  it("a chord held in the menu names what it does at home, should the menu have closed", () => {
+    const misses = FARROW_LIKE.rules.flatMap((rule) => missesAtHome(FARROW_LIKE, rule.keys, 4000));
+    expect(misses.map(({ danger }) => danger)).toContain("bike-moves");
+    for (const miss of misses) expect(miss.atHome).toBe(true);
+    // One that is let go sooner than the dangerous hold is none.
+    expect(missesAtHome(FARROW_LIKE, ["less"], 1000)).toEqual([]);
   });
 });

@@ -68,7 +68,9 @@ function KeyCard({ job, change, profile, program, keyed, session, step, tell }: 
     <CardClock
       profile={profile}
       state={state}
+      step={keyed.stale ? null : step}
       since={session.sinceMs}
+      onLate={(late) => tell({ kind: "shows-other", slip: { state: late, how: "too-late" } })}
       onRestart={() => tell({ kind: "still-open" })}
       onClosed={() => tell({ kind: "closed" })}
     />

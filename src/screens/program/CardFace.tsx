@@ -9,7 +9,10 @@ import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";
 import * as say from "@/words/screens/program/cardFace";
 
-/** Loaded where a chord that opens the menu can be missed. */
+/** Steps whose chord can be missed, or come when the menu has closed. */
+const CHORDS: ReadonlySet<CardStep["kind"]> = new Set(["open", "go", "save", "leave"]);
+
+/** Loaded where a chord can be missed. */
 const NearMisses = later(() => import("./NearMisses").then((module) => module.NearMisses));
 
 /** Loaded when something went off the plan. */
@@ -64,7 +67,7 @@ export function CardFace(props: CardFaceProps) {
         ) : (
           <>
             <KeyCardStep profile={profile} step={step} unread={unread} />
-            {step.kind === "open" ? <NearMisses profile={profile} step={step} /> : null}
+            {CHORDS.has(step.kind) ? <NearMisses profile={profile} step={step} /> : null}
           </>
         )}
         <div className="mt-4 min-h-13">{clock}</div>

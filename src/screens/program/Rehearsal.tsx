@@ -71,7 +71,7 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
       total={session.total}
       unread={rehearsal.unread}
       notice={notice}
-      clock={<CardClock profile={profile} state={live} since={since} />}
+      clock={<CardClock profile={profile} state={live} step={step} since={since} />}
       hands={<p className="mt-2 text-[1.05rem]">{say.pressTheKeysOf}</p>}
       display={{ state: live, words: say.simulatedPressItsKeys(profile.name), onHold }}
       below={

@@ -24,6 +24,7 @@ const HOW: Readonly<Record<Slip["how"], string>> = {
   "menu-closed": say.theMenuClosedBy,
   "saved-already": say.savedAlready,
   "nothing-yet": say.nothingPressedYet,
+  "too-late": say.tooLate,
 };
 
 /** Lost is normal: say what it shows, and the plan goes on from there. */

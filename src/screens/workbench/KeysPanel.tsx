@@ -1,8 +1,8 @@
 "use client";
 import { useState } from "react";
 import type { DisplayProfile, KeyRule } from "@/core/display";
-import { formAt, rulesWith, withFurther, withNewRule, withoutOne } from "@/core/display/editing";
-import { Button } from "@/ui/primitives";
+import { formAt, rulesWith, unsaidOf, withFurther, withNewRule, withoutOne, withSaid } from "@/core/display/editing";
+import { Button, SignShape } from "@/ui/primitives";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { deedWords, gestureWords, keyOf, ruleConditions } from "@/words";
 import { valueLabel } from "@/words/grammar";
@@ -33,12 +33,32 @@ export function KeysPanel(props: WorkbenchProps) {
           {say.whatTheKeysDo}
         </h2>
         <p className="mb-2 max-w-[60ch] text-quiet">{say.oneRuleEach}</p>
+        <NotSaid {...props} onSaid={() => setOpen({ at: props.profile.rules.length, on: "home" })} />
         {SCREENS.map((screen) => (
           <RulesOn key={screen} {...props} screen={screen} open={open} setOpen={setOpen} />
         ))}
       </section>
     </div>
   );
+}
+
+/** Keys that hurt when pressed by mistake, asked for while nobody has said which they are. */
+function NotSaid({ profile, change, onSaid }: WorkbenchProps & { readonly onSaid: () => void }) {
+  return unsaidOf(profile).map((what) => (
+    <p key={what} className="flex max-w-[64ch] flex-wrap items-baseline gap-x-2 py-1">
+      <SignShape sign="unknown" />
+      <span className="min-w-0 flex-1">{say.notSaid[what]}</span>
+      <Button
+        weight="quiet"
+        onClick={() => {
+          onSaid();
+          change((now) => withSaid(now, what));
+        }}
+      >
+        {say.sayWhich[what]}
+      </Button>
+    </p>
+  ));
 }
 
 /** The keys themselves, with levers and throttle where a procedure has them held. */

@@ -22,6 +22,7 @@ import {
   putAt,
   redone,
   undone,
+  unsaidOf,
   valueAt,
   withCode,
   withEntryMoved,
@@ -34,6 +35,7 @@ import {
   withoutEntry,
   withoutPage,
   withPatches,
+  withSaid,
   withSelectKey,
   withStep,
   withWayIn,
@@ -305,5 +307,22 @@ describe("a column pasted", () => {
       field: "inch",
       typed: "280",
     });
+  });
+});
+
+describe("keys nobody has said anything of", () => {
+  it("are asked for until a rule or an entry of the menu says them", () => {
+    const base = newProfile("own-1", "New");
+    expect(unsaidOf(base)).toEqual(["walk-assist", "restore"]);
+    expect(unsaidOf(withSaid(base, "walk-assist"))).toEqual(["restore"]);
+    const both = withSaid(withSaid(base, "walk-assist"), "restore");
+    expect(unsaidOf(both)).toEqual([]);
+    expect(checkProfile(withSaid(base, "walk-assist"))).toEqual([]);
+    const { menu } = base;
+    const [page] = menu.pages;
+    if (!page) throw new Error("no page");
+    const restoring = { kind: "action", code: "9", action: "restore", asks: "yes-no" } as const;
+    const inMenu = { ...base, menu: { ...menu, pages: [{ ...page, entries: [...page.entries, restoring] }] } };
+    expect(unsaidOf(inMenu)).toEqual(["walk-assist"]);
   });
 });

@@ -49,3 +49,4 @@ export {
   withWayIn,
   type EntrySpot,
 } from "./structure";
+export { unsaidOf, withSaid, type Unsaid } from "./unsaid";

@@ -7,3 +7,4 @@ export const savedAlready = "saved already";
 export const nothingPressedYet = "nothing pressed yet";
 export const whatDoesItShow = "What does it show?";
 export const pickItAndThe = "Pick it, and the card goes on from there.";
+export const tooLate = "Too late for the chord";

@@ -1,0 +1,42 @@
+/** Keys nobody has said anything of that can hurt when they are pressed by mistake: what is asked for by itself. */
+import { dangerOf } from "../danger";
+import type { DisplayProfile, KeyRule } from "../profile";
+
+/** A deed that hurts, of which no key is described. */
+export type Unsaid = "walk-assist" | "restore";
+
+const DOES: { readonly [What in Unsaid]: KeyRule["does"] } = {
+  "walk-assist": { kind: "start-walk-assist" },
+  restore: { kind: "run-action", action: "restore", asks: "yes-no" },
+};
+
+/** Deeds that hurt and are done by no key and no entry of the menu, as far as it is described. */
+export function unsaidOf(profile: DisplayProfile): readonly Unsaid[] {
+  const dangers = new Set([
+    ...profile.rules.map(({ does }) => (does.kind === "start-cruise" ? null : dangerOf(does))),
+    ...profile.menu.pages.flatMap(({ entries }) =>
+      entries.map((entry) => (entry.kind === "action" && entry.action === "restore" ? "erases-settings" : null)),
+    ),
+  ]);
+  return [
+    ...(dangers.has("bike-moves") ? [] : (["walk-assist"] as const)),
+    ...(dangers.has("erases-settings") ? [] : (["restore"] as const)),
+  ];
+}
+
+/** The same with a rule that does it, for somebody to say which keys: its last key, held. */
+export function withSaid(profile: DisplayProfile, what: Unsaid): DisplayProfile {
+  const keys = profile.keys.filter(({ part }) => part === "key").map(({ id }) => id);
+  const rule: KeyRule = {
+    on: "home",
+    pages: null,
+    editing: null,
+    infoLine: null,
+    sincePowerOn: null,
+    wheelStill: false,
+    keys: what === "restore" ? keys.slice(-2) : keys.slice(-1),
+    gesture: { kind: "hold", holdMs: what === "restore" ? 5000 : 2500 },
+    does: DOES[what],
+  };
+  return { ...profile, rules: [...profile.rules, rule] };
+}

@@ -1,0 +1,69 @@
+// A chord that opens the menu only soon after power-on: counted down on the key card, with what it does when late.
+import { CLASSES } from "../../src/catalog/classes/classes";
+import { rawValues, shows, standInRaws } from "../../src/core/display";
+import { newJob, writeJobFile, type Job } from "../../src/core/record";
+import { FARROW } from "./hardDisplays";
+import { main, openRack, pass } from "./support";
+import { clocked as test, expect } from "./workshop";
+
+const fresh = newJob("window-1", 881, "2026-11-24T08:00:00.000Z");
+const JOB: Job = {
+  ...fresh,
+  stage: "program",
+  intake: {
+    nickname: "In Time",
+    motorKind: "geared-hub",
+    motorRatedW: "250",
+    packV: "36",
+    controllerA: "15",
+    tyre: "50-559",
+    rolloutMm: "2310",
+  },
+  classChoice: { ...fresh.classChoice, rule: CLASSES.find(({ id }) => id === "eu-epac") ?? null },
+  profile: FARROW,
+  asFound: {
+    shown: Object.fromEntries(
+      FARROW.lines
+        .filter(({ encoding }) => rawValues(encoding).length > 0)
+        .map((line) => [line.code, shows(line.encoding, standInRaws(FARROW)[FARROW.lines.indexOf(line)] ?? 0)]),
+    ),
+    waivedReason: "",
+  },
+};
+
+test("the window is counted down, is over when it is over, and the card leads off and on again", async ({ page }) => {
+  await openRack(page);
+  await page
+    .getByLabel("Job file to import")
+    .setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(writeJobFile(JOB)) });
+  await page.getByRole("button", { name: "Put it on the rack" }).click();
+  await expect(page).toHaveURL(/window-1/);
+  await page.goto("/job/window-1/program");
+  await page.getByRole("button", { name: "Start the keys on the bike" }).click();
+  const card = page.getByRole("region", { name: "Key card" });
+  const clock = card.getByRole("timer");
+  // Off, on, and then the chord: the countdown runs from when it was said to be on.
+  for (let i = 0; i < 4 && !(await clock.isVisible()); i++) {
+    await expect(card).toBeVisible();
+    await page.keyboard.press("Space");
+    await page.waitForTimeout(300);
+  }
+  await expect(clock).toContainText(/Press the chord within [78] s/);
+  await expect(main(page)).toContainText("late, the same chord puts the maker’s values back");
+  await pass(page, 3000);
+  await expect(clock).toContainText(/Press the chord within [45] s/);
+  await pass(page, 6000);
+  await expect(clock).toContainText("Too late now. Keep off the chord.");
+  await page.getByRole("button", { name: "Not pressed in time: off and on again" }).click();
+  await expect(clock).toBeHidden();
+  await expect(card).toContainText(/off/i);
+  for (let i = 0; i < 4 && !(await clock.isVisible()); i++) {
+    await page.keyboard.press("Space");
+    await page.waitForTimeout(300);
+  }
+  await expect(clock).toContainText("Press the chord within");
+  // A reload forgets when it was switched on: then it is not known, and said so.
+  await page.reload();
+  await expect(clock).toContainText("Only within 8 s of power-on");
+  await expect(page.getByRole("button", { name: "Not pressed in time: off and on again" })).toBeVisible();
+});

@@ -45,7 +45,7 @@ export function missesAtHome(profile: DisplayProfile, keys: readonly string[], h
   });
 }
 
-/** The gestures that hurt close to a step's first chord, on its own screen and on the one it may have fallen back to. */
+/** Gestures that hurt close to a step’s first chord, on its screen and on the one it may have fallen back to. */
 export function nearMissesOf(profile: DisplayProfile, step: CardStep): readonly NearMiss[] {
   const stroke = step.runs[0]?.stroke;
   if (!stroke || !("keys" in stroke)) return [];

@@ -4,7 +4,7 @@
  */
 import type { Deed } from "../profile";
 import type { Hand } from "./hand";
-import { effectOf, noteEffect, roleAt, type Place } from "./model";
+import { effectOf, noteEffect, pressName, roleAt, type Place } from "./model";
 import { codeIn, enterRoot } from "./nav";
 import { sameSeen, type Asking, type Press } from "./questions";
 import { shownNumber } from "./values";
@@ -163,6 +163,55 @@ function direction(hand: Hand, place: Place, before: string, after: string): 1 |
 
 const step = (by: 1 | -1): Deed => ({ kind: "step-value", by, repeat: null });
 
+/** Digits a number is turned by, from the right: as many as there are keys for. */
+const PLACES = [0, 1, 2] as const;
+
+/** Which digit alone is another one in two numbers shown alike; null where several are, or none. */
+function digitTurned(before: string, after: string): (typeof PLACES)[number] | null {
+  const [a, b] = [before, after].map((text) => text.replace(/\D/g, ""));
+  const length = Math.max(a?.length ?? 0, b?.length ?? 0);
+  const [from, to] = [a?.padStart(length, "0") ?? "", b?.padStart(length, "0") ?? ""];
+  const changed = PLACES.filter((place) => from.at(-1 - place) !== to.at(-1 - place));
+  const [only] = changed;
+  const above = from.slice(0, Math.max(0, length - PLACES.length)) === to.slice(0, Math.max(0, length - PLACES.length));
+  return changed.length === 1 && above && only !== undefined ? only : null;
+}
+
+/**
+ * A key seen to step a value. A second key that raises it, and raises it again, is none that steps down and came round:
+ * each of the two turns a digit of its own, where the first comes round within ten.
+ */
+function* noteStep(hand: Hand, press: Press, before: string, after: string): Asking<void> {
+  const { model } = hand;
+  const place = placeHere(hand);
+  const other = roleAt(model, place, "step-value", 1);
+  const rises = (a: string, b: string) => shownNumber(b) > shownNumber(a);
+  if (other && pressName(other.press) !== pressName(press) && rises(before, after)) {
+    const { seen } = yield* hand.press(press, "blink", null);
+    const turned = digitTurned(before, after);
+    const again = seen.kind === "line" && rises(after, seen.shows);
+    if (again && turned !== null && turned > 0 && (yield* comesRound(hand, other.press))) {
+      noteEffect(model, place, other.press, { kind: "step-digit", place: 0 });
+      noteEffect(model, place, press, { kind: "step-digit", place: turned });
+      return;
+    }
+  }
+  noteEffect(model, place, press, step(direction(hand, place, before, after)));
+}
+
+/** Whether a key brings a value back to where it was within ten presses, turning its last digit alone. */
+function* comesRound(hand: Hand, press: Press): Asking<boolean> {
+  const { shown: from } = hand;
+  if (from.kind !== "line") return false;
+  for (let i = 0; i < 10; i++) {
+    const { seen } = yield* hand.press(press, "blink", null);
+    if (seen.kind !== "line" || seen.code !== from.code) return false;
+    if (seen.shows === from.shows) return true;
+    if (digitTurned(from.shows, seen.shows) !== 0) return false;
+  }
+  return false;
+}
+
 /** A gesture on a line at rest, and what it was seen to do. */
 function* tryAtRest(hand: Hand, press: Press): Asking<void> {
   const { model, shown: before } = hand;
@@ -185,12 +234,14 @@ function* tryAtRest(hand: Hand, press: Press): Asking<void> {
     yield* learnBlinking(hand, press);
     return;
   }
-  noteEffect(model, place, press, step(direction(hand, place, before.shows, seen.shows)));
+  yield* noteStep(hand, press, before.shows, seen.shows);
 }
 
 /** What keys do while a value blinks: it is made to blink again as often as that takes. */
 function* learnBlinking(hand: Hand, select: Press): Asking<void> {
   const { model } = hand;
+  // A key that ends the blinking of a value nobody has changed may keep a change or drop it.
+  const unsure: Press[] = [];
   for (const press of [...taps(hand).filter((each) => each !== select), ...taps(hand)]) {
     const { shown: before } = hand;
     if (before.kind !== "line" || !before.blinks) return;
@@ -199,7 +250,7 @@ function* learnBlinking(hand: Hand, select: Press): Asking<void> {
     const { seen } = yield* hand.press(press, "blink", null);
     if (sameSeen(before, seen)) continue;
     if (seen.kind === "line" && seen.code === before.code && seen.blinks) {
-      noteEffect(model, place, press, step(direction(hand, place, before.shows, seen.shows)));
+      yield* noteStep(hand, press, before.shows, seen.shows);
       continue;
     }
     if (!isMenu(seen)) {
@@ -208,14 +259,35 @@ function* learnBlinking(hand: Hand, select: Press): Asking<void> {
       return;
     }
     if (codeIn(seen) !== before.code) noteEffect(model, place, press, { kind: "confirm-value", then: "next-entry" });
-    else if (seen.kind === "line")
-      noteEffect(model, place, press, {
-        kind: seen.shows === before.shows ? "confirm-value" : "cancel-value",
-        ...(seen.shows === before.shows ? { then: "stays" } : {}),
-      } as Deed);
+    else if (seen.kind === "line") {
+      if (seen.shows === before.shows) unsure.push(press);
+      noteEffect(model, place, press, ended(seen.shows === before.shows));
+    }
     if (hand.shown.kind !== "line") return;
     yield* hand.press(select, "blink", null);
   }
+  if (unsure.length > 1) for (const press of unsure) yield* keepsOrDrops(hand, select, press);
   const confirm = roleAt(model, placeHere(hand), "confirm-value");
   if (confirm && hand.shown.kind === "line" && hand.shown.blinks) yield* hand.press(confirm.press, "confirm", null);
+}
+
+const ended = (keeps: boolean): Deed => (keeps ? { kind: "confirm-value", then: "stays" } : { kind: "cancel-value" });
+
+/** Of several keys that end the blinking: the value is changed first, and what then stands there tells. */
+function* keepsOrDrops(hand: Hand, select: Press, press: Press): Asking<void> {
+  const { model } = hand;
+  if (hand.shown.kind === "line" && !hand.shown.blinks) yield* hand.press(select, "blink", null);
+  const { shown: from } = hand;
+  if (from.kind !== "line" || !from.blinks) return;
+  const place = placeHere(hand);
+  for (const by of [1, -1] as const) {
+    const key = roleAt(model, place, "step-value", by);
+    if (key && hand.shown.kind === "line" && hand.shown.shows === from.shows)
+      yield* hand.press(key.press, "blink", null);
+  }
+  const { shown: changed } = hand;
+  if (changed.kind !== "line" || changed.shows === from.shows) return;
+  const { seen } = yield* hand.press(press, "blink", null);
+  if (seen.kind === "line" && seen.code === from.code && !seen.blinks)
+    noteEffect(model, place, press, ended(seen.shows === changed.shows));
 }

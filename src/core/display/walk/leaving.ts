@@ -58,6 +58,11 @@ function* tryOut(hand: Hand, page: number, press: Press): Asking<void> {
   const { model, place, where, shown: before } = hand;
   const { seen, afterMs } = yield* hand.press(press, "way-out", null);
   if (sameSeen(before, seen) || where.at !== "menu") return;
+  // It changed only when the keys were let go: held so long they do what they do when tapped, and that is known.
+  if (press.kind === "hold" && afterMs === null) {
+    hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
+    return;
+  }
   if (seen.kind === "home") {
     noteEffect(model, place, press, { kind: "leave-without-saving" }, afterMs);
     hand.where = { at: "home" };

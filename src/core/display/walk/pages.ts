@@ -255,6 +255,16 @@ function* selectHere(hand: Hand): Asking<Press | null> {
       continue;
     }
     if (press.kind === "hold" && seen.kind === "home") {
+      hand.where = { at: "home" };
+      const fromLine = where.at === "menu" ? yield* leadsOutOfALine(hand, where.page, press) : null;
+      if (fromLine === false && where.at === "menu") {
+        // It goes into what stands here, and that leads out.
+        noteEffect(hand.model, place, press, { kind: "select" }, afterMs);
+        if (!(yield* enterPage(hand, where.page)) || !(yield* goTo(hand, where.index))) return null;
+        const { seen: out } = yield* hand.press(press, "open", seen);
+        hand.where = out.kind === "home" ? { at: "home" } : { at: "elsewhere" };
+        return press;
+      }
       // A key held that leads out does so from anywhere: what stands here is still not known.
       noteEffect(hand.model, place, press, { kind: "leave-without-saving" }, afterMs);
       hand.where = { at: "home" };
@@ -265,4 +275,14 @@ function* selectHere(hand: Hand): Asking<Press | null> {
     return press;
   }
   return null;
+}
+
+/** Whether a key held leads out of the menu from a line of the page as well; null where there is none to try it on. */
+function* leadsOutOfALine(hand: Hand, page: number, press: Press): Asking<boolean | null> {
+  const index = hand.model.pages[page]?.entries.findIndex(({ kind }) => kind === "line") ?? -1;
+  if (index < 0 || !(yield* enterPage(hand, page)) || !(yield* goTo(hand, index))) return null;
+  const { seen } = yield* hand.press(press, "open", null);
+  if (seen.kind === "home") hand.where = { at: "home" };
+  else if (!isMenu(seen)) hand.where = { at: "elsewhere" };
+  return seen.kind === "home";
 }

@@ -97,14 +97,14 @@ export class Technician {
       this.wait(TICK_MS);
       ms += TICK_MS;
     }
-    // What is seen is seen while the keys are down.
+    // The bike moves while the keys are down; all else is told when they have been let go.
     const seen = this.seen;
     this.wait(100);
     this.state = hold(this.profile, this.state, []);
     this.wait(TIMES.settle);
     this.keyMs += ms + 100 + TIMES.settle;
     const changed = !sameSeen(seen, before);
-    return { is: "seen", seen: changed && seen.kind !== "moves" ? this.seen : seen, afterMs: changed ? ms : null };
+    return { is: "seen", seen: seen.kind === "moves" ? seen : this.seen, afterMs: changed ? ms : null };
   }
 
   private shows(): string {

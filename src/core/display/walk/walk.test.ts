@@ -13,14 +13,18 @@ import { Technician } from "./testingTechnician";
 import { allShown } from "./values";
 import { startWalk, walkedProfile, walkFrom } from "./walk";
 
-const SHIPPED = ["Tarn", "Skerry", "Bracken", "Ostler", "Lathe", "Marram"];
 /**
- * Seeds of menus generated from the grammar of the planner's tests. Not yet walked as they are: 2, 3 (a page remembered
- * below another), 15 (a second chord inside a menu of one line), Pinfold (a key a digit), Windrow, Quillon.
+ * Seeds of menus generated from the grammar of the planner's tests. Not yet walked as they are: 2 and 3 (a line there
+ * only under a value of a line of another page), 15 (a second chord inside a menu of one line); of 12 too much stays
+ * unknown.
  */
-const SEEDS = [1, 4, 5, 6, 7, 9, 10, 11, 13, 14, 16, 17, 18, 20, 21, 22, 23, 24];
+const SEEDS = [1, 4, 5, 6, 7, 8, 9, 10, 11, 13, 14, 16, 17, 18, 19, 20, 21, 22, 23, 24];
 
-const shipped = SHIPPED_DISPLAYS.filter(({ name }) => SHIPPED.includes(name));
+const shipped = SHIPPED_DISPLAYS;
+/** Displays with a key for each digit. */
+const TURNS_DIGITS = new Set(["Ostler", "Pinfold"]);
+/** Lines only a timed procedure with levers, or another line's value, brings up are not found. */
+const WHOLE = new Set(["Tarn", "Skerry", "Bracken", "Ostler", "Windrow", "Lathe"]);
 const generated = SEEDS.map((seed): DisplayProfile => ({ ...smallProfile(seeded(seed)), name: `menu ${seed}` }));
 const ALL = [...shipped, ...generated].map((profile) => [profile.name, profile] as const);
 
@@ -59,7 +63,7 @@ describe("a menu walked by a technician who answers truly", () => {
     );
   });
   it("finds every line of the larger displays, and closes when they do", () => {
-    for (const profile of shipped.filter(({ name }) => name !== "Marram")) {
+    for (const profile of shipped.filter(({ name }) => WHOLE.has(name))) {
       const { model } = walk(profile);
       const found = linesOf(model).map(({ code }) => code);
       expect(found.sort(), profile.name).toEqual(profile.lines.map(({ code }) => code).sort());
@@ -136,7 +140,7 @@ describe("a technician who errs in one of twenty answers", () => {
       }
       expect(noticed).toBeGreaterThan(0);
       // Keys that turn a digit each never make sure that a range ends where it seems to.
-      if (profile.name !== "Ostler") expect(sure).toBeGreaterThan(0);
+      if (!TURNS_DIGITS.has(profile.name)) expect(sure).toBeGreaterThan(0);
     },
   );
 });

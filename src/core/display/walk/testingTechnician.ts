@@ -7,7 +7,10 @@ import { sameSeen, seenIn, type Answer, type Press, type Question, type Seen, ty
 
 /** Times of a hand, ms: between two questions, a tap, a look. */
 const TIMES = { between: 300, tap: 120, gap: 230, reach: 300, settle: 450, battery: 3000 } as const;
-const TICK_MS = 50;
+const TICK_MS = 20;
+const FINE_TICK_MS = 10;
+/** A key held that runs through values shows another one at least so soon, ms. */
+const LONGEST_WATCH_MS = 1200;
 
 export class Technician {
   state: MenuState;
@@ -124,13 +127,54 @@ export class Technician {
     return seen.kind === "line" ? seen.code : null;
   }
 
+  /** A key kept down for as long as values run by, else tapped again and again: one value more with each call. */
+  private runner(keys: readonly string[]): { readonly next: () => string; readonly stop: () => void } {
+    let mode: "tapped" | "held" | "taps" = "tapped";
+    const stop = () => {
+      if (mode === "held") this.state = hold(this.profile, this.state, []);
+      this.wait(TIMES.gap);
+    };
+    /** Watches for another value while the key is down. */
+    const watched = (): boolean => {
+      const before = this.seen;
+      for (let ms = 0; ms < LONGEST_WATCH_MS; ms += TICK_MS) {
+        this.wait(TICK_MS);
+        this.keyMs += TICK_MS;
+        if (!sameSeen(this.seen, before)) return true;
+      }
+      return false;
+    };
+    const next = (): string => {
+      if (mode === "taps") return this.tapOnce(keys);
+      if (mode === "tapped") {
+        mode = "held";
+        this.state = hold(this.profile, this.state, keys);
+      }
+      const before = this.shows();
+      if (watched()) return this.shows();
+      // Nothing runs by: it stands at its end, or this key steps once for each press.
+      this.state = hold(this.profile, this.state, []);
+      this.wait(TIMES.gap);
+      mode = "taps";
+      return this.shows() === before ? this.tapOnce(keys) : this.shows();
+    };
+    return { next, stop };
+  }
+
   private ran(keys: readonly string[]): Answer {
+    const run = this.runner(keys);
+    const answer = this.runThrough(run.next);
+    run.stop();
+    return answer;
+  }
+
+  private runThrough(next: () => string): Answer {
     const { code } = this;
     const number = (text: string) => Number(text);
     let before = this.shows();
     let step: number | null = null;
     for (let i = 0; i < 2000; i++) {
-      const now = this.tapOnce(keys);
+      const now = next();
       // Another line came up: that is no run of values.
       if (this.code !== code) return { is: "unknown" };
       if (now === before) return { is: "ran", last: before, then: null };
@@ -138,7 +182,7 @@ export class Technician {
       // A word, or a step the other way, is a jump.
       const isWord = Number.isNaN(number(now)) && !Number.isNaN(number(before));
       if (isWord) {
-        const after = this.tapOnce(keys);
+        const after = next();
         if (after === now) return { is: "ran", last: now, then: null };
         return { is: "ran", last: now, then: after };
       }
@@ -165,7 +209,9 @@ export class Technician {
   }
 
   private until(keys: readonly string[], shows: string): Answer {
-    for (let i = 0; i < 400 && this.shows() !== shows; i++) this.tapOnce(keys);
+    const { next, stop } = this.runner(keys);
+    for (let i = 0; i < 400 && this.shows() !== shows; i++) next();
+    stop();
     return { is: "seen", seen: this.seen, afterMs: null };
   }
 
@@ -189,9 +235,9 @@ export class Technician {
     // Timed from the last key on, as the menu itself counts.
     let ms = this.state.idleMs;
     while (ms < 700_000 && this.seen.kind !== "home") {
-      this.wait(TICK_MS);
-      ms += TICK_MS;
-      this.keyMs += TICK_MS;
+      this.wait(FINE_TICK_MS);
+      ms += FINE_TICK_MS;
+      this.keyMs += FINE_TICK_MS;
     }
     return { is: "closed", afterMs: ms };
   }

@@ -35,6 +35,14 @@ const describeOne = async (page: Page) => {
   await page.getByRole("radio", { name: "Leaflet" }).click();
 };
 
+const drawMenu = async (page: Page) => {
+  await page.getByRole("button", { name: /^Marram/ }).click();
+  await page.getByRole("button", { name: "Clone and vary" }).click();
+  await page.getByRole("radio", { name: "Menu", exact: true }).click();
+  await page.getByRole("button", { name: /^Units/ }).click();
+  await expect(page.getByRole("region", { name: "Line Units in full" })).toBeVisible();
+};
+
 const openBench = async (page: Page, bench: string) => {
   await page.getByRole("navigation", { name: "Benches" }).getByRole("button", { name: bench }).click();
   await page.waitForTimeout(1200);
@@ -63,7 +71,7 @@ const SHOTS: readonly Shot[] = [
     before: async (page) => page.getByRole("button", { name: /^Windrow/ }).click(),
   },
   { name: "workbench", path: "/displays", before: describeOne },
-  { name: "compare", path: "/displays/compare" },
+  { name: "workbench-menu", path: "/displays", before: drawMenu },
   { name: "numbers-wheel", path: "/job/demo-207/numbers" },
   {
     name: "numbers-speedometer",

@@ -1,6 +1,7 @@
 /** A display described here, as the browser keeps it, and the parts of its workbench. */
 import { expect, type Page } from "@playwright/test";
 import type { DisplayProfile } from "../../src/core/display";
+import type { Path } from "../../src/core/display/editing";
 
 /** The display kept under an id. */
 export const displayOf = (page: Page, id: string): Promise<DisplayProfile> =>
@@ -43,3 +44,21 @@ async function opened(page: Page): Promise<string> {
 
 export const openPart = (page: Page, part: "Keys" | "Menu" | "Lines" | "Display" | "Files"): Promise<void> =>
   page.getByRole("radio", { name: part, exact: true }).check();
+
+/** What is asked of the display as a whole, in the order it is asked. */
+export const OF_THE_WHOLE: readonly Path[] = [
+  ["levels"],
+  ["modes"],
+  ["infoLines"],
+  ["menu", "changing"],
+  ["menu", "saves"],
+  ["menu", "idle", "closesAfterMs"],
+  ["menu", "idle", "pending"],
+  ["inForce"],
+  ["pinDigits"],
+  ["doubleTapMs"],
+  ["glass"],
+  ["acceptsNominalV"],
+  ["faultCodes"],
+  ["source"],
+];

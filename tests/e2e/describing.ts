@@ -14,7 +14,7 @@ import {
 } from "../../src/core/display/editing";
 import { SETTING_NAMES } from "../../src/words";
 import { fieldLabel, lackingLabel, valueLabel, whereItIsSaid } from "../../src/words/grammar";
-import { begun, displayOf, openPart } from "./described";
+import { begun, displayOf, OF_THE_WHOLE, openPart } from "./described";
 import { paste, write } from "./hands";
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
@@ -460,23 +460,7 @@ class Describer {
   async whole(): Promise<void> {
     await openPart(this.page, "Display");
     const scope = this.page.getByRole("main");
-    for (const place of [
-      ["levels"],
-      ["modes"],
-      ["infoLines"],
-      ["menu", "changing"],
-      ["menu", "saves"],
-      ["menu", "idle", "closesAfterMs"],
-      ["menu", "idle", "pending"],
-      ["inForce"],
-      ["pinDigits"],
-      ["doubleTapMs"],
-      ["glass"],
-      ["acceptsNominalV"],
-      ["faultCodes"],
-      ["source"],
-    ] as Path[])
-      await this.fill(scope, place);
+    for (const place of OF_THE_WHOLE) await this.fill(scope, place);
     await this.act(write(this.page.getByLabel("What you call it"), this.target.name));
     await this.act(write(this.page.getByLabel("Which variant"), this.target.variant));
   }

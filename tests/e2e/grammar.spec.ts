@@ -13,7 +13,7 @@ import {
   type Path,
 } from "../../src/core/display/editing";
 import { fieldLabel, lackingLabel, valueLabel, whereItIsSaid } from "../../src/words/grammar";
-import { cloned, displayOf, openPart } from "./described";
+import { cloned, displayOf, OF_THE_WHOLE, openPart } from "./described";
 import { handsOf, write } from "./hands";
 import { openRack } from "./support";
 import { test } from "./workshop";
@@ -302,22 +302,7 @@ test("what is asked of the display as a whole changes alone; lists take a column
   const scope = page.getByRole("main");
   const seen = new Set<string>();
   const before = await displayOf(page, id);
-  for (const place of [
-    ["levels"],
-    ["modes"],
-    ["infoLines"],
-    ["menu", "changing"],
-    ["menu", "saves"],
-    ["menu", "idle", "closesAfterMs"],
-    ["menu", "idle", "pending"],
-    ["inForce"],
-    ["pinDigits"],
-    ["doubleTapMs"],
-    ["glass"],
-    ["acceptsNominalV"],
-    ["faultCodes"],
-    ["source"],
-  ] as Path[]) {
+  for (const place of OF_THE_WHOLE) {
     const form = formAt(place, before);
     if (form.kind === "group")
       await walk(page, id, scope.getByRole("group", { name: fieldLabel(place), exact: true }), place, seen);

@@ -131,7 +131,7 @@ function InFull(props: LineAtProps) {
 
 function Labelled({ label, children }: { readonly label: string; readonly children: ReactNode }) {
   return (
-    <div>
+    <div className="flex min-w-0 flex-col gap-1">
       <span className="text-[0.92rem] font-semibold">{label}</span>
       {children}
     </div>

@@ -1,6 +1,7 @@
 "use client";
 import { Fragment, useState } from "react";
 import { cellsOf, claimState, newLine, withLineAt, withLines, type Line } from "@/core/display";
+import { isSecondClick, pressOnce } from "@/ui/primitives/Button";
 import { Button, KeptField, RuledTable, SignShape, useTell } from "@/ui/primitives";
 import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
 import { ENCODING_WORDS } from "@/words/profiles";
@@ -140,7 +141,8 @@ function Row({
           type="button"
           aria-expanded={open}
           aria-label={say.lineMore(line.code)}
-          onClick={onOpen}
+          onKeyDown={pressOnce}
+          onClick={(event) => (isSecondClick(event) ? undefined : onOpen())}
           className="min-h-11 w-full rounded-md border-2 border-rule font-semibold hover:border-quiet"
         >
           {open ? say.less : say.more}

@@ -15,14 +15,75 @@ export function* findInfluences(hand: Hand, page: number): Asking<void> {
   if (!place?.walked || place.entries.length < 2) return;
   // A list that stops at its ends is gone back along to be gone through again.
   if (place.atEnds === "stop" && !roleAt(hand.model, { on: "menu", page, blinks: false }, "previous-entry")) return;
-  const lines = place.entries.filter((entry): entry is SeenLine => entry.kind === "line");
+  const lines = place.entries.filter((entry): entry is SeenLine => entry.kind === "line" && isShort(entry));
+  if (lines.length >= FEWEST_TOGETHER && (yield* noneTogether(hand, page, lines))) return;
   for (const line of lines) {
-    const values = line.values ? allShown(line.values) : [];
-    if (values.length < 2 || values.length > MOST_VALUES) continue;
-    const isHere = hand.where.at === "menu" && hand.where.page === page;
-    if (!isHere && !(yield* enterPage(hand, page))) return;
-    yield* tryLine(hand, page, line, values);
+    if (!(yield* onPage(hand, page))) return;
+    yield* tryLine(hand, page, line, valuesOf(line));
   }
+}
+
+const valuesOf = ({ values }: SeenLine): readonly string[] => (values ? allShown(values) : []);
+const isShort = (line: SeenLine): boolean => valuesOf(line).length >= 2 && valuesOf(line).length <= MOST_VALUES;
+
+function* onPage(hand: Hand, page: number): Asking<boolean> {
+  if (hand.where.at === "menu" && hand.where.page === page) return true;
+  return yield* enterPage(hand, page);
+}
+
+/** So many short lines are tried together first. */
+const FEWEST_TOGETHER = 3;
+
+/**
+ * All short lines of a page set one value on, and the page gone round, until each has stood at each of its values: where
+ * the same codes stand there each time, none of them brings a line or takes it away. Where one does, they are tried one
+ * by one.
+ */
+function* noneTogether(hand: Hand, page: number, lines: readonly SeenLine[]): Asking<boolean> {
+  const place = hand.model.pages[page];
+  const [first] = lines;
+  if (!place || !first) return false;
+  const all = new Set(place.entries.map(({ code }) => code));
+  const rounds = Math.max(...lines.map((line) => valuesOf(line).length)) - 1;
+  let same = true;
+  for (let round = 1; round <= rounds && same; round++) {
+    const set = yield* setAll(hand, page, lines, (line) => {
+      const values = valuesOf(line);
+      return values[(values.indexOf(line.found) + Math.min(round, values.length - 1)) % values.length] ?? line.found;
+    });
+    const codes = set && (yield* onPage(hand, page)) ? yield* goRound(hand, page, first) : null;
+    same = codes !== null && codes.size === all.size && [...all].every((code) => codes.has(code));
+  }
+  // A line taken away by another is there again once that one stands as it was found.
+  for (let pass = 0; pass < (same ? 1 : 2); pass++) yield* setAll(hand, page, lines, ({ found }) => found);
+  if (!same) return false;
+  for (const line of lines) {
+    line.shownWith.set(line.found, all);
+    line.influence = "tried";
+  }
+  return true;
+}
+
+/** Every one of the lines set to a value of its own; whether each could be. */
+function* setAll(
+  hand: Hand,
+  page: number,
+  lines: readonly SeenLine[],
+  valueOf: (line: SeenLine) => string,
+): Asking<boolean> {
+  const place = hand.model.pages[page];
+  let all = true;
+  for (const line of lines) {
+    const index = place?.entries.indexOf(line) ?? -1;
+    if (
+      index < 0 ||
+      !(yield* onPage(hand, page)) ||
+      !(yield* goTo(hand, index)) ||
+      !(yield* setTo(hand, line, valueOf(line)))
+    )
+      all = false;
+  }
+  return all;
 }
 
 function* tryLine(hand: Hand, page: number, line: SeenLine, values: readonly string[]): Asking<void> {

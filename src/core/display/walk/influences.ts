@@ -35,7 +35,7 @@ function* onPage(hand: Hand, page: number): Asking<boolean> {
 const FEWEST_TOGETHER = 3;
 
 /**
- * All short lines of a page set one value on, and the page gone round, until each has stood at each of its values: where
+ * All short lines of a page set one value on, and the page gone round, until each has stood at all its values: where
  * the same codes stand there each time, none of them brings a line or takes it away. Where one does, they are tried one
  * by one.
  */

@@ -9,7 +9,9 @@ import {
   rewritten,
   typedValue,
   valueAt,
+  type FieldForm,
   type FormOf,
+  type Path,
 } from "@/core/display/editing";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain } from "@/words";
@@ -44,12 +46,25 @@ export function Field(props: FieldProps): ReactNode {
     case "group":
       return <Group {...props} />;
     case "kinds":
-      return <KindField {...props} form={form} />;
+      return (
+        <KindField {...props} form={form}>
+          <FieldsOf {...props} />
+        </KindField>
+      );
     case "list":
       if (nameOfPlace(path).endsWith("When.raws")) return <ConditionValues {...props} />;
-      return form.of.facts.names ? <NamedList {...props} form={form} /> : <ListField {...props} form={form} />;
+      if (form.of.facts.names) return <NamedList {...props} form={form} />;
+      return <ListField {...props} form={form} drawItem={(here, heard) => itemOf(props, form.of, here, heard)} />;
   }
 }
+
+/** One item of a list: its fields, or the one field it is. */
+const itemOf = (props: FieldProps, form: FieldForm, path: Path, heard: string): ReactNode =>
+  form.kind === "group" ? (
+    <FieldsOf {...props} path={path} form={form} named={false} />
+  ) : (
+    <Field {...props} path={path} form={form} heard={heard} />
+  );
 
 /** The fields of whatever stands at a place, those asked there. */
 export function FieldsOf(props: FieldProps) {

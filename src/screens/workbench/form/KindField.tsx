@@ -1,8 +1,8 @@
 "use client";
+import type { ReactNode } from "react";
 import { asKind, nameOfPlace, valueAt, type FormOf } from "@/core/display/editing";
 import { Choice } from "@/ui/primitives";
 import { fieldHint, fieldLabel, valueLabel } from "@/words/grammar";
-import { FieldsOf } from "./Field";
 import { done, type FieldProps } from "./fieldProps";
 import { Pick } from "./Pick";
 
@@ -10,8 +10,8 @@ import { Pick } from "./Pick";
 const IN_SIGHT = 4;
 
 /** Which kind a thing is, and the fields of that kind. */
-export function KindField(props: FieldProps & { readonly form: FormOf<"kinds"> }) {
-  const { profile, path, form } = props;
+export function KindField(props: FieldProps & { readonly form: FormOf<"kinds">; readonly children: ReactNode }) {
+  const { profile, path, form, children } = props;
   const value = valueAt(profile, path) as { readonly kind: string };
   const options = [...form.kinds.keys()].map((kind) => ({ value: kind, label: valueLabel(path, kind) }));
   const put = (kind: string) => (kind === value.kind ? undefined : done(props, (now) => asKind(now, path, kind)));
@@ -21,7 +21,7 @@ export function KindField(props: FieldProps & { readonly form: FormOf<"kinds"> }
       <div className="sm:col-span-2">
         {options.length > IN_SIGHT ? <Pick {...shared} onPick={put} /> : <Choice {...shared} onChoose={put} />}
       </div>
-      <FieldsOf {...props} />
+      {children}
     </div>
   );
 }

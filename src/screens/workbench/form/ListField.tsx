@@ -1,5 +1,5 @@
 "use client";
-import { useState } from "react";
+import { useState, type ReactNode } from "react";
 import {
   columnsOf,
   pastedItems,
@@ -9,16 +9,20 @@ import {
   withOneMoved,
   withoutOne,
   type FormOf,
+  type Path,
 } from "@/core/display/editing";
 import type { Line } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { isSecondClick, pressOnce } from "@/ui/primitives/Button";
 import { fieldHint, fieldLabel } from "@/words/grammar";
-import { Field, FieldsOf } from "./Field";
 import { done, type FieldProps } from "./fieldProps";
 import * as say from "@/words/screens/workbench/form/listField";
 
-type ListProps = FieldProps & { readonly form: FormOf<"list"> };
+interface ListProps extends FieldProps {
+  readonly form: FormOf<"list">;
+  /** Draws the fields of one item; `heard` is what it is called for those who hear it. */
+  readonly drawItem: (path: Path, heard: string) => ReactNode;
+}
 
 /** Things in a row: each with its fields, put in, taken out, moved, or pasted as a column. */
 export function ListField(props: ListProps) {
@@ -58,7 +62,7 @@ interface ItemProps extends ListProps {
   readonly label: string;
 }
 
-function Item({ at, count, label, ...props }: ItemProps) {
+function Item({ at, count, label, drawItem, ...props }: ItemProps) {
   const { path, form } = props;
   const here = [...path, at];
   const named = say.itemOf(label, at);
@@ -69,11 +73,7 @@ function Item({ at, count, label, ...props }: ItemProps) {
         aria-label={named}
         className="grid min-w-0 flex-1 grid-cols-[repeat(auto-fill,minmax(9.5rem,1fr))] items-end gap-2"
       >
-        {form.of.kind === "group" ? (
-          <FieldsOf {...props} path={here} form={form.of} named={false} />
-        ) : (
-          <Field {...props} path={here} form={form.of} heard={named} />
-        )}
+        {drawItem(here, named)}
       </div>
       <div className="flex gap-1">
         <Small

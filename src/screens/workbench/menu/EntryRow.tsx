@@ -1,17 +1,22 @@
 "use client";
 import { useSortable } from "@dnd-kit/sortable";
+import type { ReactNode } from "react";
 import { lineIndex, type Entry } from "@/core/display";
 import { isSecondClick, pressOnce } from "@/ui/primitives/Button";
 import { valueLabel } from "@/words/grammar";
 import { lineWords } from "@/words/lineWords";
-import { PageDrawing, type PageDrawingProps } from "./PageDrawing";
+import type { WorkbenchProps } from "../workbenchProps";
+import type { Hand } from "./useHand";
 import { EntryDetail } from "./EntryDetail";
 import * as say from "@/words/screens/workbench/menu/entryRow";
 
-interface EntryRowProps extends Omit<PageDrawingProps, "index"> {
+interface EntryRowProps extends WorkbenchProps {
   readonly page: number;
   readonly at: number;
   readonly name: string;
+  readonly hand: Hand;
+  /** The page it opens, drawn within it; nothing where it opens none. */
+  readonly within: ReactNode;
 }
 
 const codeOf = (entry: Entry): string => (entry.kind === "line" ? entry.line : entry.code);
@@ -77,11 +82,7 @@ export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowPro
           <EntryDetail {...props} page={page} at={at} hand={hand} />
         </div>
       ) : null}
-      {target && !within.includes(target.id) ? (
-        <div className="mb-2 ml-8">
-          <PageDrawing {...props} index={opens} hand={hand} within={within} />
-        </div>
-      ) : null}
+      {within ? <div className="mb-2 ml-8">{within}</div> : null}
     </li>
   );
 }

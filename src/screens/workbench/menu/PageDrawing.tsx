@@ -14,6 +14,7 @@ import {
   withWayIn,
   type Path,
 } from "@/core/display/editing";
+import type { Entry } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { gestureWords, keyNames } from "@/words";
 import { valueLabel } from "@/words/grammar";
@@ -23,7 +24,7 @@ import { EntryRow } from "./EntryRow";
 import type { Hand } from "./useHand";
 import * as say from "@/words/screens/workbench/menu/pageDrawing";
 
-export interface PageDrawingProps extends WorkbenchProps {
+interface PageDrawingProps extends WorkbenchProps {
   readonly index: number;
   readonly hand: Hand;
   /** Pages this one stands within, so that a menu that leads back into itself is drawn once. */
@@ -35,6 +36,15 @@ export function PageDrawing({ index, hand, within, ...props }: PageDrawingProps)
   const { profile } = props;
   const page = profile.menu.pages[index];
   if (!page) return null;
+  // A menu that leads back into itself is drawn once.
+  const inside = [...within, page.id];
+  const below = (entry: Entry | undefined) => {
+    const opens = entry?.kind === "page" ? profile.menu.pages.findIndex(({ id }) => id === entry.page) : -1;
+    const target = profile.menu.pages[opens];
+    return target && !inside.includes(target.id) ? (
+      <PageDrawing {...props} index={opens} hand={hand} within={inside} />
+    ) : null;
+  };
   const names = page.entries.map((_, at) => entryName(page, at));
   return (
     <section aria-label={say.pageOf(page.name)} className={within.length > 0 ? "" : "mt-4"}>
@@ -49,7 +59,7 @@ export function PageDrawing({ index, hand, within, ...props }: PageDrawingProps)
               at={at}
               name={names[at] ?? ""}
               hand={hand}
-              within={[...within, page.id]}
+              within={below(page.entries[at])}
             />
           ))}
         </ol>

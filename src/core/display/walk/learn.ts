@@ -195,6 +195,8 @@ function* noteStep(hand: Hand, press: Press, before: string, after: string): Ask
       noteEffect(model, place, press, { kind: "step-digit", place: turned });
       return;
     }
+    // It goes on the same way: two keys that do the same, or as good as the same.
+    if (again) return noteEffect(model, place, press, step(1));
   }
   noteEffect(model, place, press, step(direction(hand, place, before, after)));
 }

@@ -91,7 +91,7 @@ function* end(hand: Hand, line: SeenLine, blinked: boolean): Asking<void> {
 }
 
 /** Values as a key comes to them: a few taps tell the kind, then its ends are run to, or every value is seen. */
-function* sweptBy(hand: Hand, line: SeenLine, up: Effect, down: Effect | null): Asking<Values | null> {
+function* sweptBy(hand: Hand, line: SeenLine, up: Effect, down: Effect | null, turned = false): Asking<Values | null> {
   const start = shownBy(hand.shown);
   if (start === null) return null;
   const taps: string[] = [start];
@@ -103,9 +103,15 @@ function* sweptBy(hand: Hand, line: SeenLine, up: Effect, down: Effect | null): 
     else if (taps.includes(seen)) return yield* shortRing(hand, line, taps, up, down);
     else taps.push(seen);
   }
-  const even = asEven(taps);
-  if (!atEnd && even && countGuess(taps) > 3) {
-    const ran = yield* runThrough(hand, line, up, down, taps);
+  // It stood at its end already: a long scale is told the other way, and not typed value by value.
+  if (atEnd && taps.length === 1 && down && !turned) {
+    const back = yield* sweptBy(hand, line, down, up, true);
+    return back && reversed(back);
+  }
+  // Found at its last value, the first tap came round to its first.
+  const even = [taps, taps.slice(1)].find((each) => each.length > 2 && asEven(each) !== null);
+  if (!atEnd && even && countGuess(even) > 2 && (even === taps || taps.length > 3)) {
+    const ran = yield* runThrough(hand, line, up, down, even);
     if (ran) return ran;
   }
   return yield* oneByOne(hand, line, up, down);

@@ -199,7 +199,7 @@ export function usualEncoding(setting: SettingKey): Encoding {
 }
 
 /** A line nobody has looked at yet: its values are a guess. */
-const isUnseen = (encoding: Encoding): boolean =>
+export const isUnseen = (encoding: Encoding): boolean =>
   encoding.kind === "reserved" && JSON.stringify(encoding) === JSON.stringify(newLine("").encoding);
 
 /**

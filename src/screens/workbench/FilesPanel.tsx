@@ -10,8 +10,8 @@ import type { WorkbenchProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/filesPanel";
 
 /**
- * The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for what no form can
- * say.
+ * The description as files: the whole as JSON, its lines as a spreadsheet; and the whole as text, for who would rather
+ * type.
  */
 export function FilesPanel({ profile, change }: WorkbenchProps) {
   const tell = useTell();

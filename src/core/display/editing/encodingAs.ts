@@ -1,5 +1,6 @@
 /** A line written in another way: what it was seen to show stays, and only how that is read is new. */
 import { is } from "valibot";
+import { isUnseen, usualEncoding } from "../draft";
 import { rawValues, shows } from "../encoding";
 import { asSeen, seenAs } from "../meaning";
 import { EncodingSchema } from "../profileSchema";
@@ -48,6 +49,9 @@ export function encodingAs(encoding: Encoding, kind: Encoding["kind"], profile: 
   const seen = asSeen(encoding);
   if (kind === "reserved") return seen;
   const setting = settingFor(kind, encoding);
+  // Of a line nobody has looked at, the usual is as good a guess as any.
+  const usual = setting && isUnseen(encoding) ? usualEncoding(setting) : null;
+  if (usual?.kind === kind) return usual;
   // What the values seen come to by themselves, where that is of the kind wanted.
   const natural = setting ? seenAs(seen, setting) : null;
   if (natural?.kind === kind && is(EncodingSchema, natural)) return natural;

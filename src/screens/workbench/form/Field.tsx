@@ -15,9 +15,9 @@ import {
 } from "@/core/display/editing";
 import { Choice, KeptField } from "@/ui/primitives";
 import { plain } from "@/words";
-import { fieldHint, fieldLabel, lackingLabel, takesText, valueLabel, whereItIsSaid } from "@/words/grammar";
+import { fieldLabel, lackingLabel, takesText, valueLabel, whereItIsSaid } from "@/words/grammar";
 import { ConditionValues } from "./ConditionValues";
-import { done, type FieldProps } from "./fieldProps";
+import { done, hintOf, type FieldProps } from "./fieldProps";
 import { KindField } from "./KindField";
 import { ListField } from "./ListField";
 import { Meaning, Meanings } from "./Meaning";
@@ -61,7 +61,7 @@ export function Field(props: FieldProps): ReactNode {
 /** One item of a list: its fields, or the one field it is. */
 const itemOf = (props: FieldProps, form: FieldForm, path: Path, heard: string): ReactNode =>
   form.kind === "group" ? (
-    <FieldsOf {...props} path={path} form={form} named={false} />
+    <FieldsOf {...props} path={path} form={form} named={false} inARow />
   ) : (
     <Field {...props} path={path} form={form} heard={heard} />
   );
@@ -90,7 +90,7 @@ function ChoiceField(props: FieldProps & { readonly form: FormOf<"choice"> }) {
         form.values.find((value) => String(value) === chosen),
       ),
     );
-  const shared = { label: fieldLabel(path), hint: fieldHint(path), value: String(valueAt(profile, path)), options };
+  const shared = { label: fieldLabel(path), hint: hintOf(props), value: String(valueAt(profile, path)), options };
   return options.length > IN_SIGHT ? <Pick {...shared} onPick={put} /> : <Choice {...shared} onChoose={put} />;
 }
 
@@ -116,7 +116,7 @@ export function TypedField(props: FieldProps) {
       hideLabel={heard !== undefined}
       numeric={inner.kind === "number"}
       unit={typedIn?.unit ?? null}
-      hint={heard === undefined ? fieldHint(path) : undefined}
+      hint={heard === undefined ? hintOf(props) : undefined}
       value={standing?.typed ?? kept}
       onKeep={(typed) => {
         const value = typedValue(form, typed, null);
@@ -141,7 +141,7 @@ function MayLack(props: FieldProps & { readonly form: FormOf<"may-lack"> }) {
     return (
       <Choice
         label={fieldLabel(path)}
-        hint={fieldHint(path)}
+        hint={hintOf(props)}
         value={lacks ? "" : String(value)}
         options={[
           { value: "", label: lackingLabel(path) },
@@ -156,7 +156,7 @@ function MayLack(props: FieldProps & { readonly form: FormOf<"may-lack"> }) {
     <div className="sm:col-span-2">
       <Choice
         label={fieldLabel(path)}
-        hint={lacks ? undefined : fieldHint(path)}
+        hint={lacks ? undefined : hintOf(props)}
         value={lacks ? "no" : "yes"}
         options={[
           { value: "no", label: lackingLabel(path) },

@@ -2,8 +2,8 @@
 import type { ReactNode } from "react";
 import { asKind, nameOfPlace, valueAt, type FormOf } from "@/core/display/editing";
 import { Choice } from "@/ui/primitives";
-import { fieldHint, fieldLabel, valueLabel } from "@/words/grammar";
-import { done, type FieldProps } from "./fieldProps";
+import { fieldLabel, valueLabel } from "@/words/grammar";
+import { done, hintOf, type FieldProps } from "./fieldProps";
 import { Pick } from "./Pick";
 
 /** Few enough kinds to stand in sight. */
@@ -15,7 +15,7 @@ export function KindField(props: FieldProps & { readonly form: FormOf<"kinds">; 
   const value = valueAt(profile, path) as { readonly kind: string };
   const options = [...form.kinds.keys()].map((kind) => ({ value: kind, label: valueLabel(path, kind) }));
   const put = (kind: string) => (kind === value.kind ? undefined : done(props, (now) => asKind(now, path, kind)));
-  const shared = { label: fieldLabel(path), hint: fieldHint(path), value: value.kind, options };
+  const shared = { label: fieldLabel(path), hint: hintOf(props), value: value.kind, options };
   return (
     <div className="grid gap-3 sm:col-span-2 sm:grid-cols-2" data-place={nameOfPlace(path)}>
       <div className="sm:col-span-2">

@@ -30,10 +30,20 @@ export function ListField(props: ListProps) {
   const items = valueAt(profile, path) as readonly unknown[];
   const [pasting, setPasting] = useState(false);
   const label = fieldLabel(path);
+  // Said once, and not again in every row.
+  const ofRows =
+    form.of.kind === "group"
+      ? [...form.of.fields.keys()].flatMap((name) => {
+          const hint = fieldHint([...path, 0, name]);
+          return hint ? [say.hintOfColumn(fieldLabel([...path, 0, name]), hint)] : [];
+        })
+      : [];
+  const own = props.named || props.inARow ? undefined : fieldHint(path);
+  const hints = [...(own ? [own] : []), ...(items.length > 0 ? ofRows : [])];
   return (
     <fieldset className="min-w-0 sm:col-span-2">
       <legend className={props.named ? "sr-only" : "text-[0.92rem] font-semibold"}>{label}</legend>
-      {fieldHint(path) && !props.named ? <p className="mb-1 text-[0.85rem] text-quiet">{fieldHint(path)}</p> : null}
+      {hints.length > 0 ? <p className="mb-1 text-[0.85rem] text-quiet">{hints.join(" ")}</p> : null}
       <ol>
         {items.map((_, i) => (
           <Item key={i} {...props} at={i} count={items.length} label={label} />

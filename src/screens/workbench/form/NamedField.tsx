@@ -3,9 +3,9 @@ import { SETTING_KEYS, type DisplayProfile } from "@/core/display";
 import { namesOf, rewritten, valueAt, type FormOf } from "@/core/display/editing";
 import type { Named } from "@/core/display/fieldFacts";
 import { SETTING_NAMES } from "@/words";
-import { fieldHint, fieldLabel, lackingLabel } from "@/words/grammar";
+import { fieldLabel, lackingLabel } from "@/words/grammar";
 import { ChordKeys } from "../ChordKeys";
-import { done, type FieldProps } from "./fieldProps";
+import { done, hintOf, type FieldProps } from "./fieldProps";
 import { Pick } from "./Pick";
 
 /** What can be named, and what it is called. */
@@ -27,7 +27,7 @@ export function NamedField(props: FieldProps & { readonly names: Named; readonly
   return (
     <Pick
       label={fieldLabel(path)}
-      hint={fieldHint(path)}
+      hint={hintOf(props)}
       value={typeof value === "string" ? value : ""}
       options={mayLack ? [{ value: "", label: lackingLabel(path) }, ...options] : options}
       onPick={(picked) => done(props, (now) => rewritten(now, path, picked === "" && mayLack ? props.lacking : picked))}

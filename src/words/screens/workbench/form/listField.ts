@@ -19,3 +19,5 @@ export const rowNotRead = (row: number, field: string, typed: string) =>
 export const notTaken = "▲ Too few, too many, or two alike. Nothing was changed.";
 export const putInTheirPlace = "Put these in their place";
 export const leaveIt = "Leave it";
+export const hintOfColumn = (column: string, hint: string) =>
+  `${column}: ${hint.charAt(0).toLowerCase()}${hint.slice(1)}`;

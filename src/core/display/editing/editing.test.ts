@@ -21,6 +21,8 @@ import {
   patchesBetween,
   putAt,
   redone,
+  typedMeaning,
+  typedValue,
   undone,
   unsaidOf,
   valueAt,
@@ -324,5 +326,24 @@ describe("keys nobody has said anything of", () => {
     const restoring = { kind: "action", code: "9", action: "restore", asks: "yes-no" } as const;
     const inMenu = { ...base, menu: { ...menu, pages: [{ ...page, entries: [...page.entries, restoring] }] } };
     expect(unsaidOf(inMenu)).toEqual(["walk-assist"]);
+  });
+});
+
+describe("what is typed in a field", () => {
+  const at = (path: Path) => formAt(path, MARRAM);
+  it("is read in the unit a hand types, and refused past what the field holds", () => {
+    const hold = MARRAM.rules.findIndex(({ gesture }) => gesture.kind === "hold");
+    const holdMs = at(["rules", hold, "gesture", "holdMs"]);
+    expect(typedValue(holdMs, "2.35", null)).toBe(2350);
+    expect(typedValue(holdMs, "2,35", null)).toBe(2350);
+    for (const past of ["0.3", "31", "", "two"]) expect(typedValue(holdMs, past, null), past).toBeUndefined();
+    const wheel = MARRAM.lines.findIndex(({ encoding }) => "circumferenceUncertainty" in encoding);
+    expect(typedValue(at(["lines", wheel, "encoding", "circumferenceUncertainty"]), "3", null)).toBe(0.03);
+  });
+  it("of a meaning is what its setting can have, in words or figures", () => {
+    expect(typedMeaning("cruiseOn", "yes")).toBe(true);
+    expect(typedMeaning("assistCapKmh", "25.5")).toBe(25.5);
+    expect(typedMeaning("assistCapKmh", "uncapped")).toBe("uncapped");
+    expect(typedMeaning("speedUnit", "furlongs")).toBeUndefined();
   });
 });

@@ -127,7 +127,14 @@ describe("the key card", () => {
 
   it("warns that plus alone starts walk assist on the way in", () => {
     expect(nearMisses(TARN, "home", ["lamp", "more"])).toEqual([
-      { keys: ["more"], holdMs: 1500, danger: "bike-moves", does: { kind: "start-walk-assist" }, when: null },
+      {
+        keys: ["more"],
+        holdMs: 1500,
+        danger: "bike-moves",
+        does: { kind: "start-walk-assist" },
+        when: null,
+        atHome: false,
+      },
     ]);
     expect(nearMisses(TARN, "menu", ["lamp", "ring"])).toEqual([]);
   });

@@ -4,6 +4,7 @@
  */
 import type { FieldForm, Path, Scalar } from "@/core/display/editing";
 import { nameOfPlace } from "@/core/display/editing";
+import { CAP_BASES } from "./choices";
 import { DEED_WORDS } from "./deedNames";
 import { WAYS_OF_SAVING } from "./manners";
 import { CLAIM_SOURCES, ENCODING_WORDS } from "./profiles";
@@ -123,7 +124,7 @@ const BY_PLACE: Readonly<Record<string, FieldWords>> = {
   "lines.encoding.shown.marks": of("Marks, in order"),
   "lines.atEnds": of("At the ends"),
   "lines.factoryRaw": of("Maker’s value", "As held. Empty: nobody has stated it."),
-  "lines.makerOnly": of("Left as found unless unlocked"),
+  "lines.makerOnly": of("Who may set it"),
   "lines.note": of("Note"),
   "lines.shownWhen": of("In the menu only while", "All of these hold."),
   "lines.mattersWhen": of("Does something only while", "All of these hold."),
@@ -199,10 +200,11 @@ const VALUES: Readonly<Record<string, ValueWords>> = {
   pending: { save: "Saves changes", discard: "Throws changes away" },
   encoding: ENCODING_WORDS,
   setting: SETTING_NAMES,
-  basis: { shown: "The speed shown", own: "The controller’s own measure", unknown: "Nobody knows yet" },
+  basis: Object.fromEntries(CAP_BASES.map(({ value, label }) => [value, label])),
   heldIn: { "tenth-inch": "Tenths of an inch", mm: "mm", kmh: "km/h", mph: "mph", shown: "The unit shown" },
   larger: { more: "More", less: "Less", unknown: "Not known" },
   shown: { scaled: "Numbers", listed: "Marks" },
+  makerOnly: { false: "Technician", true: "Maker only" },
   effect: { works: "It does", none: "Nothing", "not-tried": "Not tried" },
   from: CLAIM_SOURCES,
   inForce: { "at-once": "At once", "after-power-cycle": "After off and on" },

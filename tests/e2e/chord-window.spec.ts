@@ -1,43 +1,14 @@
 // A chord that opens the menu only soon after power-on: counted down on the key card, with what it does when late.
-import { CLASSES } from "../../src/catalog/classes/classes";
-import { rawValues, shows, standInRaws } from "../../src/core/display";
-import { newJob, writeJobFile, type Job } from "../../src/core/record";
 import { FARROW } from "./hardDisplays";
+import { atTheKeys, putOnRack } from "./standJobs";
 import { main, openRack, pass } from "./support";
 import { clocked as test, expect } from "./workshop";
 
-const fresh = newJob("window-1", 881, "2026-11-24T08:00:00.000Z");
-const JOB: Job = {
-  ...fresh,
-  stage: "program",
-  intake: {
-    nickname: "In Time",
-    motorKind: "geared-hub",
-    motorRatedW: "250",
-    packV: "36",
-    controllerA: "15",
-    tyre: "50-559",
-    rolloutMm: "2310",
-  },
-  classChoice: { ...fresh.classChoice, rule: CLASSES.find(({ id }) => id === "eu-epac") ?? null },
-  profile: FARROW,
-  asFound: {
-    shown: Object.fromEntries(
-      FARROW.lines
-        .filter(({ encoding }) => rawValues(encoding).length > 0)
-        .map((line) => [line.code, shows(line.encoding, standInRaws(FARROW)[FARROW.lines.indexOf(line)] ?? 0)]),
-    ),
-    waivedReason: "",
-  },
-};
+const JOB = atTheKeys(FARROW, "window-1", 881, "2310");
 
 test("the window is counted down, is over when it is over, and the card leads off and on again", async ({ page }) => {
   await openRack(page);
-  await page
-    .getByLabel("Job file to import")
-    .setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(writeJobFile(JOB)) });
-  await page.getByRole("button", { name: "Put it on the rack" }).click();
-  await expect(page).toHaveURL(/window-1/);
+  await putOnRack(page, JOB);
   await page.goto("/job/window-1/program");
   await page.getByRole("button", { name: "Start the keys on the bike" }).click();
   const card = page.getByRole("region", { name: "Key card" });

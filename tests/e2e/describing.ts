@@ -1,12 +1,21 @@
 /** A person who describes a display through the screens alone: types, chooses, pastes, and counts what it took. */
 import { expect, type Locator, type Page } from "@playwright/test";
-import { isShown, rawValues, shows, standInRaws, type DisplayProfile, type Entry } from "../../src/core/display";
+import {
+  entryCode,
+  isShown,
+  rawValues,
+  shows,
+  standInRaws,
+  type DisplayProfile,
+  type Entry,
+} from "../../src/core/display";
 import {
   columnsOf,
   fieldsAsked,
   formAt,
   nameOfPlace,
   patchesBetween,
+  typedText,
   valueAt,
   type FieldForm,
   type FormOf,
@@ -82,17 +91,17 @@ class Describer {
       .toBe(JSON.stringify(value));
   }
 
-  /** Fills everything asked at a place of the description. */
-  async fillAll(scope: Locator, place: Path, but: readonly string[] = []): Promise<void> {
+  /** Answers everything asked at a place of the description. */
+  async answerAll(scope: Locator, place: Path, but: readonly string[] = []): Promise<void> {
     for (const name of fieldsAsked(await this.now(), place))
-      if (!but.includes(name)) await this.fill(scope, [...place, name]);
+      if (!but.includes(name)) await this.answer(scope, [...place, name]);
     // What one answer made askable is asked in turn.
     for (const name of fieldsAsked(await this.now(), place))
-      if (!but.includes(name)) await this.fill(scope, [...place, name]);
+      if (!but.includes(name)) await this.answer(scope, [...place, name]);
   }
 
-  /** Fills one field, whatever it takes. */
-  async fill(scope: Locator, place: Path): Promise<void> {
+  /** Answers one field, whatever it takes. */
+  async answer(scope: Locator, place: Path): Promise<void> {
     const now = await this.now();
     const want = valueAt(this.wanted, place);
     if (same(valueAt(now, place), want)) return;
@@ -121,7 +130,7 @@ class Describer {
       case "kinds":
         return this.ofKind(scope, place, takes);
       case "group":
-        return this.fillAll(scope.getByRole("group", { name: label, exact: true }), place);
+        return this.answerAll(scope.getByRole("group", { name: label, exact: true }), place);
       case "list":
         return this.list(scope, place, takes);
       default:
@@ -151,9 +160,7 @@ class Describer {
         scope.getByRole("combobox", { name: label, exact: true }).selectOption(lacks(want) ? "" : String(want)),
       );
     else {
-      const per = takes.facts.typedIn?.per ?? 1;
-      const text =
-        typeof want === "number" ? String(Number((want / per).toPrecision(9))) : lacks(want) ? "" : String(want);
+      const text = typedText(takes, want);
       await this.act(write(scope.getByRole("textbox", { name: label, exact: true }), text));
     }
     await this.settled(place, want);
@@ -205,7 +212,7 @@ class Describer {
         );
       await this.settled([...place, "kind"], want.kind);
     }
-    await this.fillAll(scope, place);
+    await this.answerAll(scope, place);
   }
 
   private async list(scope: Locator, place: Path, takes: FormOf<"list">): Promise<void> {
@@ -220,12 +227,7 @@ class Describer {
       const cell = (item: unknown, name: string) => {
         const value = name === "value" ? item : (item as Readonly<Record<string, unknown>>)[name];
         const field = takes.of.kind === "group" ? takes.of.fields.get(name) : takes.of;
-        const per = (field && inner(field).facts.typedIn?.per) ?? 1;
-        return lacks(value)
-          ? ""
-          : typeof value === "number"
-            ? String(Number((value / per).toPrecision(9)))
-            : String(value);
+        return field ? typedText(field, value) : "";
       };
       const text = want.map((item) => columns.map((name) => cell(item, name)).join("\t")).join("\n");
       await this.act(paste(group.getByLabel(`${label}, as a column`), text));
@@ -245,7 +247,7 @@ class Describer {
     }
     for (const i of want.keys()) {
       const item = group.getByRole("group", { name: `${label} ${i + 1}`, exact: true });
-      if (takes.of.kind === "group") await this.fillAll(item, [...place, i]);
+      if (takes.of.kind === "group") await this.answerAll(item, [...place, i]);
       else {
         await this.act(write(item.getByRole("textbox"), String(want[i])));
         await this.settled([...place, i], want[i]);
@@ -296,7 +298,7 @@ class Describer {
       await expect.poll(async () => (await this.now()).keys.length).toBe(before + 1);
     }
     const section = this.page.getByRole("region", { name: "Keys, levers and throttle" });
-    for (const i of this.target.keys.keys()) await this.fillAll(section.getByRole("listitem").nth(i), ["keys", i]);
+    for (const i of this.target.keys.keys()) await this.answerAll(section.getByRole("listitem").nth(i), ["keys", i]);
   }
 
   private drawn(page: DisplayProfile["menu"]["pages"][number] | undefined): Locator {
@@ -319,8 +321,8 @@ class Describer {
         const here = this.drawn((await this.now()).menu.pages[i]);
         await this.act(here.getByRole("button", { name: /^Change page/ }).click());
         this.wanted = calledAs(this.target, await this.now());
-        await this.fill(here, ["menu", "pages", i, "name"]);
-        await this.fillAll(this.drawn(page), ["menu", "pages", i]);
+        await this.answer(here, ["menu", "pages", i, "name"]);
+        await this.answerAll(this.drawn(page), ["menu", "pages", i]);
         await this.act(
           this.drawn(page)
             .getByRole("button", { name: /^Close/ })
@@ -359,7 +361,7 @@ class Describer {
   /** Opens an entry of a page where it is not. */
   private async open(here: Locator, page: number, at: number): Promise<void> {
     const entry = (await this.now()).menu.pages[page]?.entries[at];
-    const code = entry ? (entry.kind === "line" ? entry.line : entry.code) : "";
+    const code = entry ? entryCode(entry) : "";
     const row = here
       .getByRole("listitem", { name: `Entry ${code}`, exact: true })
       .getByRole("button", { expanded: false })
@@ -373,10 +375,10 @@ class Describer {
 
   private async entry(here: Locator, page: number, at: number, entry: Entry): Promise<void> {
     await this.open(here, page, at);
-    const code = entry.kind === "line" ? entry.line : entry.code;
+    const code = entryCode(entry);
     const stands = async () => {
       const now = (await this.now()).menu.pages[page]?.entries[at];
-      return now && (now.kind === "line" ? now.line : now.code);
+      return now && entryCode(now);
     };
     if ((await stands()) !== code) {
       await this.act(write(here.getByRole("textbox", { name: "Code", exact: true }), code));
@@ -384,12 +386,12 @@ class Describer {
     }
     this.wanted = calledAs(this.target, await this.now());
     const row = this.page.getByRole("listitem", { name: `Entry ${code}`, exact: true });
-    if (entry.kind !== "line") await this.fillAll(row, ["menu", "pages", page, "entries", at], ["page"]);
+    if (entry.kind !== "line") await this.answerAll(row, ["menu", "pages", page, "entries", at], ["page"]);
     if (entry.kind === "page") {
       const opens = (await this.now()).menu.pages.findIndex(
         ({ id }) => id === ((this.wanted.menu.pages[page]?.entries[at] ?? {}) as { page?: string }).page,
       );
-      await this.fillAll(row, ["menu", "pages", opens]);
+      await this.answerAll(row, ["menu", "pages", opens]);
     }
   }
 
@@ -418,7 +420,7 @@ class Describer {
       if (!same((await this.now()).lines[at]?.encoding, line.encoding)) {
         const figures = scope.getByText("Its values one by one, and every figure of its scale");
         if (await figures.count()) await this.act(figures.click());
-        await this.fillAll(scope, ["lines", at, "encoding"]);
+        await this.answerAll(scope, ["lines", at, "encoding"]);
       }
       const maker = line.factoryRaw === null ? "" : shows(line.encoding, line.factoryRaw);
       const row = this.page.getByRole("textbox", { name: `Line ${line.code}, maker’s`, exact: true });
@@ -428,13 +430,13 @@ class Describer {
         await this.act(
           scope.getByRole("radio", { name: line.makerOnly ? "Maker only" : "Technician", exact: true }).check(),
         );
-      for (const name of ["atEnds", "effect"]) await this.fill(scope, ["lines", at, name]);
+      for (const name of ["atEnds", "effect"]) await this.answer(scope, ["lines", at, name]);
     }
     for (const [at, line] of this.wanted.lines.entries()) {
       if (!line.shownWhen && !line.mattersWhen) continue;
       await this.act(this.page.getByRole("button", { name: `Line ${line.code}, more`, exact: true }).click());
       const scope = this.page.getByRole("region", { name: `Line ${line.code} in full`, exact: true });
-      for (const name of ["shownWhen", "mattersWhen"]) await this.fill(scope, ["lines", at, name]);
+      for (const name of ["shownWhen", "mattersWhen"]) await this.answer(scope, ["lines", at, name]);
     }
   }
 
@@ -452,7 +454,7 @@ class Describer {
         await expect.poll(async () => (await this.now()).rules.length).toBe(i + 1);
       } else await this.act(this.page.getByRole("button", { name: `Change Rule ${i + 1}`, exact: true }).click());
       const scope = this.page.getByRole("group", { name: `Rule ${i + 1}`, exact: true });
-      await this.fillAll(scope, ["rules", i]);
+      await this.answerAll(scope, ["rules", i]);
       await this.act(this.page.getByRole("button", { name: `Close Rule ${i + 1}`, exact: true }).click());
     }
   }
@@ -460,7 +462,7 @@ class Describer {
   async whole(): Promise<void> {
     await openPart(this.page, "Display");
     const scope = this.page.getByRole("main");
-    for (const place of OF_THE_WHOLE) await this.fill(scope, place);
+    for (const place of OF_THE_WHOLE) await this.answer(scope, place);
     await this.act(write(this.page.getByLabel("What you call it"), this.target.name));
     await this.act(write(this.page.getByLabel("Which variant"), this.target.variant));
   }

@@ -1,16 +1,14 @@
 // The menu as a drawing: moved by hand and by keys, on a slow machine, with slips, a reload and a second window.
 import type { Page } from "@playwright/test";
 import { patchesBetween } from "../../src/core/display/editing";
-import type { DisplayProfile } from "../../src/core/display";
+import { entryCode, type DisplayProfile } from "../../src/core/display";
 import { cloned, displayOf, openPart } from "./described";
 import { handsOf, slowed } from "./hands";
 import { openRack } from "./support";
 import { expect, test } from "./workshop";
 
 const codesOn = (profile: DisplayProfile, page: string): readonly string[] =>
-  (profile.menu.pages.find(({ name }) => name === page)?.entries ?? []).map((entry) =>
-    entry.kind === "line" ? entry.line : entry.code,
-  );
+  (profile.menu.pages.find(({ name }) => name === page)?.entries ?? []).map(entryCode);
 const entry = (page: Page, code: string) => page.getByRole("listitem", { name: `Entry ${code}`, exact: true });
 const handle = (page: Page, code: string) => page.getByRole("button", { name: `Move ${code}`, exact: true });
 

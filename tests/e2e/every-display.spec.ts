@@ -1,16 +1,8 @@
 // Every shipped display programmed by pressing its simulated keys, from the key card alone.
 import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
-import { CLASSES } from "../../src/catalog/classes/classes";
-import {
-  isShown,
-  lineIndex,
-  linesOf,
-  rawValues,
-  shows,
-  standInRaws,
-  type DisplayProfile,
-} from "../../src/core/display";
-import { newJob, writeJobFile, type Job } from "../../src/core/record";
+import { isShown, lineIndex, linesOf, rawValues, standInRaws, type DisplayProfile } from "../../src/core/display";
+import type { Job } from "../../src/core/record";
+import { atTheKeys, putOnRack } from "./standJobs";
 import { jobOf, openRack, rehearse } from "./support";
 import { clocked as test, expect } from "./workshop";
 
@@ -37,33 +29,9 @@ function changesFor(profile: DisplayProfile): ReadonlyMap<string, number> {
 }
 
 function jobFor(profile: DisplayProfile, number: number): Job {
-  const fresh = newJob(`every-${profile.id}`, number, "2026-11-24T08:00:00.000Z");
   const changes = changesFor(profile);
   return {
-    ...fresh,
-    stage: "program",
-    intake: {
-      nickname: `Stand ${profile.name}`,
-      frame: "700C tourer",
-      motorKind: "geared-hub",
-      motorRatedW: "250",
-      packV: "36",
-      throttleFitted: "no",
-      controllerA: "15",
-      tyre: "40-622",
-      rolloutMm: "2180",
-    },
-    classChoice: { ...fresh.classChoice, rule: CLASSES.find(({ id }) => id === "eu-epac") ?? null },
-    profile,
-    asFound: {
-      shown: Object.fromEntries(
-        linesOf(profile)
-          .map((line, i) => [line, standInRaws(profile)[i] ?? 0] as const)
-          .filter(([line]) => rawValues(line.encoding).length > 0)
-          .map(([line, raw]) => [line.code, shows(line.encoding, raw)]),
-      ),
-      waivedReason: "",
-    },
+    ...atTheKeys(profile, `every-${profile.id}`, number, "2180"),
     overrides: Object.fromEntries(
       linesOf(profile)
         .filter((line) => !line.makerOnly && rawValues(line.encoding).length > 0)
@@ -77,11 +45,7 @@ for (const [i, profile] of SHIPPED_DISPLAYS.entries())
     test.setTimeout(240_000);
     await openRack(page);
     const job = jobFor(profile, 900 + i);
-    await page
-      .getByLabel("Job file to import")
-      .setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(writeJobFile(job)) });
-    await page.getByRole("button", { name: "Put it on the rack" }).click();
-    await expect(page).toHaveURL(/every-/);
+    await putOnRack(page, job);
     await page.goto(`/job/${job.id}/program`);
     await page.getByRole("button", { name: "Rehearse first" }).click();
     await expect(page.getByText("Press the keys of the simulated display.")).toBeVisible();

@@ -3,6 +3,8 @@
  * with shares and bar volts, a menu of long words with presets and a PIN.
  */
 import { FORMAT, FORMAT_VERSION } from "../../src/core/display/profileFormat";
+import { newLine } from "../../src/core/display/lines";
+import { held, plainRule, TAP } from "../../src/core/display/rules";
 import type { DisplayProfile, Encoding, Entry, KeyRule, Line, Page } from "../../src/core/display";
 
 const rule = (
@@ -11,33 +13,14 @@ const rule = (
   gesture: KeyRule["gesture"],
   does: KeyRule["does"],
   holds: Partial<KeyRule> = {},
-): KeyRule => ({
-  on,
-  pages: null,
-  editing: null,
-  infoLine: null,
-  sincePowerOn: null,
-  wheelStill: false,
-  keys: [...keys],
-  gesture,
-  does,
-  ...holds,
-});
-const tap: KeyRule["gesture"] = { kind: "tap" };
+): KeyRule => ({ ...plainRule(on, keys, gesture, does), ...holds });
+const tap = TAP;
 const twice: KeyRule["gesture"] = { kind: "double-tap" };
-const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
 
 const line = (code: string, encoding: Encoding, factoryRaw: number | null, more: Partial<Line> = {}): Line => ({
-  code,
-  encoding,
-  atEnds: "stop",
-  factoryRaw,
+  ...newLine(code, encoding, factoryRaw),
   makerOnly: false,
-  note: null,
-  shownWhen: null,
-  mattersWhen: null,
   effect: "works",
-  claims: [],
   ...more,
 });
 

@@ -1,39 +1,10 @@
 // Codes of twelve letters and more: nowhere cut off, nowhere over another text, on every stage and paper.
 import type { Page } from "@playwright/test";
-import { CLASSES } from "../../src/catalog/classes/classes";
-import { rawValues, shows, standInRaws, type DisplayProfile } from "../../src/core/display";
-import { newJob, writeJobFile, type Job } from "../../src/core/record";
+import type { DisplayProfile } from "../../src/core/display";
 import { HOLLIN } from "./hardDisplays";
+import { atTheKeys, putOnRack } from "./standJobs";
 import { main, openRack, pressNextStroke } from "./support";
 import { clocked as test, expect } from "./workshop";
-
-function jobWith(profile: DisplayProfile, number: number): Job {
-  const fresh = newJob(`long-${number}`, number, "2026-11-24T08:00:00.000Z");
-  const raws = standInRaws(profile);
-  return {
-    ...fresh,
-    stage: "program",
-    intake: {
-      nickname: "Long Words",
-      motorKind: "geared-hub",
-      motorRatedW: "250",
-      packV: "36",
-      controllerA: "15",
-      tyre: "50-559",
-      rolloutMm: "2070",
-    },
-    classChoice: { ...fresh.classChoice, rule: CLASSES.find(({ id }) => id === "eu-epac") ?? null },
-    profile,
-    asFound: {
-      shown: Object.fromEntries(
-        profile.lines.flatMap((line, i) =>
-          rawValues(line.encoding).length > 0 ? [[line.code, shows(line.encoding, raws[i] ?? 0)] as const] : [],
-        ),
-      ),
-      waivedReason: "",
-    },
-  };
-}
 
 /** Where a code is cut off by what it stands in, or lies over another text. */
 const faultsOf = (page: Page, codes: readonly string[]): Promise<readonly string[]> =>
@@ -84,7 +55,7 @@ for (const glass of ["colour", "segment"] as const)
   test(`codes of twelve letters stand whole on a display of ${glass} glass, wide and narrow`, async ({ page }) => {
     test.setTimeout(240_000);
     const profile: DisplayProfile = { ...HOLLIN, glass };
-    const job = jobWith(profile, glass === "colour" ? 871 : 872);
+    const job = atTheKeys(profile, `long-${glass}`, glass === "colour" ? 871 : 872, "2070");
     const codes = [
       ...profile.lines.map(({ code }) => code),
       ...profile.menu.pages.flatMap(({ entries }) => entries.flatMap((entry) => ("code" in entry ? [entry.code] : []))),
@@ -93,11 +64,7 @@ for (const glass of ["colour", "segment"] as const)
     ];
     expect(Math.max(...codes.map(({ length }) => length))).toBeGreaterThanOrEqual(12);
     await openRack(page);
-    await page
-      .getByLabel("Job file to import")
-      .setInputFiles({ name: "job.json", mimeType: "application/json", buffer: Buffer.from(writeJobFile(job)) });
-    await page.getByRole("button", { name: "Put it on the rack" }).click();
-    await expect(page).toHaveURL(/long-/);
+    await putOnRack(page, job);
     for (const width of [1280, 390]) {
       await page.setViewportSize({ width, height: 844 });
       for (const stage of ["as-found", "plan", "prove", "hand-over"]) {

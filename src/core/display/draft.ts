@@ -2,8 +2,7 @@
  * Describing a display from scratch: a small working profile to begin with, and the usual encoding of a setting.
  */
 import type { ReadLine } from "./leaflet";
-import { rawValues, shows } from "./encoding";
-import { newLine } from "./lines";
+import { lineAs, newLine } from "./lines";
 import { asSeen, seenAs } from "./meaning";
 import {
   FORMAT,
@@ -14,6 +13,7 @@ import {
   type KeyRule,
   type Line,
 } from "./profile";
+import { held, plainRule, TAP } from "./rules";
 import { SETTINGS, type SettingKey } from "./settings";
 
 /** Left alone, a menu closes after this, ms: common practice, no source. */
@@ -43,35 +43,15 @@ export const namedKeys = (names: readonly string[]): DisplayKey[] =>
   });
 
 /** The keys of a common three-key menu to begin with: common practice, no source. */
-function usualRules(): KeyRule[] {
-  const rule = (
-    on: KeyRule["on"],
-    keys: readonly string[],
-    gesture: KeyRule["gesture"],
-    does: KeyRule["does"],
-  ): KeyRule => ({
-    on,
-    pages: null,
-    editing: null,
-    infoLine: null,
-    sincePowerOn: null,
-    wheelStill: false,
-    keys: [...keys],
-    gesture,
-    does,
-  });
-  const tap: KeyRule["gesture"] = { kind: "tap" };
-  const held = (holdMs: number): KeyRule["gesture"] => ({ kind: "hold", holdMs });
-  return [
-    rule("off", ["power"], held(1000), { kind: "power-on" }),
-    rule("home", ["power"], held(2000), { kind: "power-off" }),
-    rule("home", ["plus", "minus"], held(2000), { kind: "open-page", page: "settings", code: null }),
-    rule("menu", ["power"], tap, { kind: "next-entry" }),
-    rule("menu", ["plus"], tap, { kind: "step-value", by: 1, repeat: null }),
-    rule("menu", ["minus"], tap, { kind: "step-value", by: -1, repeat: null }),
-    rule("menu", ["plus", "minus"], held(2000), { kind: "save-and-leave" }),
-  ];
-}
+const usualRules = (): KeyRule[] => [
+  plainRule("off", ["power"], held(1000), { kind: "power-on" }),
+  plainRule("home", ["power"], held(2000), { kind: "power-off" }),
+  plainRule("home", ["plus", "minus"], held(2000), { kind: "open-page", page: "settings", code: null }),
+  plainRule("menu", ["power"], TAP, { kind: "next-entry" }),
+  plainRule("menu", ["plus"], TAP, { kind: "step-value", by: 1, repeat: null }),
+  plainRule("menu", ["minus"], TAP, { kind: "step-value", by: -1, repeat: null }),
+  plainRule("menu", ["plus", "minus"], held(2000), { kind: "save-and-leave" }),
+];
 
 /** A display nobody has described yet, with one line so that it works. */
 export function newProfile(id: string, name: string): DisplayProfile {
@@ -210,20 +190,11 @@ export function meaning(line: Line, setting: SettingKey): Line {
   const { encoding: was } = line;
   const seen = isUnseen(was) || was.kind === "read-only" ? null : seenAs(asSeen(was), setting);
   const encoding = seen ?? usualEncoding(setting);
-  const { makerOnly } = newLine(line.code, encoding);
-  const stated = line.factoryRaw;
-  // A value stated for the same showing is stated still.
-  const factoryRaw = seen && stated !== null && shows(seen, stated) === shows(was, stated) ? stated : null;
-  return { ...line, encoding, factoryRaw, makerOnly };
+  return { ...lineAs(line, encoding), makerOnly: newLine(line.code, encoding).makerOnly };
 }
 
 /** A line nobody can say the meaning of any more: what it was seen to show stays. */
-export function meaningless(line: Line): Line {
-  const encoding = asSeen(line.encoding);
-  const stated = line.factoryRaw === null ? null : shows(line.encoding, line.factoryRaw);
-  const factoryRaw = rawValues(encoding).find((raw) => shows(encoding, raw) === stated) ?? null;
-  return { ...line, encoding, factoryRaw };
-}
+export const meaningless = (line: Line): Line => lineAs(line, asSeen(line.encoding));
 
 /** A profile with the line at `index` replaced; where its code changes, pages and conditions follow. */
 export function withLineAt(profile: DisplayProfile, index: number, next: Line): DisplayProfile {

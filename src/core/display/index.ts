@@ -58,6 +58,7 @@ export { type Danger, dangerOf, dangerOfAction } from "./danger";
 export {
   type Claim,
   codeOf,
+  entryCode,
   type Condition,
   type Conditions,
   type Asks,

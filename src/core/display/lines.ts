@@ -1,4 +1,5 @@
 /** Lines put into a description and taken out of it, with the pages that list them. */
+import { rawValues, shows } from "./encoding";
 import type { Claim, DisplayProfile, Encoding, Line } from "./profile";
 import { SETTINGS } from "./settings";
 
@@ -20,6 +21,14 @@ export const newLine = (
   effect: "not-tried",
   claims: [...claims],
 });
+
+/** A line written another way; the maker's value stays where the line still shows it, and is not known otherwise. */
+export function lineAs(line: Line, encoding: Encoding): Line {
+  const { factoryRaw } = line;
+  const showed = factoryRaw === null || line.encoding.kind === "read-only" ? null : shows(line.encoding, factoryRaw);
+  const kept = showed === null ? undefined : rawValues(encoding).find((raw) => shows(encoding, raw) === showed);
+  return { ...line, encoding, factoryRaw: kept ?? null };
+}
 
 /**
  * The same profile with these lines; entries of lines that are gone go with them, new ones stand at the end of the

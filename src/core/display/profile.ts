@@ -47,6 +47,9 @@ export const factoryRaws = (profile: DisplayProfile): readonly (number | null)[]
 export const standInRaws = (profile: DisplayProfile): readonly number[] =>
   profile.lines.map(({ encoding, factoryRaw }) => factoryRaw ?? kindOf(encoding).raws(encoding)[0] ?? 0);
 
+/** What an entry is called: the code the display writes. */
+export const entryCode = (entry: Entry): string => (entry.kind === "line" ? entry.line : entry.code);
+
 /** What a line calls itself: the code the display writes. */
 export const codeOf = (profile: DisplayProfile, index: number): string => profile.lines[index]?.code ?? "";
 

@@ -13,37 +13,35 @@ export interface NearMiss {
   readonly atHome: boolean;
 }
 
-/** Gestures that hurt when a chord is missed by a finger or made at the wrong moment. */
-export function nearMisses(profile: DisplayProfile, on: KeyRule["on"], keys: readonly string[]): readonly NearMiss[] {
-  return profile.rules.flatMap((rule) => {
+const missOf = (rule: KeyRule, danger: Danger, when: NearMiss["when"], atHome: boolean): NearMiss => ({
+  keys: rule.keys,
+  holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0,
+  danger,
+  does: rule.does,
+  when,
+  atHome,
+});
+
+/** Rules of a screen that hurt and press none but these keys. */
+const hurting = ({ rules }: DisplayProfile, on: KeyRule["on"], keys: readonly string[]) =>
+  rules.flatMap((rule) => {
     const danger = dangerOf(rule.does);
-    if (rule.on !== on || danger === null || !rule.keys.every((key) => keys.includes(key))) return [];
+    return rule.on === on && danger !== null && rule.keys.every((key) => keys.includes(key)) ? [{ rule, danger }] : [];
+  });
+
+/** Gestures that hurt when a chord is missed by a finger or made at the wrong moment. */
+export const nearMisses = (profile: DisplayProfile, on: KeyRule["on"], keys: readonly string[]): readonly NearMiss[] =>
+  hurting(profile, on, keys).flatMap(({ rule, danger }) => {
     const same = rule.keys.length === keys.length;
     if (same && rule.sincePowerOn === null) return [];
-    return [
-      {
-        keys: rule.keys,
-        holdMs: rule.gesture.kind === "hold" ? rule.gesture.holdMs : 0,
-        danger,
-        does: rule.does,
-        when: same ? rule.sincePowerOn : null,
-        atHome: false,
-      },
-    ];
+    return [missOf(rule, danger, same ? rule.sincePowerOn : null, false)];
   });
-}
 
 /** What keys held in the menu do at home, should it have closed by itself meanwhile. */
-export function missesAtHome(profile: DisplayProfile, keys: readonly string[], holdMs: number): readonly NearMiss[] {
-  return profile.rules.flatMap((rule) => {
-    const danger = dangerOf(rule.does);
-    const { gesture } = rule;
-    if (rule.on !== "home" || danger === null || gesture.kind !== "hold" || gesture.holdMs > holdMs) return [];
-    return rule.keys.every((key) => keys.includes(key))
-      ? [{ keys: rule.keys, holdMs: gesture.holdMs, danger, does: rule.does, when: null, atHome: true }]
-      : [];
-  });
-}
+export const missesAtHome = (profile: DisplayProfile, keys: readonly string[], holdMs: number): readonly NearMiss[] =>
+  hurting(profile, "home", keys).flatMap(({ rule, danger }) =>
+    rule.gesture.kind === "hold" && rule.gesture.holdMs <= holdMs ? [missOf(rule, danger, null, true)] : [],
+  );
 
 /** Gestures that hurt close to a step’s first chord, on its screen and on the one it may have fallen back to. */
 export function nearMissesOf(profile: DisplayProfile, step: CardStep): readonly NearMiss[] {

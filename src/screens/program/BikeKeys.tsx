@@ -10,7 +10,7 @@ import { viewWords } from "@/words";
 import type { KeysStageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
 import { CardFace } from "./CardFace";
-import { moment } from "./MenuClock";
+import { moment } from "./Countdown";
 import { Hands } from "./Hands";
 import { useLead } from "./useLead";
 import { useSession, type Session as Keyed } from "./useSession";

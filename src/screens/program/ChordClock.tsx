@@ -1,10 +1,9 @@
 "use client";
-import { useEffect, useState } from "react";
 import type { ChordWindow } from "@/core/keys";
 import { Button } from "@/ui/primitives";
 import { DEED_WORDS } from "@/words/deedNames";
 import { ACTION_WORDS } from "@/words/keyTrouble";
-import { moment } from "./MenuClock";
+import { Countdown, SecondsLeft, useLeft } from "./Countdown";
 import * as say from "@/words/screens/program/chordClock";
 
 interface ChordClockProps {
@@ -17,41 +16,31 @@ interface ChordClockProps {
 
 /** Time left for a chord that opens the menu only soon after power-on, and what it does when it comes late. */
 export function ChordClock({ window, since, onLate }: ChordClockProps) {
-  const [now, setNow] = useState(moment);
-  useEffect(() => {
-    if (since === null) return;
-    const timer = setInterval(() => setNow(moment()), 200);
-    return () => clearInterval(timer);
-  }, [since]);
-  const leftMs = since === null ? null : Math.max(0, window.leftMs - Math.max(0, now - since));
-  const late = window.late === null ? say.doesNothing : say.lateDoes(lateWords(window));
+  const leftMs = useLeft(window.leftMs, since);
   return (
-    <div className="mt-1">
-      <div className="mb-1.5 flex flex-wrap items-baseline justify-between gap-x-4">
+    <>
+      <Countdown leftMs={leftMs ?? 0} ofMs={window.ms}>
         <p role="timer" className="text-[1.05rem]">
           {leftMs === null ? (
             say.onlyWithin(window.ms)
           ) : leftMs > 0 ? (
             <>
               {say.chordWithin}
-              <span className="font-head text-2xl font-bold">{Math.ceil(leftMs / 1000)}</span>
+              <SecondsLeft ms={leftMs} />
               {say.s}
             </>
           ) : (
             <strong>{say.tooLateNow}</strong>
           )}
         </p>
-        <p className="text-quiet">{late}</p>
-      </div>
-      <div className="h-3 overflow-hidden rounded-full bg-rule" role="presentation">
-        <div className="h-full rounded-full bg-action" style={{ width: `${(100 * (leftMs ?? 0)) / window.ms}%` }} />
-      </div>
-      {onLate && (leftMs === null || leftMs === 0) ? (
+        <p className="text-quiet">{window.late === null ? say.doesNothing : say.lateDoes(lateWords(window))}</p>
+      </Countdown>
+      {onLate && !leftMs ? (
         <div className="mt-3">
           <Button onClick={onLate}>{say.offAndOnAgain}</Button>
         </div>
       ) : null}
-    </div>
+    </>
   );
 }
 

@@ -10,7 +10,7 @@ import { useEffect, useRef, useState } from "react";
 import type { StageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
 import { CardFace } from "./CardFace";
-import { moment } from "./MenuClock";
+import { moment } from "./Countdown";
 import type { NoticeOf } from "./Notice";
 import { useSession } from "./useSession";
 import * as say from "@/words/screens/program/rehearsal";

@@ -1,15 +1,12 @@
 "use client";
-import { cellsOf, type Encoding } from "@/core/display";
-import { asKind, fieldsAsked, fieldsFor, formAt, valueAt, type Path } from "@/core/display/editing";
-import { Choice, KeptField } from "@/ui/primitives";
-import { WHO_MAY_SET } from "@/words/choices";
-import { fieldLabel, valueLabel } from "@/words/grammar";
-import { ENCODING_WORDS } from "@/words/profiles";
+import { cellsOf } from "@/core/display";
+import { fieldsAsked, fieldsFor, formAt, valueAt, type Path } from "@/core/display/editing";
+import { KeptField } from "@/ui/primitives";
+import { fieldLabel } from "@/words/grammar";
 import type { ReactNode } from "react";
 import { Cell } from "./Cell";
 import { Field } from "./form/Field";
-import { done } from "./form/fieldProps";
-import { Pick } from "./form/Pick";
+import { KindField } from "./form/KindField";
 import { LineClaims } from "./LineClaims";
 import { SettingField } from "./SettingField";
 import { LONGEST_NOTE, lineProps, type LineAtProps } from "./workbenchProps";
@@ -55,12 +52,7 @@ export function LineDetail(props: LineAtProps & { readonly inARow?: boolean }) {
         )}
         <OfItsKind {...props} wanted={isPlain} />
         {field("atEnds")}
-        <Choice
-          label={say.whoMaySetIt}
-          value={line.makerOnly ? "maker" : "technician"}
-          options={WHO_MAY_SET}
-          onChoose={(who) => onPut({ ...line, makerOnly: who === "maker" })}
-        />
+        {field("makerOnly")}
         {field("effect")}
         {field("shownWhen")}
         {field("mattersWhen")}
@@ -80,19 +72,15 @@ export function LineDetail(props: LineAtProps & { readonly inARow?: boolean }) {
   );
 }
 
-const KINDS = Object.keys(ENCODING_WORDS) as Encoding["kind"][];
-
 /** What kind of line it is; what it was seen to show stays when that changes. */
 function Kind(props: LineAtProps) {
   const path: Path = ["lines", props.at, "encoding"];
-  return (
-    <Pick
-      label={fieldLabel(path)}
-      value={props.profile.lines[props.at]?.encoding.kind ?? ""}
-      options={KINDS.map((value) => ({ value, label: valueLabel(path, value) }))}
-      onPick={(kind) => done(props, (now) => asKind(now, path, kind))}
-    />
-  );
+  const form = formAt(path, props.profile);
+  return form.kind === "kinds" ? (
+    <KindField {...props} path={path} form={form}>
+      {null}
+    </KindField>
+  ) : null;
 }
 
 type Wanted = (name: string, value: unknown, kind: string) => boolean;

@@ -1,6 +1,7 @@
 "use client";
 import { Fragment, useState } from "react";
-import { cellsOf, claimState, newLine, withLineAt, withLines, type Line } from "@/core/display";
+import { cellsOf, claimState, withLineAt, withLines, type Line } from "@/core/display";
+import { withNewLine } from "@/core/display/editing";
 import { isSecondClick, pressOnce } from "@/ui/primitives/Button";
 import { Button, KeptField, RuledTable, SignShape, useTell } from "@/ui/primitives";
 import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
@@ -24,13 +25,9 @@ export function LineGrid({ profile, change }: WorkbenchProps) {
   // Codes that are words need more room than numbers do.
   const codeWidth = `${Math.min(18, Math.max(6, ...profile.lines.map((each) => each.code.length)) + 4)}ch`;
   const add = () => {
-    const number = profile.lines.length + 1;
-    const code =
-      [...Array(200).keys()]
-        .map((i) => String(number + i))
-        .find((each) => !profile.lines.some((other) => other.code === each)) ?? `x${number}`;
-    change((now) => withLines(now, [...now.lines, newLine(code)]));
-    setChosen(code);
+    const end = { page: 0, at: profile.menu.pages[0]?.entries.length ?? 0 };
+    change((now) => withNewLine(now, end).profile);
+    setChosen(withNewLine(profile, end).code);
   };
   const drop = (index: number) => {
     const gone = profile.lines[index];

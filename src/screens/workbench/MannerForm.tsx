@@ -1,9 +1,19 @@
 "use client";
 import type { DisplayProfile } from "@/core/display";
-import { heldMs, keysOf, rulesDoing, withHeldMs, withKeys, withSelectKey, type DutyName } from "@/core/display/editing";
+import {
+  formAt,
+  heldMs,
+  keysOf,
+  rulesDoing,
+  withHeldMs,
+  withKeys,
+  withSelectKey,
+  type DutyName,
+  type Path,
+} from "@/core/display/editing";
 import { Choice } from "@/ui/primitives";
-import { CHANGES_KEPT, LEFT_ALONE, VALUES_ACT } from "@/words/choices";
 import { ChordKeys } from "./ChordKeys";
+import { Field } from "./form/Field";
 import { Seconds } from "./Seconds";
 import type { WorkbenchProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/mannerForm";
@@ -43,41 +53,21 @@ export function MannerForm({ profile, change }: WorkbenchProps) {
 const namedKeysOf = ({ keys }: DisplayProfile) =>
   keys.filter(({ part }) => part === "key").map(({ id, name }) => ({ value: id, label: name }));
 
+/** Manners of the menu as a whole that belong to saving. */
+const OF_SAVING: readonly Path[] = [
+  ["menu", "saves"],
+  ["menu", "idle", "pending"],
+  ["menu", "idle", "closesAfterMs"],
+  ["inForce"],
+];
+
 /** When what is changed is kept, what idling does, and how one leaves. */
-function SavingPart({ profile, change }: WorkbenchProps) {
-  const props = { profile, change };
-  const { menu, inForce } = profile;
-  const withMenu = (part: Partial<DisplayProfile["menu"]>) =>
-    change((now) => ({ ...now, menu: { ...now.menu, ...part } }));
-  const withIdle = (part: Partial<DisplayProfile["menu"]["idle"]>) =>
-    change((now) => ({ ...now, menu: { ...now.menu, idle: { ...now.menu.idle, ...part } } }));
+function SavingPart(props: WorkbenchProps) {
   return (
     <Part label={say.savingAndLeaving}>
-      <Choice
-        label={say.changesAreKept}
-        value={menu.saves}
-        options={CHANGES_KEPT}
-        onChoose={(saves) => withMenu({ saves })}
-      />
-      <Choice
-        label={say.leftAloneTheMenu}
-        value={menu.idle.pending}
-        options={LEFT_ALONE}
-        onChoose={(pending) => withIdle({ pending })}
-      />
-      <Seconds
-        label={say.closesByItselfAfter}
-        ms={menu.idle.closesAfterMs}
-        least={3}
-        most={600}
-        onKeep={(closesAfterMs) => withIdle({ closesAfterMs })}
-      />
-      <Choice
-        label={say.valuesAct}
-        value={inForce}
-        options={VALUES_ACT}
-        onChoose={(next) => change((now) => ({ ...now, inForce: next }))}
-      />
+      {OF_SAVING.map((path) => (
+        <Field key={path.join(".")} {...props} path={path} form={formAt(path, props.profile)} />
+      ))}
       <Chord {...props} duty="save" label={say.savesAndLeavesHeld} mayLack />
       <Held {...props} duty="save" label={say.heldFor} />
     </Part>

@@ -6,7 +6,7 @@ import { pressName } from "@/core/display/walk/model";
 import type { Answer, Press, Question, WalkSetup } from "@/core/display/walk/questions";
 import type { Walk } from "@/core/display/walk/walk";
 import type { DisplayKey } from "@/core/display";
-import { moment } from "../program/MenuClock";
+import { moment } from "../program/Countdown";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { Button } from "@/ui/primitives";
 import { pressText, purposeText, questionText, seenText } from "@/words/walk";

@@ -25,6 +25,8 @@ function Lit({ view, ...rest }: LcdProps) {
 const written = (view: MenuView): string =>
   view.kind !== "entry" ? view.shows : view.does === "page" ? say.open : view.does === "exit" ? say.leave : say.doIt;
 
+const VALUE = "max-w-full self-end rounded-md px-2 font-head text-[2.5rem] leading-none font-bold break-words";
+
 function OfMenu({ view }: { readonly view: MenuView }) {
   return (
     <>
@@ -32,9 +34,7 @@ function OfMenu({ view }: { readonly view: MenuView }) {
         {view.kind === "line" || view.kind === "entry" ? view.page : view.kind === "code" ? say.accessCode : say.sure}
       </p>
       <p className="text-[1.15rem] leading-tight break-words">{view.kind === "code" ? "" : view.code}</p>
-      <p
-        className={`max-w-full self-end rounded-md px-2 font-head text-[2.5rem] leading-none font-bold break-words ${view.kind === "line" && view.blinks ? "blinks bg-glass-ink text-glass" : ""}`}
-      >
+      <p className={`${VALUE} ${view.kind === "line" && view.blinks ? "blinks bg-glass-ink text-glass" : ""}`}>
         <span style={{ fontSize: shrunk(written(view), 9) }}>{written(view)}</span>
         {view.kind === "code" ? (
           <span className="block text-right text-[0.8rem] font-normal">{say.colourGlassDigit(view.at)}</span>

@@ -5,6 +5,7 @@ import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { checkProfile, type DisplayProfile, type Encoding } from "..";
 import { rawValues, shows } from "../encoding";
 import { newProfile } from "../draft";
+import { held, plainRule } from "../rules";
 import { EncodingSchema } from "../profileSchema";
 import {
   blank,
@@ -37,6 +38,7 @@ import {
   withoutEntry,
   withoutPage,
   withPatches,
+  withRule,
   withSaid,
   withSelectKey,
   withStep,
@@ -275,6 +277,10 @@ describe("the short form", () => {
     expect(blinking.rules.find(({ does }) => does.kind === "step-value")?.editing).toBe(true);
     expect(blinking.rules.find(({ does }) => does.kind === "next-entry")?.editing).toBe(false);
     expect(patchesBetween(base, withSelectKey(blinking, null))).toEqual([]);
+    // A rule the short form does not show keeps its condition.
+    const drops = { ...plainRule("menu", ["minus"], held(900), { kind: "cancel-value" as const }), editing: true };
+    const more = withRule(blinking, drops);
+    expect(withSelectKey(more, null).rules.at(-1)).toBe(drops);
   });
 });
 
@@ -344,6 +350,6 @@ describe("what is typed in a field", () => {
     expect(typedMeaning("cruiseOn", "yes")).toBe(true);
     expect(typedMeaning("assistCapKmh", "25.5")).toBe(25.5);
     expect(typedMeaning("assistCapKmh", "uncapped")).toBe("uncapped");
-    expect(typedMeaning("speedUnit", "furlongs")).toBeUndefined();
+    expect(typedMeaning("speedUnit", "furlongs")).toBeNull();
   });
 });

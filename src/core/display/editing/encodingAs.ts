@@ -4,7 +4,7 @@ import { isUnseen, usualEncoding } from "../draft";
 import { rawValues, shows } from "../encoding";
 import { asSeen, seenAs } from "../meaning";
 import { EncodingSchema } from "../profileSchema";
-import type { DisplayProfile, Encoding, Line } from "../profile";
+import type { DisplayProfile, Encoding } from "../profile";
 import { SETTINGS, type SettingKey } from "../settings";
 import { leastOf, ofKind } from "./blank";
 import { formOf, type FormOf } from "./grammar";
@@ -49,7 +49,7 @@ export function encodingAs(encoding: Encoding, kind: Encoding["kind"], profile: 
   const seen = asSeen(encoding);
   if (kind === "reserved") return seen;
   const setting = settingFor(kind, encoding);
-  // Of a line nobody has looked at, the usual is as good a guess as any.
+  // A line nobody has looked at begins as such lines usually are, for somebody to correct.
   const usual = setting && isUnseen(encoding) ? usualEncoding(setting) : null;
   if (usual?.kind === kind) return usual;
   // What the values seen come to by themselves, where that is of the kind wanted.
@@ -68,12 +68,4 @@ export function encodingAs(encoding: Encoding, kind: Encoding["kind"], profile: 
   const next = ofKind(kinds, kind, { ...encoding, ...range, ...listed, ...(setting ? { setting } : {}) }, profile);
   if (!is(EncodingSchema, next)) throw new Error(`no line of kind ${kind} can be made of ${encoding.kind}`);
   return next;
-}
-
-/** A line written another way; the maker's value stays where the line still shows it. */
-export function lineAs(line: Line, encoding: Encoding): Line {
-  const { factoryRaw } = line;
-  const showed = factoryRaw === null || line.encoding.kind === "read-only" ? null : shows(line.encoding, factoryRaw);
-  const kept = showed === null ? undefined : rawValues(encoding).find((raw) => shows(encoding, raw) === showed);
-  return { ...line, encoding, factoryRaw: kept ?? null };
 }

@@ -1,6 +1,7 @@
 export { blank, furtherItem, leastOf, namesOf, ofKind } from "./blank";
 export { fieldsAsked } from "./asked";
-export { encodingAs, lineAs } from "./encodingAs";
+export { encodingAs } from "./encodingAs";
+export { lineAs } from "../lines";
 export {
   DESCRIPTION,
   fieldsFor,
@@ -24,8 +25,9 @@ export {
   type Patch,
 } from "./history";
 export { DUTIES, heldMs, keysOf, rulesDoing, withHeldMs, withKeys, withSelectKey, type DutyName } from "./manner";
-export { entryName, openersOf, outlineOf, spotOf, type DrawnPage } from "./outline";
-export { columnsOf, pastedItems, typedMeaning, typedValue, type Pasted } from "./pasted";
+export { codeInName, entryName, nameOnPage, openersOf, outlineOf, spotOf, type DrawnPage } from "./outline";
+export { columnsOf, pastedItems, typedText, typedValue, type Pasted } from "./typed";
+export { typedMeaning } from "../typedMeaning";
 export { valueAt, withItemAt, withItemMoved, withoutItemAt, withValueAt, type Path } from "./paths";
 export { checked, putAt, type Put } from "./putting";
 export { asKind, rewritten, withFurther, withOneMoved, withoutOne } from "./rewriting";
@@ -44,9 +46,11 @@ export {
   withNewLine,
   withNewPage,
   withNewRule,
+  withRule,
   withoutEntry,
   withoutPage,
   withWayIn,
   type EntrySpot,
 } from "./structure";
 export { unsaidOf, withSaid, type Unsaid } from "./unsaid";
+export { saidOf, settingsLeft, without as withoutMeaning, withOneMore as withMeaning, type Meanings } from "./meanings";

@@ -3,6 +3,8 @@
  * read from and no other.
  */
 import type { DisplayProfile, KeyRule } from "../profile";
+import { held, plainRule, TAP } from "../rules";
+import { withRule } from "./structure";
 
 type Screen = KeyRule["on"];
 
@@ -12,37 +14,36 @@ interface Duty {
   readonly does: KeyRule["does"];
   /** Only while nothing blinks, or only while the value does, on a menu where values blink first. */
   readonly blinking: boolean;
-  readonly held: boolean;
+  readonly isHeld: boolean;
 }
 
 /** What the short form asks, by the name it asks under. */
 export const DUTIES = {
-  wayIn: { on: "home", does: { kind: "open-page", page: "settings", code: null }, blinking: false, held: true },
-  next: { on: "menu", does: { kind: "next-entry" }, blinking: false, held: false },
-  previous: { on: "menu", does: { kind: "previous-entry" }, blinking: false, held: false },
-  more: { on: "menu", does: { kind: "step-value", by: 1, repeat: null }, blinking: true, held: false },
-  less: { on: "menu", does: { kind: "step-value", by: -1, repeat: null }, blinking: true, held: false },
-  select: { on: "menu", does: { kind: "select" }, blinking: false, held: false },
-  confirm: { on: "menu", does: { kind: "confirm-value", then: "stays" }, blinking: true, held: false },
-  save: { on: "menu", does: { kind: "save-and-leave" }, blinking: false, held: true },
-  powerOn: { on: "off", does: { kind: "power-on" }, blinking: false, held: true },
-  powerOff: { on: "home", does: { kind: "power-off" }, blinking: false, held: true },
+  wayIn: { on: "home", does: { kind: "open-page", page: "settings", code: null }, blinking: false, isHeld: true },
+  next: { on: "menu", does: { kind: "next-entry" }, blinking: false, isHeld: false },
+  previous: { on: "menu", does: { kind: "previous-entry" }, blinking: false, isHeld: false },
+  more: { on: "menu", does: { kind: "step-value", by: 1, repeat: null }, blinking: true, isHeld: false },
+  less: { on: "menu", does: { kind: "step-value", by: -1, repeat: null }, blinking: true, isHeld: false },
+  select: { on: "menu", does: { kind: "select" }, blinking: false, isHeld: false },
+  confirm: { on: "menu", does: { kind: "confirm-value", then: "stays" }, blinking: true, isHeld: false },
+  save: { on: "menu", does: { kind: "save-and-leave" }, blinking: false, isHeld: true },
+  powerOn: { on: "off", does: { kind: "power-on" }, blinking: false, isHeld: true },
+  powerOff: { on: "home", does: { kind: "power-off" }, blinking: false, isHeld: true },
 } as const satisfies Readonly<Record<string, Duty>>;
 export type DutyName = keyof typeof DUTIES;
 
 /** Held, where nobody has said for how long, ms: common practice, no source. */
 const USUAL_HOLD_MS = 2000;
 
-/** Where the first rule that does it stands, or -1. */
-function ruleOf({ rules }: DisplayProfile, name: DutyName): number {
-  const { on, does } = DUTIES[name];
-  return rules.findIndex(
-    (rule) =>
-      rule.on === on &&
-      rule.does.kind === does.kind &&
-      (!("by" in does) || ("by" in rule.does && rule.does.by === does.by)),
-  );
+/** Whether a rule does what a duty asks. */
+function doesIt(rule: KeyRule, { on, does }: Duty): boolean {
+  const sameWay = !("by" in does) || ("by" in rule.does && rule.does.by === does.by);
+  return rule.on === on && rule.does.kind === does.kind && sameWay;
 }
+
+/** Where the first rule that does it stands, or -1. */
+const ruleOf = ({ rules }: DisplayProfile, name: DutyName): number =>
+  rules.findIndex((rule) => doesIt(rule, DUTIES[name]));
 
 /** Keys that do it; none where no rule does. */
 export const keysOf = (profile: DisplayProfile, name: DutyName): readonly string[] =>
@@ -55,15 +56,8 @@ export function heldMs(profile: DisplayProfile, name: DutyName): number | null {
 }
 
 /** How many rules do it: the short form shows the first. */
-export const rulesDoing = (profile: DisplayProfile, name: DutyName): number => {
-  const { on, does } = DUTIES[name];
-  return profile.rules.filter(
-    (rule) =>
-      rule.on === on &&
-      rule.does.kind === does.kind &&
-      (!("by" in does) || ("by" in rule.does && rule.does.by === does.by)),
-  ).length;
-};
+export const rulesDoing = ({ rules }: DisplayProfile, name: DutyName): number =>
+  rules.filter((rule) => doesIt(rule, DUTIES[name])).length;
 
 /** The same with other keys for it: the first rule that does it gets them, is added, or with no keys goes. */
 export function withKeys(profile: DisplayProfile, name: DutyName, keys: readonly string[]): DisplayProfile {
@@ -71,20 +65,11 @@ export function withKeys(profile: DisplayProfile, name: DutyName, keys: readonly
   const rule = profile.rules[at];
   if (keys.length === 0) return rule ? { ...profile, rules: profile.rules.toSpliced(at, 1) } : profile;
   if (rule) return { ...profile, rules: profile.rules.with(at, { ...rule, keys: [...keys] }) };
-  const { on, does, blinking, held } = DUTIES[name];
+  const { on, does, blinking, isHeld } = DUTIES[name];
   const apart = profile.menu.changing === "select" && on === "menu" && name !== "save";
-  const added: KeyRule = {
-    on,
-    pages: null,
-    editing: apart ? blinking : null,
-    infoLine: null,
-    sincePowerOn: null,
-    wheelStill: false,
-    keys: [...keys],
-    gesture: held ? { kind: "hold", holdMs: USUAL_HOLD_MS } : { kind: "tap" },
-    does: does.kind === "open-page" ? { ...does, page: profile.menu.pages[0]?.id ?? does.page } : { ...does },
-  };
-  return { ...profile, rules: [...profile.rules, added] };
+  const deed = does.kind === "open-page" ? { ...does, page: profile.menu.pages[0]?.id ?? does.page } : { ...does };
+  const added = plainRule(on, keys, isHeld ? held(USUAL_HOLD_MS) : TAP, deed);
+  return withRule(profile, { ...added, editing: apart ? blinking : null });
 }
 
 /** The same held so long. A rule that is not held stays as it is. */
@@ -108,10 +93,7 @@ export function withSelectKey(profile: DisplayProfile, key: string | null): Disp
   if (key === null) {
     const bare = withKeys(profile, "confirm", []);
     const left = hasDoors(profile) ? bare : withKeys(bare, "select", []);
-    const rules = left.rules.map((rule) =>
-      rule.on === "menu" && rule.pages === null ? { ...rule, editing: null } : rule,
-    );
-    return { ...left, rules, menu: { ...menu, changing: "at-once" } };
+    return { ...left, rules: left.rules.map(joined), menu: { ...menu, changing: "at-once" } };
   }
   const apart: DisplayProfile =
     menu.changing === "select"
@@ -120,11 +102,20 @@ export function withSelectKey(profile: DisplayProfile, key: string | null): Disp
   return withKeys(withKeys(apart, "select", [key]), "confirm", [key]);
 }
 
-/** A rule of the menu told apart by whether a value blinks, where its duty is one of the short form's. */
-function toldApart(rule: KeyRule): KeyRule {
-  if (rule.on !== "menu" || rule.editing !== null) return rule;
-  const duty: Duty | undefined = Object.values<Duty>(DUTIES).find(
-    ({ on, does }) => on === rule.on && does.kind === rule.does.kind,
+/** The short form's duty a rule has, one that a blinking value tells apart; none where it has no such. */
+const dutyApart = (rule: KeyRule): Duty | undefined =>
+  Object.values<Duty>(DUTIES).find(
+    (duty) => rule.on === "menu" && duty.does.kind !== "save-and-leave" && doesIt(rule, duty),
   );
-  return duty && duty.does.kind !== "save-and-leave" ? { ...rule, editing: duty.blinking } : rule;
+
+/** A rule of the menu that holds while nothing blinks, or while the value does, as its duty has it. */
+function toldApart(rule: KeyRule): KeyRule {
+  const duty = dutyApart(rule);
+  return duty && rule.editing === null ? { ...rule, editing: duty.blinking } : rule;
+}
+
+/** A rule told apart so, holding whatever blinks. One of another duty keeps its condition. */
+function joined(rule: KeyRule): KeyRule {
+  const duty = dutyApart(rule);
+  return duty && rule.pages === null && rule.editing === duty.blinking ? { ...rule, editing: null } : rule;
 }

@@ -1,5 +1,5 @@
 /** The menu as it is drawn: pages that keys open, what stands on them, and the pages their entries open within. */
-import { layoutOf, type DisplayProfile, type KeyRule, type Page } from "../profile";
+import { entryCode, layoutOf, type DisplayProfile, type Entry, type KeyRule, type Page } from "../profile";
 
 export interface DrawnPage {
   readonly page: Page;
@@ -29,16 +29,19 @@ export function outlineOf(profile: DisplayProfile): Outline {
   return { roots, unlisted: profile.lines.flatMap(({ code }, i) => (placeOfLine[i] ? [] : [code])) };
 }
 
-/** What tells an entry from all others: its page and what it is called there. */
-export const entryName = (page: Page, at: number): string => {
-  const entry = page.entries[at];
-  return entry ? `${page.id}/${entry.kind}/${entry.kind === "line" ? entry.line : entry.code}` : "";
-};
+/** What tells an entry from all others: its page, its kind and what it is called there. */
+export const entryName = (pageId: string, kind: Entry["kind"], code: string): string => `${pageId}/${kind}/${code}`;
+
+/** The same entry on another page. */
+export const nameOnPage = (name: string, pageId: string): string => [pageId, ...name.split("/").slice(1)].join("/");
+
+/** What an entry of that name is called, without its page and kind. */
+export const codeInName = (name: string): string => name.split("/").slice(2).join("/");
 
 /** Where the entry of that name stands; null where none is called so. */
 export function spotOf({ menu }: DisplayProfile, name: string): { readonly page: number; readonly at: number } | null {
   for (const [page, drawn] of menu.pages.entries()) {
-    const at = drawn.entries.findIndex((_, i) => entryName(drawn, i) === name);
+    const at = drawn.entries.findIndex((entry) => entryName(drawn.id, entry.kind, entryCode(entry)) === name);
     if (at >= 0) return { page, at };
   }
   return null;

@@ -1,6 +1,7 @@
 /** What a form does to a description: a place put anew, with all that names it; a thing made another kind. */
 import type { DisplayProfile, Encoding, Line } from "../profile";
-import { encodingAs, lineAs } from "./encodingAs";
+import { lineAs } from "../lines";
+import { encodingAs } from "./encodingAs";
 import { firstRaws, furtherItem, ofKind } from "./blank";
 import { formAt, nameOfPlace, type FieldForm } from "./grammar";
 import { valueAt, withItemAt, withItemMoved, withoutItemAt, type Path } from "./paths";
@@ -15,24 +16,32 @@ const taken = (profile: DisplayProfile, path: Path): Put => ({
   says: "",
 });
 
-/** A description with `value` at `path`, and whatever names what stood there following. */
-export function rewritten(profile: DisplayProfile, path: Path, value: unknown): Put {
-  const place = nameOfPlace(path);
-  if (place === "lines.code" && typeof value === "string") {
-    const called = withCode(profile, String(valueAt(profile, path)), value);
+type Rewriting = (profile: DisplayProfile, path: Path, value: unknown) => Put;
+
+/** The line a condition hangs on: another one has values of its own, and the condition begins anew. */
+const conditionLine: Rewriting = (profile, path, value) =>
+  putAt(profile, path.slice(0, -1), { line: value, raws: firstRaws(String(value), profile) });
+
+/** Places that are more than their field, with how they are put anew. */
+const REWRITINGS: Readonly<Record<string, Rewriting>> = {
+  "lines.code": (profile, path, value) => {
+    const called = withCode(profile, String(valueAt(profile, path)), String(value));
     return called ? checked(called, path, profile) : taken(profile, path);
-  }
-  // Another line has values of its own: the condition begins anew.
-  if (/When\.line$/.test(place)) {
-    const raws = firstRaws(String(value), profile);
-    return putAt(profile, path.slice(0, -1), { line: value, raws });
-  }
-  if (place === "infoLines" && typeof value === "string" && path.length === 2)
-    return profile.infoLines.some((line, i) => line === value && i !== path[1])
-      ? taken(profile, path)
-      : checked(withInfoLine(profile, Number(path[1]), value), path, profile);
-  return putAt(profile, path, value);
-}
+  },
+  "lines.shownWhen.line": conditionLine,
+  "lines.mattersWhen.line": conditionLine,
+  infoLines: (profile, path, value) => {
+    const at = path[1];
+    // The whole list, not one of it.
+    if (typeof at !== "number") return putAt(profile, path, value);
+    const isTaken = profile.infoLines.some((line, i) => line === value && i !== at);
+    return isTaken ? taken(profile, path) : checked(withInfoLine(profile, at, String(value)), path, profile);
+  },
+};
+
+/** A description with `value` at `path`, and whatever names what stood there following. */
+export const rewritten: Rewriting = (profile, path, value) =>
+  (REWRITINGS[nameOfPlace(path)] ?? putAt)(profile, path, value);
 
 /** What stands at a place, made another kind. */
 export function asKind(profile: DisplayProfile, path: Path, kind: string): Put {

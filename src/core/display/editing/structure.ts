@@ -1,6 +1,7 @@
 /** The menu taken apart and put together: pages, entries and keys, with all that names them. */
-import { layoutOf, type DisplayProfile, type Entry, type KeyRule, type Page } from "../profile";
+import { entryCode, layoutOf, type DisplayProfile, type Entry, type KeyRule, type Page } from "../profile";
 import { newLine } from "../lines";
+import { held, plainRule } from "../rules";
 import { withLineAt } from "../draft";
 
 /** Where an entry stands. */
@@ -45,7 +46,7 @@ export function freeCode(profile: DisplayProfile, before: string | null): string
 /** The code of the entry a new one would follow. */
 export function codeBefore({ menu }: DisplayProfile, { page, at }: EntrySpot): string | null {
   const entry = menu.pages[page]?.entries.slice(0, at).at(-1);
-  return entry ? (entry.kind === "line" ? entry.line : entry.code) : null;
+  return entry ? entryCode(entry) : null;
 }
 
 /** Codes of lines as the menu shows them from its first page down, groups opened where they stand. */
@@ -128,18 +129,11 @@ export function withNewGroup(profile: DisplayProfile, spot: EntrySpot, name: str
 /** Keys that open a page: those of the first page at home, held longer, until somebody says which they are. */
 export function withWayIn(profile: DisplayProfile, page: string): DisplayProfile {
   const like = profile.rules.find((rule) => rule.does.kind === "open-page");
-  const rule: KeyRule = {
-    on: like ? "menu" : "home",
-    pages: null,
-    editing: null,
-    infoLine: null,
-    sincePowerOn: null,
-    wheelStill: false,
-    keys: like?.keys ?? profile.keys.slice(0, 2).map(({ id }) => id),
-    gesture: { kind: "hold", holdMs: 2000 },
-    does: { kind: "open-page", page, code: null },
-  };
-  return { ...profile, rules: [...profile.rules, rule] };
+  const keys = like?.keys ?? profile.keys.slice(0, 2).map(({ id }) => id);
+  return withRule(
+    profile,
+    plainRule(like ? "menu" : "home", keys, held(2000), { kind: "open-page", page, code: null }),
+  );
 }
 
 /** An entry moved, within its page or to another. A page keeps at least one, and never stands within itself. */
@@ -214,9 +208,7 @@ export function withEntryCode(profile: DisplayProfile, spot: EntrySpot, next: st
   const entries = profile.menu.pages[spot.page]?.entries ?? [];
   const entry = entries[spot.at];
   if (!entry) return null;
-  const alike = entries.some(
-    (other, at) => at !== spot.at && (other.kind === "line" ? other.line : other.code) === next,
-  );
+  const alike = entries.some((other, at) => at !== spot.at && entryCode(other) === next);
   if (alike) return null;
   if (entry.kind === "line") return withCode(profile, entry.line, next);
   return withEntries(profile, spot.page, entries.with(spot.at, { ...entry, code: next }));
@@ -231,20 +223,26 @@ export function withInfoLine(profile: DisplayProfile, at: number, next: string):
   return { ...profile, rules, infoLines: profile.infoLines.with(at, next) };
 }
 
-/** A rule more on a screen, for somebody to say what it does: its first key, tapped. */
+/** The same with a rule more, at the end. */
+export const withRule = (profile: DisplayProfile, rule: KeyRule): DisplayProfile => ({
+  ...profile,
+  rules: [...profile.rules, rule],
+});
+
+/** What a new rule of a screen is taken to do until somebody says. */
+const FIRST_DEED = {
+  off: "power-on",
+  home: "toggle-lamp",
+  menu: "back",
+  code: "back",
+  confirm: "back",
+  monitor: "back",
+} as const satisfies Readonly<Record<KeyRule["on"], KeyRule["does"]["kind"]>>;
+
+/** A rule more on a screen, for somebody to say what it does: its first key, tapped twice. */
 export function withNewRule(profile: DisplayProfile, on: KeyRule["on"]): DisplayProfile {
-  const rule: KeyRule = {
-    on,
-    pages: null,
-    editing: null,
-    infoLine: null,
-    sincePowerOn: null,
-    wheelStill: false,
-    keys: profile.keys.slice(0, 1).map(({ id }) => id),
-    gesture: { kind: "double-tap" },
-    does: on === "off" ? { kind: "power-on" } : on === "home" ? { kind: "toggle-lamp" } : { kind: "back" },
-  };
-  return { ...profile, rules: [...profile.rules, rule] };
+  const keys = profile.keys.slice(0, 1).map(({ id }) => id);
+  return withRule(profile, plainRule(on, keys, { kind: "double-tap" }, { kind: FIRST_DEED[on] }));
 }
 
 /** An entry made another kind under the code it has: a line that turns out to be a group, a way out or an action. */
@@ -256,7 +254,7 @@ export function withEntryAs(
 ): DisplayProfile {
   const entry = profile.menu.pages[spot.page]?.entries[spot.at];
   if (!entry || entry.kind === kind) return profile;
-  const code = entry.kind === "line" ? entry.line : entry.code;
+  const code = entryCode(entry);
   const left = withoutEntry(profile, spot);
   switch (kind) {
     case "line":

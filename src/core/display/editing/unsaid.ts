@@ -1,6 +1,8 @@
 /** Keys nobody has said anything of that can hurt when they are pressed by mistake: what is asked for by itself. */
 import { dangerOf } from "../danger";
 import type { DisplayProfile, KeyRule } from "../profile";
+import { held, plainRule } from "../rules";
+import { withRule } from "./structure";
 
 /** A deed that hurts, of which no key is described. */
 export type Unsaid = "walk-assist" | "restore";
@@ -27,16 +29,6 @@ export function unsaidOf(profile: DisplayProfile): readonly Unsaid[] {
 /** The same with a rule that does it, for somebody to say which keys: its last key, held. */
 export function withSaid(profile: DisplayProfile, what: Unsaid): DisplayProfile {
   const keys = profile.keys.filter(({ part }) => part === "key").map(({ id }) => id);
-  const rule: KeyRule = {
-    on: "home",
-    pages: null,
-    editing: null,
-    infoLine: null,
-    sincePowerOn: null,
-    wheelStill: false,
-    keys: what === "restore" ? keys.slice(-2) : keys.slice(-1),
-    gesture: { kind: "hold", holdMs: what === "restore" ? 5000 : 2500 },
-    does: DOES[what],
-  };
-  return { ...profile, rules: [...profile.rules, rule] };
+  const pressed = what === "restore" ? keys.slice(-2) : keys.slice(-1);
+  return withRule(profile, plainRule("home", pressed, held(what === "restore" ? 5000 : 2500), DOES[what]));
 }

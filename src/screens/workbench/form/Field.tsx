@@ -7,6 +7,7 @@ import {
   formAt,
   nameOfPlace,
   rewritten,
+  typedText,
   typedValue,
   valueAt,
   type FieldForm,
@@ -14,7 +15,6 @@ import {
   type Path,
 } from "@/core/display/editing";
 import { Choice, KeptField } from "@/ui/primitives";
-import { plain } from "@/words";
 import { fieldLabel, lackingLabel, takesText, valueLabel, whereItIsSaid } from "@/words/grammar";
 import { ConditionValues } from "./ConditionValues";
 import { done, hintOf, type FieldProps } from "./fieldProps";
@@ -94,19 +94,13 @@ function ChoiceField(props: FieldProps & { readonly form: FormOf<"choice"> }) {
   return options.length > IN_SIGHT ? <Pick {...shared} onPick={put} /> : <Choice {...shared} onChoose={put} />;
 }
 
-/** What stands in a typed field: numbers in the unit a hand types. */
-function textOf(value: unknown, per: number): string {
-  if (value === null || value === undefined) return "";
-  return typeof value === "number" ? plain(value / per, 6) : String(value);
-}
-
 /** A number or a text; what does not fit stays as typed and says what would. */
 export function TypedField(props: FieldProps) {
   const { profile, path, form, heard } = props;
   const [refused, setRefused] = useState<{ readonly typed: string; readonly kept: string } | null>(null);
   const inner = form.kind === "may-lack" ? form.of : form;
   const typedIn = inner.facts.typedIn;
-  const kept = textOf(valueAt(profile, path), typedIn?.per ?? 1);
+  const kept = typedText(form, valueAt(profile, path));
   // What was refused stands until something else is kept there.
   const standing = refused?.kept === kept ? refused : null;
   return (

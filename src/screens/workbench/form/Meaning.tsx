@@ -1,13 +1,21 @@
 "use client";
 import { useState } from "react";
 import { acceptedMeanings, SETTINGS, type Line, type SettingKey, type SettingValue } from "@/core/display";
-import { leastOf, rewritten, typedMeaning, valueAt, type Path } from "@/core/display/editing";
+import {
+  rewritten,
+  saidOf,
+  settingsLeft,
+  typedMeaning,
+  valueAt,
+  withMeaning,
+  withoutMeaning,
+  type Meanings as Said,
+} from "@/core/display/editing";
 import { Button, KeptField } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
 import { settingValueWords } from "@/words/values";
 import { fieldLabel } from "@/words/grammar";
 import { done, type FieldProps } from "./fieldProps";
-import { namedOptions } from "./NamedField";
 import { Pick } from "./Pick";
 import * as say from "@/words/screens/workbench/form/meaning";
 
@@ -56,8 +64,8 @@ function MeaningOf(props: MeaningOfProps) {
       value={refused ?? String(value)}
       onKeep={(typed) => {
         const next = typedMeaning(setting, typed.trim());
-        setRefused(next === undefined ? typed : null);
-        if (next !== undefined) put(next as SettingValue);
+        setRefused(next === null ? typed : null);
+        if (next !== null) put(next as SettingValue);
       }}
       problem={refused === null ? null : say.giveMeaning(acceptedMeanings(setting))}
     />
@@ -67,15 +75,11 @@ function MeaningOf(props: MeaningOfProps) {
 /** What a value of a preset stands for, of each setting it sets. */
 export function Meanings(props: FieldProps) {
   const { profile, path } = props;
-  const means = valueAt(profile, path) as Readonly<Record<string, SettingValue>>;
+  const means = valueAt(profile, path) as Said;
   const settings = Object.keys(means) as SettingKey[];
-  const options = namedOptions("setting", profile);
-  const free = options.filter(({ value }) => !settings.includes(value as SettingKey));
-  const put = (next: Readonly<Record<string, unknown>>) => done(props, (now) => rewritten(now, path as Path, next));
-  const renamed = (was: SettingKey, now: SettingKey) =>
-    Object.fromEntries(
-      Object.entries(means).map(([setting, value]) => (setting === was ? [now, leastOf(now)] : [setting, value])),
-    );
+  const left = settingsLeft(means).map((value) => ({ value, label: SETTING_NAMES[value] }));
+  const put = (edit: (said: Said) => Said) =>
+    done(props, (now) => rewritten(now, path, edit(valueAt(now, path) as Said)));
   return (
     <fieldset className="grid gap-2 sm:col-span-2">
       <legend className="text-[0.92rem] font-semibold">{fieldLabel(path)}</legend>
@@ -84,14 +88,14 @@ export function Meanings(props: FieldProps) {
           <Pick
             label={say.setting}
             value={setting}
-            options={[{ value: setting, label: SETTING_NAMES[setting] }, ...free]}
-            onPick={(picked) => put(renamed(setting, picked as SettingKey))}
+            options={[{ value: setting, label: SETTING_NAMES[setting] }, ...left]}
+            onPick={(picked) => put((said) => saidOf(said, setting, picked as SettingKey))}
           />
           <MeaningOf {...props} path={[...path, setting]} setting={setting} label={say.standsAt} />
           <Button
             weight="quiet"
             disabled={settings.length < 2}
-            onClick={() => put(Object.fromEntries(Object.entries(means).filter(([each]) => each !== setting)))}
+            onClick={() => put((said) => withoutMeaning(said, setting))}
           >
             {say.notThis}
             <span className="sr-only"> {SETTING_NAMES[setting]}</span>
@@ -99,12 +103,7 @@ export function Meanings(props: FieldProps) {
         </div>
       ))}
       <div>
-        <Button
-          onClick={() => {
-            const [next] = free;
-            if (next) put({ ...means, [next.value]: leastOf(next.value as SettingKey) });
-          }}
-        >
+        <Button disabled={left.length === 0} onClick={() => put(withMeaning)}>
           {say.oneMore}
         </Button>
       </div>

@@ -1,6 +1,7 @@
 "use client";
-import { lineIndex, type Entry } from "@/core/display";
+import { entryCode, lineIndex, type Entry } from "@/core/display";
 import {
+  entryName,
   formAt,
   withEntryAs,
   withEntryCode,
@@ -34,13 +35,13 @@ export function EntryDetail({ page, at, hand, ...props }: EntryDetailProps) {
   const here = profile.menu.pages[page];
   if (!entry || !here) return null;
   const path: Path = ["menu", "pages", page, "entries", at];
-  const code = entry.kind === "line" ? entry.line : entry.code;
+  const code = entryCode(entry);
   const opens = entry.kind === "page" ? profile.menu.pages.findIndex(({ id }) => id === entry.page) : -1;
   const opened: Path | null = opens >= 0 ? ["menu", "pages", opens] : null;
   const move = (to: EntrySpot) => {
     change((now) => withEntryMoved(now, { page, at }, to));
     const target = profile.menu.pages[to.page];
-    if (target) onOpen(`${target.id}/${entry.kind}/${code}`);
+    if (target) onOpen(entryName(target.id, entry.kind, code));
   };
   return (
     <div>
@@ -52,7 +53,7 @@ export function EntryDetail({ page, at, hand, ...props }: EntryDetailProps) {
           options={KINDS.map((kind) => ({ value: kind, label: valueLabel(["menu", "pages", "entries"], kind) }))}
           onPick={(kind) => {
             change((now) => withEntryAs(now, { page, at }, kind as Entry["kind"], say.newGroup));
-            onOpen(`${here.id}/${kind}/${code}`);
+            onOpen(entryName(here.id, kind as Entry["kind"], code));
           }}
         />
         <Pick
@@ -110,7 +111,7 @@ function CodeField({ profile, change, spot, hand }: CodeFieldProps) {
   const page = profile.menu.pages[spot.page];
   const entry = page?.entries[spot.at];
   if (!page || !entry) return null;
-  const code = entry.kind === "line" ? entry.line : entry.code;
+  const code = entryCode(entry);
   return (
     <KeptField
       of="code of the open entry"
@@ -123,7 +124,7 @@ function CodeField({ profile, change, spot, hand }: CodeFieldProps) {
         setRefused(called ? null : typed);
         if (!called) return;
         change((now) => withEntryCode(now, spot, next) ?? now);
-        hand.onRenamed(`${page.id}/${entry.kind}/${code}`, `${page.id}/${entry.kind}/${next}`);
+        hand.onRenamed(entryName(page.id, entry.kind, code), entryName(page.id, entry.kind, next));
       }}
       problem={refused === null ? null : say.anotherCode}
       inputClass="font-code font-bold"

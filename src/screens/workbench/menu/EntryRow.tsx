@@ -1,7 +1,7 @@
 "use client";
 import { useSortable } from "@dnd-kit/sortable";
 import type { ReactNode } from "react";
-import { lineIndex, type Entry } from "@/core/display";
+import { entryCode, lineIndex } from "@/core/display";
 import { isSecondClick, pressOnce } from "@/ui/primitives/Button";
 import { valueLabel } from "@/words/grammar";
 import { lineWords } from "@/words/lineWords";
@@ -19,7 +19,10 @@ interface EntryRowProps extends WorkbenchProps {
   readonly within: ReactNode;
 }
 
-const codeOf = (entry: Entry): string => (entry.kind === "line" ? entry.line : entry.code);
+const HANDLE = "flex min-h-11 w-9 shrink-0 cursor-grab touch-none items-center justify-center text-quiet select-none";
+const OPENS_IT =
+  "flex min-h-11 min-w-0 flex-1 flex-wrap items-baseline gap-x-4 py-1.5 text-left " +
+  "hover:underline hover:underline-offset-4";
 
 /** One entry of a page: its code as the display writes it, what it is, and the page it opens, drawn within. */
 export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowProps) {
@@ -46,7 +49,7 @@ export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowPro
   return (
     <li
       ref={setNodeRef}
-      aria-label={say.entryOf(codeOf(entry))}
+      aria-label={say.entryOf(entryCode(entry))}
       style={{
         transform: transform ? `translate3d(${transform.x}px, ${transform.y}px, 0)` : undefined,
         transition,
@@ -58,8 +61,8 @@ export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowPro
           ref={setActivatorNodeRef}
           {...attributes}
           {...listeners}
-          aria-label={say.moveIt(codeOf(entry))}
-          className="flex min-h-11 w-9 shrink-0 cursor-grab touch-none items-center justify-center text-quiet select-none"
+          aria-label={say.moveIt(entryCode(entry))}
+          className={HANDLE}
         >
           <Handle />
         </span>
@@ -68,9 +71,9 @@ export function EntryRow({ page, at, name, hand, within, ...props }: EntryRowPro
           aria-expanded={isOpen}
           onKeyDown={pressOnce}
           onClick={(event) => (isSecondClick(event) ? undefined : hand.onOpen(isOpen ? null : name))}
-          className="flex min-h-11 min-w-0 flex-1 flex-wrap items-baseline gap-x-4 py-1.5 text-left hover:underline hover:underline-offset-4"
+          className={OPENS_IT}
         >
-          <strong className="min-w-[4ch] font-code text-[1.02rem] break-all">{codeOf(entry)}</strong>
+          <strong className="min-w-[4ch] font-code text-[1.02rem] break-all">{entryCode(entry)}</strong>
           <span className="min-w-0 flex-1 break-words">{words}</span>
           {line?.shownWhen || line?.mattersWhen ? (
             <span className="text-[0.85rem] text-quiet">{say.atTimes}</span>

@@ -9,7 +9,15 @@ import {
   type DragEndEvent,
 } from "@dnd-kit/core";
 import { sortableKeyboardCoordinates } from "@dnd-kit/sortable";
-import { outlineOf, spotOf, withEntryMoved, withNewPage, withWayIn } from "@/core/display/editing";
+import {
+  codeInName,
+  nameOnPage,
+  outlineOf,
+  spotOf,
+  withEntryMoved,
+  withNewPage,
+  withWayIn,
+} from "@/core/display/editing";
 import { Button } from "@/ui/primitives";
 import { LineDetail } from "../LineDetail";
 import type { WorkbenchProps } from "../workbenchProps";
@@ -35,7 +43,7 @@ export function MenuPanel(props: WorkbenchProps) {
     const to = spotOf(profile, String(over.id));
     const moved = profile.menu.pages[to?.page ?? 0];
     // What is open stays open where it went.
-    if (hand.open === active.id && to && moved) hand.onOpen(String(active.id).replace(/^[^/]*/, moved.id));
+    if (hand.open === active.id && to && moved) hand.onOpen(nameOnPage(String(active.id), moved.id));
   };
   return (
     <div>
@@ -47,11 +55,11 @@ export function MenuPanel(props: WorkbenchProps) {
         accessibility={{
           screenReaderInstructions: { draggable: say.howToMove },
           announcements: {
-            onDragStart: ({ active }) => say.taken(nameOf(String(active.id))),
+            onDragStart: ({ active }) => say.taken(codeInName(String(active.id))),
             onDragOver: ({ active, over }) =>
-              over ? say.over(nameOf(String(active.id)), nameOf(String(over.id))) : undefined,
+              over ? say.over(codeInName(String(active.id)), codeInName(String(over.id))) : undefined,
             onDragEnd: ({ active, over }) =>
-              over ? say.put(nameOf(String(active.id)), nameOf(String(over.id))) : say.left,
+              over ? say.put(codeInName(String(active.id)), codeInName(String(over.id))) : say.left,
             onDragCancel: () => say.left,
           },
         }}
@@ -77,9 +85,6 @@ export function MenuPanel(props: WorkbenchProps) {
     </div>
   );
 }
-
-/** What an entry is called aloud: its code. */
-const nameOf = (id: string): string => id.split("/").slice(2).join("/");
 
 interface UnlistedProps extends WorkbenchProps {
   readonly codes: readonly string[];

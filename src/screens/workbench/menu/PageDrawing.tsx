@@ -14,7 +14,7 @@ import {
   withWayIn,
   type Path,
 } from "@/core/display/editing";
-import type { Entry } from "@/core/display";
+import { entryCode, type Entry } from "@/core/display";
 import { Button } from "@/ui/primitives";
 import { gestureWords, keyNames } from "@/words";
 import { valueLabel } from "@/words/grammar";
@@ -45,7 +45,7 @@ export function PageDrawing({ index, hand, within, ...props }: PageDrawingProps)
       <PageDrawing {...props} index={opens} hand={hand} within={inside} />
     ) : null;
   };
-  const names = page.entries.map((_, at) => entryName(page, at));
+  const names = page.entries.map((entry) => entryName(page.id, entry.kind, entryCode(entry)));
   return (
     <section aria-label={say.pageOf(page.name)} className={within.length > 0 ? "" : "mt-4"}>
       {within.length > 0 ? null : <PageHead {...props} index={index} />}
@@ -126,7 +126,7 @@ function AddTo({ profile, change, index, onOpen }: AddToProps) {
   const spot = { page: index, at: page.entries.length };
   const put = (entry: Parameters<typeof withEntry>[2]) => {
     change((now) => withEntry(now, spot, entry));
-    onOpen(`${page.id}/${entry.kind}/${"code" in entry ? entry.code : entry.line}`);
+    onOpen(entryName(page.id, entry.kind, entryCode(entry)));
   };
   const code = freeCode(profile, codeBefore(profile, spot));
   const adding = [
@@ -134,7 +134,7 @@ function AddTo({ profile, change, index, onOpen }: AddToProps) {
       say.aLine,
       () => {
         change((now) => withNewLine(now, spot).profile);
-        onOpen(`${page.id}/line/${code}`);
+        onOpen(entryName(page.id, "line", code));
       },
     ],
     [say.aGroup, () => change((now) => withNewGroup(now, spot, say.newGroup))],

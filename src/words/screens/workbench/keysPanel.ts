@@ -17,6 +17,7 @@ export const notSaid = {
     "Nobody has said which key moves the bike. With the wheel up, hold each key at home for three " +
     "seconds; one that starts the motor is missed by a finger one day.",
   restore:
-    "Nobody has said which keys put the maker’s values back. The leaflet may; do not try them out before every line is written down.",
+    "Nobody has said which keys put the maker’s values back. The leaflet may; do not try them out before " +
+    "every line is written down.",
 } as const;
 export const sayWhich = { "walk-assist": "Say which key", restore: "Say which keys" } as const;

@@ -4,6 +4,5 @@ export const lineDetailLine = (code: string) => `Line ${code}`;
 export const wheelCodesAsShown = "Wheel codes, as shown = inches";
 export const valuesAsShownMeaning = "Values, as shown = meaning";
 export const cellNames = { from: "From", to: "Up to", step: "Step", factory: "Maker’s" } as const;
-export const whoMaySetIt = "Who may set it";
 export const note = "Note";
 export const everyFigureOfIt = "Its values one by one, and every figure of its scale";

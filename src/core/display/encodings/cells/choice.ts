@@ -1,13 +1,12 @@
 /** Options typed in a row, each with what it stands for: "0=kmh, 1=mph". */
-import { typedNumber } from "../../../units/typedNumber";
-import { inDomain, type SettingKey } from "../../settings";
+import { typedMeaning } from "../../typedMeaning";
 import { typedOptions, type EncodingCells } from "./cell";
 
 export const choiceCells: EncodingCells<"choice"> = {
   cells: ({ options }) => ({ options: options.map(({ shows, means }) => `${shows}=${String(means)}`).join(", ") }),
   withCell: (encoding, _, typed) => {
     const options = typedOptions(typed).flatMap(([shows = "", meaning = ""], i) => {
-      const means = meaningOf(encoding.setting, meaning);
+      const means = typedMeaning(encoding.setting, meaning);
       return shows === "" || means === null ? [] : [{ raw: /^\d+$/.test(shows) ? Number(shows) : i, shows, means }];
     });
     const fine =
@@ -18,16 +17,3 @@ export const choiceCells: EncodingCells<"choice"> = {
   },
   usual: () => ({}),
 };
-
-function meaningOf(setting: SettingKey, typed: string): number | boolean | string | null {
-  const number = typedNumber(typed);
-  const value = /^(true|yes|on)$/i.test(typed)
-    ? true
-    : /^(false|no|off)$/i.test(typed)
-      ? false
-      : Number.isNaN(number)
-        ? typed
-        : number;
-  if (inDomain(setting, value)) return value;
-  return inDomain(setting, typed) ? typed : null;
-}

@@ -12,7 +12,8 @@ export const outSign = "×";
 export const columnOf = (label: string) => `${label}, as a column`;
 export const oneRowEach = (columns: readonly string[]) =>
   columns.length > 0
-    ? `One row each: ${columns.join("; ")}. Between the cells a tab, a semicolon or an equals sign. What stands there now gives way.`
+    ? `One row each: ${columns.join("; ")}. Between the cells a tab, a semicolon or an equals sign. ` +
+      "What stands there now gives way."
     : "One row each. What stands there now gives way.";
 export const rowNotRead = (row: number, field: string, typed: string) =>
   `▲ Row ${row} was not read: ${field.toLowerCase()} cannot be “${typed}”. Nothing was changed.`;

@@ -1,7 +1,8 @@
-/** Rows of a list pasted as a column of text: wheel codes, shares, fault codes. */
+/** What is typed in a field, and rows of a list pasted as a column: wheel codes, shares, fault codes. */
 import { is } from "valibot";
 import { typedNumber } from "../../units/typedNumber";
-import { inDomain, type SettingKey } from "../settings";
+import type { SettingKey } from "../settings";
+import { typedMeaning } from "../typedMeaning";
 import type { DisplayProfile } from "../profile";
 import { blank } from "./blank";
 import type { FieldForm, FormOf } from "./grammar";
@@ -21,7 +22,7 @@ export function typedValue(form: FieldForm, typed: string, setting: SettingKey |
     case "choice":
       return form.values.find((value) => String(value).toLowerCase() === text.toLowerCase());
     case "meaning":
-      return setting === null ? undefined : typedMeaning(setting, text);
+      return (setting && typedMeaning(setting, text)) ?? undefined;
     case "may-lack":
       return text === "" ? form.lacking : typedValue(form.of, text, setting);
     default:
@@ -29,13 +30,11 @@ export function typedValue(form: FieldForm, typed: string, setting: SettingKey |
   }
 }
 
-/** What a value stands for, typed; undefined where its setting knows no such thing. */
-export function typedMeaning(setting: SettingKey, typed: string): number | boolean | string | undefined {
-  const number = typedNumber(typed);
-  const flag = /^(true|yes|on)$/i.test(typed) ? true : /^(false|no|off)$/i.test(typed) ? false : undefined;
-  return [flag, Number.isNaN(number) ? undefined : number, typed].find(
-    (value) => value !== undefined && inDomain(setting, value),
-  );
+/** What stands in a field for a value, in the unit a hand types; empty where nothing does. */
+export function typedText(form: FieldForm, value: unknown): string {
+  if (value === null || value === undefined) return "";
+  const per = (form.kind === "may-lack" ? form.of : form).facts.typedIn?.per ?? 1;
+  return typeof value === "number" ? String(Number((value / per).toPrecision(9))) : String(value);
 }
 
 export type Pasted =

@@ -1,5 +1,7 @@
 // Every construct of the format, through the forms: made, seen, changed alone, taken back.
 import { expect, type Locator, type Page } from "@playwright/test";
+import { readFileSync } from "node:fs";
+import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import type { DisplayProfile, Encoding } from "../../src/core/display";
 import {
   fieldsAsked,
@@ -335,4 +337,38 @@ test("what is asked of the display as a whole changes alone; lists take a column
       { code: "31", says: "brake lever" },
       { code: "32", says: "throttle" },
     ]);
+});
+
+test("a rich description taken in, changed in one place and saved again is another in that place alone", async ({
+  page,
+}) => {
+  const marram = SHIPPED_DISPLAYS.find(({ name }) => name === "Marram");
+  if (!marram) throw new Error("no Marram");
+  const rich: DisplayProfile = { ...marram, id: "rich", name: "Rich" };
+  await openRack(page);
+  await page.goto("/displays");
+  await page
+    .getByLabel("Display file to import")
+    .setInputFiles({ name: "rich.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(rich)) });
+  await page.getByRole("link", { name: "Open in the workbench" }).click();
+  await openPart(page, "Keys");
+  const at = rich.rules.findIndex(({ gesture }) => gesture.kind === "hold");
+  await page.getByRole("button", { name: `Change Rule ${at + 1}`, exact: true }).click();
+  const row = page.getByRole("group", { name: `Rule ${at + 1}`, exact: true });
+  await write(row.getByRole("textbox", { name: "Held for", exact: true }), "3.3");
+  // The short form, too, writes the one rule it shows.
+  await page.getByRole("radiogroup", { name: "Goes to the line before" }).getByRole("radio", { name: "Mode" }).check();
+  await openPart(page, "Files");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save the display as JSON" }).click();
+  const saved = JSON.parse(readFileSync(await (await download).path(), "utf8")) as DisplayProfile;
+  const before = rich.rules.findIndex(({ on, does }) => on === "menu" && does.kind === "previous-entry");
+  // Two rules, and nothing else of the description.
+  const { rules, ...rest } = { ...saved, id: rich.id, revision: rich.revision };
+  expect({ ...rest, rules: rich.rules }).toEqual(rich);
+  expect(rules).toHaveLength(rich.rules.length);
+  const others = (all: DisplayProfile["rules"]) => all.filter((_, i) => i !== at && i !== before);
+  expect(others(rules)).toEqual(others(rich.rules));
+  expect(rules[at]).toEqual({ ...rich.rules[at], gesture: { kind: "hold", holdMs: 3300 } });
+  expect(rules[before]).toEqual({ ...rich.rules[before], keys: ["mode"] });
 });

@@ -1,6 +1,7 @@
 "use client";
 import { useState } from "react";
-import { withCell, type CellField, type Line } from "@/core/display";
+import { withCell, type CellField } from "@/core/display";
+import { sameParts } from "@/core/display/editing";
 import { KeptField } from "@/ui/primitives";
 import { cellProblemText } from "@/words/profiles";
 import type { LineProps } from "./workbenchProps";
@@ -17,7 +18,7 @@ export function Cell({
   if (text === null) return <p className="min-h-11 py-2.5 text-quiet">{field === "factory" ? "" : "—"}</p>;
   const edit = typed === null ? null : withCell(line, field, typed);
   // "34" stands as it was typed while the line holds what it says; it is not made "34.0" under the hand.
-  const stands = edit !== null && (!edit.ok || isSame(edit.line, line));
+  const stands = edit !== null && (!edit.ok || sameParts(edit.line, line));
   return (
     <KeptField
       of={`${line.code} ${field}`}
@@ -34,5 +35,3 @@ export function Cell({
     />
   );
 }
-
-const isSame = (a: Line, b: Line): boolean => JSON.stringify(a) === JSON.stringify(b);

@@ -22,6 +22,7 @@ import {
   patchesBetween,
   putAt,
   redone,
+  sameParts,
   typedMeaning,
   typedValue,
   undone,
@@ -257,6 +258,23 @@ describe("steps taken back", () => {
     }
     expect(history.done).toHaveLength(1);
     expect(withPatches(now, undone(history)?.patches ?? [])).toEqual(MARRAM);
+  });
+});
+
+describe("two parts", () => {
+  it("say the same in whatever order they say it, and another where anything is missing or more", () => {
+    const turned = JSON.parse(
+      JSON.stringify(MARRAM, (_, value: unknown) =>
+        typeof value === "object" && value !== null && !Array.isArray(value)
+          ? Object.fromEntries(Object.entries(value).reverse())
+          : value,
+      ),
+    ) as DisplayProfile;
+    expect(sameParts(MARRAM, turned)).toBe(true);
+    expect(patchesBetween(MARRAM, turned)).toEqual([]);
+    expect(sameParts([1, 2], [2, 1])).toBe(false);
+    expect(sameParts({ a: null }, {})).toBe(false);
+    expect(sameParts({ a: 1 }, [1])).toBe(false);
   });
 });
 

@@ -16,9 +16,16 @@ export type Patch =
       readonly is: readonly unknown[];
     };
 
-const same = (a: unknown, b: unknown): boolean => a === b || JSON.stringify(a) === JSON.stringify(b);
 const isObject = (value: unknown): value is Readonly<Record<string, unknown>> =>
   typeof value === "object" && value !== null && !Array.isArray(value);
+
+/** Whether two parts say the same, in whatever order they say it. */
+export function sameParts(a: unknown, b: unknown): boolean {
+  if (a === b) return true;
+  if (Array.isArray(a) && Array.isArray(b)) return a.length === b.length && a.every((item, i) => sameParts(item, b[i]));
+  if (!isObject(a) || !isObject(b)) return false;
+  return [...new Set([...Object.keys(a), ...Object.keys(b)])].every((name) => sameParts(a[name], b[name]));
+}
 
 /** Raised with every write: no part of what was done. */
 const NOT_A_DEED: ReadonlySet<string> = new Set(["revision"]);
@@ -28,14 +35,14 @@ export function patchesBetween(was: unknown, is: unknown, path: Path = []): read
   if (was === is) return [];
   if (Array.isArray(was) && Array.isArray(is))
     return was.length === is.length ? eachItem(was, is, path) : oneRun(was, is, path);
-  if (!isObject(was) || !isObject(is)) return same(was, is) ? [] : [{ kind: "value", path, was, is }];
+  if (!isObject(was) || !isObject(is)) return sameParts(was, is) ? [] : [{ kind: "value", path, was, is }];
   return [...new Set([...Object.keys(was), ...Object.keys(is)])]
     .filter((name) => path.length > 0 || !NOT_A_DEED.has(name))
     .flatMap((name) => patchesBetween(was[name], is[name], [...path, name]));
 }
 
 const eachItem = (was: readonly unknown[], is: readonly unknown[], path: Path): readonly Patch[] => {
-  const changed = was.flatMap((item, i) => (same(item, is[i]) ? [] : [i]));
+  const changed = was.flatMap((item, i) => (sameParts(item, is[i]) ? [] : [i]));
   // Several at once are a list put into another order, or written anew: one run.
   return changed.length > 1
     ? oneRun(was, is, path)
@@ -45,9 +52,9 @@ const eachItem = (was: readonly unknown[], is: readonly unknown[], path: Path): 
 function oneRun(was: readonly unknown[], is: readonly unknown[], path: Path): readonly Patch[] {
   const least = Math.min(was.length, is.length);
   let head = 0;
-  while (head < least && same(was[head], is[head])) head += 1;
+  while (head < least && sameParts(was[head], is[head])) head += 1;
   let tail = 0;
-  while (tail < least - head && same(was[was.length - 1 - tail], is[is.length - 1 - tail])) tail += 1;
+  while (tail < least - head && sameParts(was[was.length - 1 - tail], is[is.length - 1 - tail])) tail += 1;
   const run = (items: readonly unknown[]) => items.slice(head, items.length - tail);
   return head === was.length && head === is.length
     ? []
@@ -60,8 +67,9 @@ export const inverse = (patch: Patch): Patch => ({ ...patch, was: patch.is, is: 
 /** A description with a patch done to it, where what it changes stands as it did; else the very same. */
 function patched(profile: unknown, patch: Patch): unknown {
   const there = valueAt(profile, patch.path);
-  if (patch.kind === "value") return same(there, patch.was) ? withValueAt(profile, patch.path, patch.is) : profile;
-  if (!Array.isArray(there) || !same(there.slice(patch.at, patch.at + patch.was.length), patch.was)) return profile;
+  if (patch.kind === "value") return sameParts(there, patch.was) ? withValueAt(profile, patch.path, patch.is) : profile;
+  if (!Array.isArray(there) || !sameParts(there.slice(patch.at, patch.at + patch.was.length), patch.was))
+    return profile;
   return withValueAt(profile, patch.path, there.toSpliced(patch.at, patch.was.length, ...patch.is));
 }
 

@@ -18,6 +18,7 @@ export {
   patchesBetween,
   placeOfStep,
   redone,
+  sameParts,
   undone,
   withPatches,
   withStep,

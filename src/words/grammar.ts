@@ -177,7 +177,7 @@ const VALUES: Readonly<Record<string, ValueWords>> = {
     hold: "Held",
     "keep-holding": "Held on when others are let go",
   },
-  does: DEED_WORDS,
+  does: { ...DEED_WORDS, "run-action": "restores, clears, sets a PIN or copies" },
   by: UP_DOWN,
   place: { "0": "The ones", "1": "The tens", "2": "The hundreds" },
   then: { stays: "Stays on the line", "next-entry": "Goes to the next line" },
@@ -238,6 +238,9 @@ const LACKING: Readonly<Record<string, string>> = {
 };
 export const lackingLabel = (path: Path): string => LACKING[nameOfPlace(path)] ?? "None";
 export const whereItIsSaid = "Said here";
+
+/** What stays while a field shows something it does not take. */
+export const whatIsKept = (kept: string): string => (kept === "" ? "Nothing is kept." : `${kept} is kept.`);
 
 /** What a field would take. */
 export function takesText(form: FieldForm): string {

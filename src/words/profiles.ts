@@ -38,7 +38,11 @@ const PROBLEMS: Readonly<Record<Exclude<ProfileProblem["key"], "profile.schema">
 export const profileProblemText = (problem: ProfileProblem): string =>
   problem.key === "profile.schema"
     ? `At ${problem.path || "the top"}: ${problem.detail}`
-    : `${PROBLEMS[problem.key](problem.detail)}${problem.path ? ` (${problem.path})` : ""}`;
+    : `${PROBLEMS[problem.key](problem.detail)}${problem.path ? ` (${placeWords(problem.path)})` : ""}`;
+
+/** Where a problem is: a rule by the number it goes by on the workbench. */
+const placeWords = (path: string): string =>
+  path.replace(/^rules\.(\d+).*$/, (_, at: string) => `rule ${Number(at) + 1}`);
 
 export const csvProblemText = ({ row, field, detail }: CsvProblem): string => `Row ${row}, ${field}: ${detail}`;
 

@@ -1,8 +1,8 @@
 "use client";
+import { dangerOf } from "@/core/display";
 import type { ChordWindow } from "@/core/keys";
 import { Button } from "@/ui/primitives";
 import { DEED_WORDS } from "@/words/deedNames";
-import { ACTION_WORDS } from "@/words/keyTrouble";
 import { Countdown, SecondsLeft, useLeft } from "./Countdown";
 import * as say from "@/words/screens/program/chordClock";
 
@@ -33,7 +33,12 @@ export function ChordClock({ window, since, onLate }: ChordClockProps) {
             <strong>{say.tooLateNow}</strong>
           )}
         </p>
-        <p className="text-quiet">{window.late === null ? say.doesNothing : say.lateDoes(lateWords(window))}</p>
+        {/* One that hurts is cautioned of above. */}
+        {window.late !== null && dangerOf(window.late) !== null ? null : (
+          <p className="text-quiet">
+            {window.late === null ? say.doesNothing : say.lateDoes(DEED_WORDS[window.late.kind])}
+          </p>
+        )}
       </Countdown>
       {onLate && !leftMs ? (
         <div className="mt-3">
@@ -43,6 +48,3 @@ export function ChordClock({ window, since, onLate }: ChordClockProps) {
     </>
   );
 }
-
-const lateWords = ({ late }: ChordWindow): string =>
-  late === null ? "" : late.kind === "run-action" ? ACTION_WORDS[late.action] : DEED_WORDS[late.kind];

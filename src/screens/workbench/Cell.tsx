@@ -3,6 +3,7 @@ import { useState } from "react";
 import { withCell, type CellField } from "@/core/display";
 import { sameParts } from "@/core/display/editing";
 import { KeptField } from "@/ui/primitives";
+import { whatIsKept } from "@/words/grammar";
 import { cellProblemText } from "@/words/profiles";
 import type { LineProps } from "./workbenchProps";
 import * as say from "@/words/screens/workbench/cell";
@@ -31,7 +32,7 @@ export function Cell({
         setTyped(now);
         if (next.ok) onPut(next.line);
       }}
-      problem={stands && edit && !edit.ok ? cellProblemText(edit.problem, line) : null}
+      problem={stands && edit && !edit.ok ? `${cellProblemText(edit.problem, line)} ${whatIsKept(text)}` : null}
     />
   );
 }

@@ -15,7 +15,7 @@ import {
   type Path,
 } from "@/core/display/editing";
 import { Choice, KeptField } from "@/ui/primitives";
-import { fieldLabel, lackingLabel, takesText, valueLabel, whereItIsSaid } from "@/words/grammar";
+import { fieldLabel, lackingLabel, takesText, valueLabel, whatIsKept, whereItIsSaid } from "@/words/grammar";
 import { ConditionValues } from "./ConditionValues";
 import { done, hintOf, type FieldProps } from "./fieldProps";
 import { KindField } from "./KindField";
@@ -118,7 +118,7 @@ export function TypedField(props: FieldProps) {
         const fits = (value !== undefined || lacks) && done(props, (now) => rewritten(now, path, value)).ok;
         setRefused(fits ? null : { typed, kept });
       }}
-      problem={standing ? takesText(inner) : null}
+      problem={standing ? `${takesText(inner)} ${whatIsKept(kept)}` : null}
     />
   );
 }

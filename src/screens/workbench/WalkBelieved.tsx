@@ -1,7 +1,7 @@
 "use client";
 import { couldBe } from "@/core/display/walk/couldBe";
 import type { Model } from "@/core/display/walk/model";
-import { SignShape } from "@/ui/primitives";
+import { Caution, SignShape } from "@/ui/primitives";
 import { entryText } from "@/words/walk";
 import { useDisplays } from "../displays/useDisplays";
 import * as say from "@/words/screens/workbench/walkBelieved";
@@ -17,6 +17,15 @@ function CouldBe({ model, besides }: { readonly model: Model; readonly besides: 
     : [];
   if (fits.length === 0) return null;
   return <p className="mb-2">{say.itCouldBe(fits.map(({ name, variant }) => `${name}, ${variant}`))}</p>;
+}
+
+/** Lines that something has set to other values than they were found at. */
+function NotAsFound({ model }: { readonly model: Model }) {
+  const others = model.pages
+    .flatMap(({ entries }) => entries)
+    .flatMap((entry) => (entry.kind === "line" && entry.now !== null ? [{ ...entry, now: entry.now }] : []));
+  if (others.length === 0) return null;
+  return <Caution>{say.notAsFound(others.map(({ code, now, found }) => say.nowShows(code, now, found)))}</Caution>;
 }
 
 /** What the walk believes: pages with their entries, each as far as it was seen. */
@@ -42,6 +51,7 @@ export function WalkBelieved({ model, besides }: { readonly model: Model; readon
           </div>
         ) : null,
       )}
+      <NotAsFound model={model} />
       <CouldBe model={model} besides={besides} />
       <ul className="text-[0.95rem] text-quiet">
         {saves ? <li>{say.saves[saves]}</li> : null}

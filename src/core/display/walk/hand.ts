@@ -18,6 +18,12 @@ export class Hand {
   shown: Seen = { kind: "home" };
   /** The way from a menu's first entry to a line of it, while its pages are not known. */
   landing: readonly Press[] | null = null;
+  /** Codes of lines a key was seen to change, and not seen to be as found since. */
+  readonly touched = new Set<string>();
+  /** What each of them showed before a key first changed it. */
+  readonly foundAt = new Map<string, string>();
+  /** Keys that led nowhere from pages below another: how many of those. */
+  readonly ledNowhere = new Map<string, number>();
 
   constructor(readonly model: Model) {}
 
@@ -40,8 +46,16 @@ export class Hand {
     const answer: Answer = yield { ask: "press", press, expect, purpose };
     const told = answer.is === "seen" ? answer.seen : UNKNOWN;
     const seen = expect && !sameSeen(told, expect) ? yield* this.lookAgain(told, expect) : told;
+    this.noteChange(this.shown, seen);
     this.shown = seen;
     return { seen, afterMs: answer.is === "seen" ? answer.afterMs : null };
+  }
+
+  private noteChange(before: Seen, after: Seen): void {
+    if (before.kind !== "line" || after.kind !== "line" || before.code !== after.code) return;
+    if (before.shows === after.shows) return;
+    this.touched.add(before.code);
+    if (!this.foundAt.has(before.code)) this.foundAt.set(before.code, before.shows);
   }
 
   tap(key: string, purpose: Purpose, expect: Seen | null = null): Asking<{ readonly seen: Seen }> {

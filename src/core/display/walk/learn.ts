@@ -4,7 +4,7 @@
  */
 import type { Deed } from "../profile";
 import type { Hand } from "./hand";
-import { effectOf, noteEffect, pressName, roleAt, type Place } from "./model";
+import { effectOf, noteEffect, pressName, roleAt, type Model, type Place } from "./model";
 import { codeIn, enterRoot } from "./nav";
 import { sameSeen, type Asking, type Press } from "./questions";
 import { shownNumber } from "./values";
@@ -195,8 +195,11 @@ function* noteStep(hand: Hand, press: Press, before: string, after: string): Ask
       noteEffect(model, place, press, { kind: "step-digit", place: turned });
       return;
     }
-    // It goes on the same way: two keys that do the same, or as good as the same.
-    if (again) return noteEffect(model, place, press, step(1));
+    // It goes on the same way, or stands at its end: two keys that do the same, or as good as the same.
+    const stands = seen.kind === "line" && seen.shows === after;
+    if (again || stands) return noteEffect(model, place, press, step(1));
+    // Round between two values nothing tells the way: a line with more of them will.
+    if (seen.kind === "line" && seen.shows === before) return;
   }
   noteEffect(model, place, press, step(direction(hand, place, before, after)));
 }
@@ -214,10 +217,26 @@ function* comesRound(hand: Hand, press: Press): Asking<boolean> {
   return false;
 }
 
+/** Deeds that, done twice, look like another one: two entries on round a ring of three are one back. */
+const STEPS: ReadonlySet<Deed["kind"]> = new Set(["next-entry", "previous-entry", "step-value", "step-digit"]);
+
+/** Whether a double tap would only be two taps: the key was seen to step, tapped once. */
+export function isTwoTaps(model: Model, place: Place, { kind, keys }: Press): boolean {
+  if (kind !== "double-tap") return false;
+  const tap: Press = { kind: "tap", keys };
+  const known = effectOf(model, place, tap);
+  if (known === null || known.does === "nothing") return false;
+  // The first makes the value blink, the second keeps it and goes on.
+  const confirms = place.on === "menu" ? roleAt(model, { ...place, blinks: true }, "confirm-value") : null;
+  const goesOn = known.does.kind === "select" && confirms !== null && pressName(confirms.press) === pressName(tap);
+  return STEPS.has(known.does.kind) || goesOn;
+}
+
 /** A gesture on a line at rest, and what it was seen to do. */
 function* tryAtRest(hand: Hand, press: Press): Asking<void> {
   const { model, shown: before } = hand;
   const place = placeHere(hand);
+  if (isTwoTaps(model, place, press)) return;
   const { seen } = yield* hand.press(press, "what-a-key-does", null);
   if (sameSeen(before, seen) || before.kind !== "line") return;
   if (!isMenu(seen)) {

@@ -1,12 +1,12 @@
 /** Ways out of a menu, what saves, and when it closes by itself. */
 import type { Deed } from "../profile";
 import type { Hand } from "./hand";
-import { menuKeys, SOMEWHERE } from "./learn";
-import { effectOf, noteEffect, roleAt, type Effect, type Model, type SeenLine } from "./model";
-import { codeIn, enterPage, goTo, indexOfCode } from "./nav";
+import { menuKeys } from "./learn";
+import { effectOf, noteEffect, pressName, roleAt, type Effect, type Model, type SeenLine, type WayIn } from "./model";
+import { codeIn, enterPage, goTo, goToLine, indexOfCode } from "./nav";
 import { confirmHere } from "./sweep";
-import { sameSeen, type Answer, type Asking, type Press, type Seen } from "./questions";
-import { addRoot, isMenu, pairsOf } from "./waysIn";
+import { sameSeen, type Answer, type Asking, type Press, type Purpose, type Seen } from "./questions";
+import { addRoot, enterCode, isMenu, LATE_MS, pairsOf } from "./waysIn";
 
 const LONGEST_HOLD_MS = 4000;
 
@@ -40,11 +40,19 @@ export function* findWaysOut(hand: Hand, page: number): Asking<void> {
     const out = ["leave-without-saving", "save-and-leave"].some((kind) => known(hand, page, kind as Deed["kind"]));
     const isPair = page === 0 && press.keys.length > 1;
     if (!isPair && out && (!isBelow || known(hand, page, "back"))) return;
+    // One that led nowhere from two pages like this one is not held on every other.
+    const idle = hand.ledNowhere.get(pressName(press)) ?? 0;
+    if (isBelow && idle >= ENOUGH_PAGES) continue;
     if (!(yield* backTo(hand, page))) return;
-    if (effectOf(model, hand.place, press)) continue;
+    const { place } = hand;
+    if (effectOf(model, place, press)) continue;
     yield* tryOut(hand, page, press);
+    if (isBelow && !effectOf(model, place, press)) hand.ledNowhere.set(pressName(press), idle + 1);
   }
 }
+
+/** Pages a key is held on, to lead out of them, before it is left alone. */
+const ENOUGH_PAGES = 2;
 
 const known = ({ model }: Hand, page: number, kind: Deed["kind"]): boolean =>
   roleAt(model, { on: "menu", page, blinks: false }, kind) !== null;
@@ -60,6 +68,8 @@ function* tryOut(hand: Hand, page: number, press: Press): Asking<void> {
   if (sameSeen(before, seen) || where.at !== "menu") return;
   // It changed only when the keys were let go: held so long they do what they do when tapped, and that is known.
   if (press.kind === "hold" && afterMs === null) {
+    if (seen.kind === "line" && before.kind === "line" && seen.code === before.code)
+      return yield* restore(hand, before);
     hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
     return;
   }
@@ -111,19 +121,20 @@ function* restore(hand: Hand, before: Extract<Seen, { kind: "line" }>): Asking<v
   hand.shown = before;
 }
 
+/** A line of a page that something is tried with. */
+interface Trial {
+  readonly page: number;
+  readonly line: SeenLine;
+}
+
 /** A line to try saving with. */
-function* trialLine(
-  hand: Hand,
-): Asking<{ readonly page: number; readonly index: number; readonly line: SeenLine } | null> {
+function* trialLine(hand: Hand): Asking<Trial | null> {
   const all = hand.model.pages.flatMap(({ entries }, page) =>
-    entries.flatMap((line, index) =>
-      line.kind === "line" && line.values && line.changes ? [{ page, index, line }] : [],
-    ),
+    entries.flatMap((line): Trial[] => (line.kind === "line" && line.values && line.changes ? [{ page, line }] : [])),
   );
-  // The one come to soonest.
-  const [first] = all;
-  if (!first || !(yield* enterPage(hand, first.page)) || !(yield* goTo(hand, first.index))) return null;
-  return first;
+  // One that can be left for another line; of those the one come to soonest.
+  const first = all.find(({ page }) => (hand.model.pages[page]?.entries.length ?? 0) > 1) ?? all[0];
+  return first && (yield* toLine(hand, first)) ? first : null;
 }
 
 /** Sets the line in hand one value on, confirmed where it blinks and `confirms`; what it then shows. */
@@ -144,9 +155,17 @@ function* nudge(hand: Hand, confirms = true): Asking<string | null> {
 }
 
 /** Whether the line shows this when the menu is opened again. */
-function* isKept(hand: Hand, page: number, index: number, shows: string): Asking<boolean> {
-  if (!(yield* enterPage(hand, page)) || !(yield* goTo(hand, index))) return false;
+function* isKept(hand: Hand, trial: Trial, shows: string): Asking<boolean> {
+  if (!(yield* toLine(hand, trial))) return false;
   return hand.shown.kind === "line" && hand.shown.shows === shows;
+}
+
+function* toLine(hand: Hand, { page, line }: Trial): Asking<boolean> {
+  if ((yield* enterPage(hand, page)) && (yield* goToLine(hand, line))) return true;
+  // Come to from below it may stand behind: once more from the beginning.
+  if (hand.where.at !== "menu") return false;
+  yield* hand.cut();
+  return (yield* enterPage(hand, page)) && (yield* goToLine(hand, line));
 }
 
 /** What saves: each change, leaving a line, leaving the menu; and what becomes of a change when the menu closes. */
@@ -154,56 +173,61 @@ export function* findSaving(hand: Hand): Asking<void> {
   const { model } = hand;
   const trial = yield* trialLine(hand);
   if (!trial) return;
-  const { page, index, line } = trial;
+  const { page } = trial;
   const changed = yield* nudge(hand);
   if (changed === null) return;
   yield* hand.cut();
-  if (yield* isKept(hand, page, index, changed)) model.saves = "each-change";
+  if (yield* isKept(hand, trial, changed)) model.saves = "each-change";
   else {
     const again = yield* nudge(hand);
-    const place = model.pages[page];
-    const next = roleAt(model, hand.place, "next-entry") ?? roleAt(model, hand.place, "previous-entry");
-    if (again !== null && next && (place?.entries.length ?? 0) > 1 && isMenu(hand.shown)) {
-      const before = codeIn(hand.shown);
-      yield* hand.press(next.press, "what-saves", null);
-      // At the end of a list the way off the line is back.
-      const back = roleAt(model, hand.place, "previous-entry");
-      if (codeIn(hand.shown) === before && back) yield* hand.press(back.press, "what-saves", null);
+    if (again !== null && isMenu(hand.shown) && (yield* offTheLine(hand, "what-saves"))) {
       yield* hand.cut();
-      model.saves = (yield* isKept(hand, page, index, again)) ? "leaving-line" : "leaving-menu";
+      model.saves = (yield* isKept(hand, trial, again)) ? "leaving-line" : "leaving-menu";
     }
   }
   // Where each change is saved, only one not confirmed yet tells what closing does.
   const open = model.saves === "each-change";
+  if (hand.where.at !== "menu" && !(yield* toLine(hand, trial))) return;
   const last = yield* nudge(hand, !open);
   if (open && model.pages[page]?.blinks !== true) model.idleSaves = false;
   else if (last !== null) {
     yield* timeClosing(hand);
-    model.idleSaves = yield* isKept(hand, page, index, last);
+    model.idleSaves = yield* isKept(hand, trial, last);
   }
-  yield* settleWaysOut(hand, page, index);
-  yield* putFound(hand, page, index, line);
+  yield* settleWaysOut(hand, trial);
+}
+
+/** Off the line in hand: to another of its page, at the end of a list back, from a line alone up to the page above. */
+export function* offTheLine(hand: Hand, purpose: Purpose): Asking<boolean> {
+  const before = codeIn(hand.shown);
+  for (const kind of ["next-entry", "previous-entry", "back"] as const)
+    if (codeIn(hand.shown) === before) yield* hand.does(kind, undefined, purpose, null);
+  hand.where = { at: "elsewhere" };
+  return codeIn(hand.shown) !== before;
 }
 
 /** Of each way out known on a page: whether a change is kept by it. */
-function* settleWaysOut(hand: Hand, page: number, index: number): Asking<void> {
+function* settleWaysOut(hand: Hand, trial: Trial): Asking<void> {
   const { model } = hand;
-  const outs = model.effects.filter(
-    ({ place, does }) =>
-      place.on === "menu" &&
-      !place.blinks &&
-      (place.page === page || place.page === SOMEWHERE) &&
-      does !== "nothing" &&
-      does.kind === "leave-without-saving",
-  );
+  const { page, line } = trial;
+  const here = { on: "menu", page, blinks: false } as const;
+  const leads = ({ place, does }: Effect): boolean =>
+    place.on === "menu" && !place.blinks && does !== "nothing" && does.kind === "leave-without-saving";
+  // One found on another page leads out of this one as well, where nothing speaks against it.
+  const outs = model.effects.filter((each, i, all) => {
+    const seenHere = effectOf(model, here, each.press);
+    const isFirst = all.findIndex((other) => leads(other) && pressName(other.press) === pressName(each.press)) === i;
+    return leads(each) && isFirst && (seenHere === null || leads(seenHere));
+  });
   for (const out of outs) {
-    if (!(yield* enterPage(hand, page)) || !(yield* goTo(hand, index))) return;
+    if (!(yield* toLine(hand, trial))) return;
     const changed = yield* nudge(hand);
     if (changed === null) return;
-    if (hand.where.at === "menu" && hand.where.index !== index && !(yield* goTo(hand, index))) return;
+    // Confirming may have led on to the next line.
+    if (hand.where.at === "menu" && !(yield* goToLine(hand, line))) return;
     const { seen } = yield* hand.press(out.press, "what-saves", { kind: "home" });
     hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
-    if (yield* isKept(hand, page, index, changed)) savesEverywhere(model, out);
+    if (yield* isKept(hand, trial, changed)) savesEverywhere(model, out);
   }
 }
 
@@ -213,15 +237,14 @@ export function* settleExits(hand: Hand): Asking<void> {
   for (const [page, { entries }] of model.pages.entries())
     for (const [at, exit] of entries.entries()) {
       if (exit.kind !== "exit") continue;
-      const index = entries.findIndex((each) => each.kind === "line" && each.changes === true);
-      if (index < 0 || model.saves === "each-change") continue;
-      if (!(yield* enterPage(hand, page)) || !(yield* goTo(hand, index))) continue;
+      const line = entries.find((each): each is SeenLine => each.kind === "line" && each.changes === true);
+      if (!line || model.saves === "each-change" || !(yield* toLine(hand, { page, line }))) continue;
       const found = hand.shown.kind === "line" ? hand.shown.shows : "";
       const changed = yield* nudge(hand);
       if (changed === null || changed === found || !(yield* goTo(hand, at))) continue;
       yield* hand.does("select", undefined, "what-saves", { kind: "home" });
       hand.where = hand.shown.kind === "home" ? { at: "home" } : { at: "elsewhere" };
-      exit.saves = yield* isKept(hand, page, index, changed);
+      exit.saves = yield* isKept(hand, { page, line }, changed);
     }
 }
 
@@ -242,8 +265,9 @@ function savesEverywhere(model: Model, out: Effect): void {
 /** Whether the menu opens where it was left: left at its second entry, and opened again without switching off. */
 export function* findOpening(hand: Hand): Asking<void> {
   for (const [page, place] of hand.model.pages.entries()) {
-    if (place.entries.length < 2) continue;
-    if (!(yield* enterPage(hand, page)) || !(yield* goTo(hand, 1))) continue;
+    const second = place.entries.findIndex(({ code }, at) => at > 0 && place.stood.has(code));
+    if (second < 0) continue;
+    if (!(yield* enterPage(hand, page)) || !(yield* goTo(hand, second))) continue;
     const { from } = place;
     if (from.kind === "entry") {
       const back = roleAt(hand.model, hand.place, "back");
@@ -252,18 +276,32 @@ export function* findOpening(hand: Hand): Asking<void> {
       const above = hand.model.pages[from.page];
       const at = above ? indexOfCode(above, codeIn(hand.shown)) : -1;
       hand.where = at < 0 ? { at: "elsewhere" } : { at: "menu", page: from.page, index: at };
-      if (at >= 0) yield* enterPage(hand, page);
+      if (at >= 0 && (yield* enterPage(hand, page)) && hand.where.at === "menu" && hand.where.index > 0)
+        place.opensAt = "last-visited";
       continue;
     }
-    if (from.way.page !== null || from.way.afterMs !== null || from.way.code !== null) continue;
+    const ways = waysTo(hand.model, page);
     yield* leave(hand);
-    const { seen } = yield* hand.press(from.way.press, "open", null);
+    for (const { press, afterMs } of ways) {
+      if (afterMs !== null) yield { ask: "wait", ms: LATE_MS };
+      const { seen: opened } = yield* hand.press(press, "open", null);
+      if (opened.kind === "digits") yield* enterCode(hand, opened, press);
+    }
+    const { shown: seen } = hand;
     const at = indexOfCode(place, codeIn(seen));
     if (at > 0) place.opensAt = "last-visited";
     // Long after power-on it may open nothing: then there is a time for it.
     if (isMenu(seen)) from.way.late = true;
     hand.where = isMenu(seen) ? { at: "menu", page, index: Math.max(0, at) } : { at: "home" };
   }
+}
+
+/** The chords that lead from the home screen to a menu, one inside the other. */
+function waysTo({ pages }: Pick<Model, "pages">, page: number): readonly WayIn[] {
+  const from = pages[page]?.from;
+  if (from?.kind !== "keys") return [];
+  const before = from.way.page === null || from.way.page === page ? [] : waysTo({ pages }, from.way.page);
+  return [...before, from.way];
 }
 
 /** Out of the menu without switching off: by a key that leads out, else by leaving it alone. */
@@ -292,6 +330,8 @@ export function* findWindows(hand: Hand): Asking<void> {
         from.way.withinMs = ms === TRIED_AT_MS[0] ? null : ms;
         hand.where = isMenu(seen) ? { at: "menu", page, index: 0 } : { at: "elsewhere" };
         from.way.tried = true;
+        // A chord that came too late opened nothing: what else it did shows on the lines.
+        if (from.way.withinMs !== null && isMenu(seen)) yield* compareWithFound(hand, page);
         break;
       }
       hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
@@ -300,22 +340,18 @@ export function* findWindows(hand: Hand): Asking<void> {
   }
 }
 
-/** The trial line set back to what it was found at, and that saved. */
-function* putFound(hand: Hand, page: number, index: number, line: SeenLine): Asking<void> {
-  if (!(yield* enterPage(hand, page)) || !(yield* goTo(hand, index))) return;
-  if (hand.shown.kind !== "line" || hand.shown.shows === line.found) return;
-  if (hand.page?.blinks) yield* hand.does("select", undefined, "put-back", null);
-  const up = roleAt(hand.model, hand.place, "step-value", 1) ?? roleAt(hand.model, hand.place, "step-value", -1);
-  const down = roleAt(hand.model, hand.place, "step-value", -1);
-  const key = line.atEnds === "stop" && down ? down : up;
-  if (key && hand.shown.kind === "line") {
-    yield { ask: "until", keys: key.press.keys, from: hand.shown.shows, shows: line.found };
-    hand.shown = { ...hand.shown, shows: line.found };
-  }
-  if (hand.page?.blinks) yield* hand.does("confirm-value", undefined, "put-back", null);
-  const save = roleAt(hand.model, hand.place, "save-and-leave");
-  if (save) {
-    const { seen } = yield* hand.press(save.press, "put-back", isMenu(hand.shown) ? { kind: "home" } : null);
-    hand.where = seen.kind === "home" ? { at: "home" } : { at: "elsewhere" };
+/** Along a page just opened: lines that show another value than they were found at are told. */
+function* compareWithFound(hand: Hand, page: number): Asking<void> {
+  const entries = hand.model.pages[page]?.entries ?? [];
+  const seen = new Set<string>();
+  for (let i = 0; i <= entries.length; i++) {
+    const { shown } = hand;
+    const code = codeIn(shown);
+    if (code === null || seen.has(code)) return;
+    seen.add(code);
+    const line = entries.find((entry) => entry.code === code);
+    if (line?.kind === "line" && shown.kind === "line" && line.changes)
+      line.now = shown.shows === line.found ? null : shown.shows;
+    yield* hand.does("next-entry", undefined, "window", null);
   }
 }

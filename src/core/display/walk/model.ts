@@ -33,6 +33,8 @@ export interface SeenLine {
   readonly code: string;
   /** What it showed when it was first come to. */
   found: string;
+  /** What it was last seen to show where that is another value: something has put it there. */
+  now: string | null;
   values: Values | null;
   atEnds: "wrap" | "stop" | null;
   /** Whether its values were seen twice, both ways or once more. */
@@ -43,7 +45,7 @@ export interface SeenLine {
   changes: boolean | null;
   /** Whether other lines come and go with it: tried or not. */
   influence: "tried" | "not-tried";
-  /** Lines there only under some of its values: by its value as shown, the codes that are there. */
+  /** Lines there only under some of its values: by its value as shown, what stands where (`seenAt`). */
   shownWith: Map<string, ReadonlySet<string>>;
 }
 
@@ -65,6 +67,8 @@ export interface SeenPage {
   /** Code it opens with. */
   readonly first: string;
   entries: SeenEntry[];
+  /** Codes that stood there as the display was found; others came up while values were tried. */
+  readonly stood: Set<string>;
   /** How often each code was seen to stand there. */
   readonly times: Map<string, number>;
   atEnds: "wrap" | "stop";
@@ -124,6 +128,9 @@ export const newModel = (setup: WalkSetup): Model => ({
   stuck: null,
 });
 
+/** A place a code stands at: the same code may stand on several pages. */
+export const seenAt = (page: number, code: string): string => `${page} ${code}`;
+
 /** A code seen to stand on a page, once more. */
 export const countCode = ({ times }: SeenPage, code: string | null): void => {
   if (code !== null) times.set(code, (times.get(code) ?? 0) + 1);
@@ -150,8 +157,14 @@ export function noteEffect(
     known.holdMs ??= holdMs;
     return;
   }
-  if (known) model.effects.splice(model.effects.indexOf(known), 1);
+  dropEffect(model, place, press);
   model.effects.push({ place, press, does, holdMs, times: 1 });
+}
+
+/** What was believed of a gesture in a place is given up. */
+export function dropEffect(model: Model, place: Place, press: Press): void {
+  const known = effectOf(model, place, press);
+  if (known) model.effects.splice(model.effects.indexOf(known), 1);
 }
 
 const matches = (does: Deed | "nothing", kind: Deed["kind"], by?: 1 | -1): boolean =>

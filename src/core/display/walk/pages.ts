@@ -1,8 +1,17 @@
 /** A page walked from its first entry to its last, and every entry found out: lines, groups, ways out, deeds. */
 import type { Hand } from "./hand";
-import { countCode, noteEffect, pressName, roleAt, type Effect, type SeenEntry, type SeenPage } from "./model";
+import {
+  countCode,
+  dropEffect,
+  noteEffect,
+  pressName,
+  roleAt,
+  type Effect,
+  type SeenEntry,
+  type SeenPage,
+} from "./model";
 import { codeIn, enterPage, entrySeen, goTo, indexOfCode } from "./nav";
-import { canStep, learnOnLine, menuKeys } from "./learn";
+import { canStep, learnOnLine, menuKeys, SOMEWHERE } from "./learn";
 import { sameSeen, type Answer, type Asking, type EntryMeaning, type Press, type Seen } from "./questions";
 import { sweepLine } from "./sweep";
 import { isMenu } from "./waysIn";
@@ -14,7 +23,7 @@ const MOST_ENTRIES = 300;
 export function* listPage(hand: Hand, page: number): Asking<boolean> {
   const place = hand.model.pages[page];
   if (!place || !(yield* enterPage(hand, page))) return false;
-  const first = entrySeen(hand.shown);
+  const first = entrySeen(hand, hand.shown);
   if (!first) return false;
   place.entries = [first];
   countCode(place, first.code);
@@ -71,8 +80,11 @@ function* findMovers(hand: Hand, page: number): Asking<boolean> {
     if (!sameSeen(seen, first)) hand.where = { at: "elsewhere" };
     else if (does !== "nothing" && does.kind === "next-entry") noteEffect(hand.model, place, press, "nothing");
   }
-  // A line alone on its page is left at that; a word alone is looked at more closely.
-  if (first.kind === "line" && movers(hand).length > 0) return yield* atFirst(hand, page, first);
+  // A line alone on its page is left at that: there is nothing keys could lead on to. A word is looked at more closely.
+  if (first.kind === "line" && movers(hand).length > 0) {
+    for (const { press } of movers(hand)) dropEffect(hand.model, hand.place, press);
+    return yield* atFirst(hand, page, first);
+  }
   const keys = menuKeys(hand).map((key): Press => ({ kind: "tap", keys: [key] }));
   for (const press of keys) {
     if (!(yield* atFirst(hand, page, first))) return false;
@@ -91,14 +103,44 @@ function* findMovers(hand: Hand, page: number): Asking<boolean> {
           continue;
         }
         const at = { on: "menu", page, blinks: false } as const;
+        // What they were thought to do before the page could be gone along was a guess.
+        for (const each of [press, back]) dropEffect(hand.model, { ...at, page: SOMEWHERE }, each);
         noteEffect(hand.model, at, press, { kind: "next-entry" });
         noteEffect(hand.model, at, back, { kind: "previous-entry" });
         hand.where = { at: "menu", page, index: 0 };
         return true;
       }
+    // No other key leads back: one that leads round by itself goes along the page as well.
+    if (
+      first.kind === "line" &&
+      isMenu(seen) &&
+      codeIn(seen) !== codeIn(first) &&
+      (yield* leadsRound(hand, page, press, first))
+    )
+      return true;
     hand.where = { at: "elsewhere" };
   }
   yield* atFirst(hand, page, first);
+  return false;
+}
+
+/** More presses than a ring of lines that nothing else leads along would take. */
+const LONGEST_ROUND = 40;
+
+/** Whether a key pressed on and on comes back to the first line. */
+function* leadsRound(hand: Hand, page: number, press: Press, first: Seen): Asking<boolean> {
+  hand.where = { at: "elsewhere" };
+  if (!(yield* atFirst(hand, page, first))) return false;
+  for (let i = 0; i < LONGEST_ROUND; i++) {
+    const before = hand.shown;
+    const { seen } = yield* hand.press(press, "next-line", null);
+    if (!isMenu(seen) || sameSeen(seen, before)) break;
+    if (codeIn(seen) !== codeIn(first)) continue;
+    noteEffect(hand.model, { on: "menu", page, blinks: false }, press, { kind: "next-entry" });
+    hand.where = { at: "menu", page, index: 0 };
+    return true;
+  }
+  hand.where = { at: "elsewhere" };
   return false;
 }
 
@@ -118,7 +160,7 @@ function* atFirst(hand: Hand, page: number, first: Seen): Asking<boolean> {
 
 function take(hand: Hand, page: number, seen: Seen): void {
   const place = hand.model.pages[page];
-  const entry = entrySeen(seen);
+  const entry = entrySeen(hand, seen);
   if (!place || !entry) return;
   const known = indexOfCode(place, entry.code);
   countCode(place, entry.code);
@@ -147,6 +189,7 @@ export function* walkPage(hand: Hand, page: number): Asking<void> {
     } else if (entry) yield* findOut(hand, page, i, entry);
   }
   dropSlips(place);
+  for (const { code } of place.entries) place.stood.add(code);
 }
 
 /** A code told once, and hardly seen again where its neighbours were, was a slip of the eye. */
@@ -185,6 +228,7 @@ function* findOut(hand: Hand, page: number, index: number, entry: SeenEntry): As
       first: codeIn(shown) ?? "",
       name: entry.code,
       entries: [],
+      stood: new Set<string>(),
       times: new Map<string, number>(),
       atEnds: "wrap",
       opensAt: "first",

@@ -11,7 +11,7 @@ import {
 import { namedKeys } from "../draft";
 import { newLine } from "../lines";
 import { rawValues, shows } from "../encoding";
-import { pressName, type Effect, type Model, type SeenLine, type SeenPage } from "./model";
+import { pressName, seenAt, type Effect, type Model, type SeenLine, type SeenPage } from "./model";
 import { reservedOf } from "./values";
 import { pageId } from "./waysIn";
 
@@ -120,11 +120,12 @@ function lineOf(line: SeenLine, conditions: Conditions | null): Line {
 }
 
 /** Values of other lines a line was there with, where it was not there with all of them. */
-function conditionsOf(page: SeenPage, code: string): Conditions | null {
-  const conditions = page.entries.flatMap((entry): Conditions => {
+function conditionsOf({ pages }: Model, at: number, code: string): Conditions | null {
+  const entries = pages.flatMap((page) => page.entries);
+  const conditions = entries.flatMap((entry): Conditions => {
     if (entry.kind !== "line" || entry.influence !== "tried" || entry.code === code || !entry.values) return [];
     const encoding = reservedOf(entry.values);
-    const raws = rawValues(encoding).filter((raw) => entry.shownWith.get(shows(encoding, raw))?.has(code));
+    const raws = rawValues(encoding).filter((raw) => entry.shownWith.get(shows(encoding, raw))?.has(seenAt(at, code)));
     return raws.length > 0 && raws.length < entry.shownWith.size ? [{ line: entry.code, raws }] : [];
   });
   return conditions.length > 0 ? conditions : null;
@@ -153,8 +154,10 @@ const entryOf = (model: Model, entry: SeenPage["entries"][number]): Entry | null
 export function profileOf(model: Model, id: string, name: string): DisplayProfile | null {
   const pages = model.pages.filter(({ entries }) => entries.length > 0);
   if (pages.length === 0) return null;
-  const lines = model.pages.flatMap((page) =>
-    page.entries.flatMap((entry) => (entry.kind === "line" ? [lineOf(entry, conditionsOf(page, entry.code))] : [])),
+  const lines = model.pages.flatMap((page, at) =>
+    page.entries.flatMap((entry) =>
+      entry.kind === "line" ? [lineOf(entry, conditionsOf(model, at, entry.code))] : [],
+    ),
   );
   const blinking = model.pages.filter(({ blinks }) => blinks === true).length;
   const changing = blinking * 2 > model.pages.filter(({ blinks }) => blinks !== null).length ? "select" : "at-once";

@@ -21,6 +21,7 @@ export function* sweepLine(hand: Hand, line: SeenLine): Asking<void> {
   if (/^\d\d:\d\d$/.test(line.found)) return;
   // What stands there is looked at by its code first: a slip before may have led past the line.
   if (hand.shown.kind !== "line" || hand.shown.code !== line.code) return;
+  const wasTouched = hand.touched.has(line.code);
   const blinked = yield* begin(hand, line);
   if (blinked === null) return;
   const up = stepKey(hand, 1);
@@ -33,6 +34,7 @@ export function* sweepLine(hand: Hand, line: SeenLine): Asking<void> {
   if (swept && line.changes) line.values = up ? swept : reversed(swept);
   yield* putBack(hand, line);
   yield* end(hand, line, blinked);
+  if (!wasTouched && shownBy(hand.shown) === line.found) hand.touched.delete(line.code);
 }
 
 const reversed = (values: Values): Values =>

@@ -14,17 +14,17 @@ import { allShown } from "./values";
 import { startWalk, walkedProfile, walkFrom } from "./walk";
 
 /**
- * Seeds of menus generated from the grammar of the planner's tests. Not yet walked as they are: 2 and 3 (a line there
- * only under a value of a line of another page), 15 (a second chord inside a menu of one line); of 12 too much stays
- * unknown.
+ * Seeds of menus generated from the grammar of the planner's tests, one after the other: none is chosen. Of the 240
+ * first 229 behave the same; those that do not begin with 68 and 71 (a menu that shows one line as it is found, and
+ * others only once that one is changed).
  */
-const SEEDS = [1, 4, 5, 6, 7, 8, 9, 10, 11, 13, 14, 16, 17, 18, 19, 20, 21, 22, 23, 24];
+const SEEDS = Array.from({ length: 40 }, (_, i) => i + 1);
 
 const shipped = SHIPPED_DISPLAYS;
 /** Displays with a key for each digit. */
 const TURNS_DIGITS = new Set(["Ostler", "Pinfold"]);
-/** Lines only a timed procedure with levers, or another line's value, brings up are not found. */
-const WHOLE = new Set(["Tarn", "Skerry", "Bracken", "Ostler", "Windrow", "Lathe"]);
+/** Lines only a timed procedure with levers brings up are not found. */
+const WHOLE = new Set(["Tarn", "Skerry", "Bracken", "Ostler", "Pinfold", "Windrow", "Lathe"]);
 const generated = SEEDS.map((seed): DisplayProfile => ({ ...smallProfile(seeded(seed)), name: `menu ${seed}` }));
 const ALL = [...shipped, ...generated].map((profile) => [profile.name, profile] as const);
 
@@ -55,6 +55,12 @@ describe("a menu walked by a technician who answers truly", () => {
     expect(same.parts).toBeNull();
     // What is said to be unknown stays the exception.
     expect(same.unknown).toBeLessThan(50);
+    // The display is left as it was found; where it is not, that is told.
+    const told = linesOf(model).flatMap(({ code, now }) => (now === null ? [] : [code]));
+    const left = profile.lines.flatMap(({ code }, i) =>
+      technician.state.saved[i] === standInRaws(profile)[i] ? [] : [code],
+    );
+    expect(left.filter((code) => !told.includes(code))).toEqual([]);
     expect(checkProfile(inferred).filter(({ key }) => !key.startsWith("profile.no-way-to"))).toEqual([]);
     const swept = linesOf(model).filter(({ values }) => values !== null).length;
     console.info(

@@ -14,6 +14,7 @@ import { walkPage } from "./pages";
 import { profileOf } from "./profileOf";
 import type { Answer, Asking, Press, Question, Seen, WalkSetup } from "./questions";
 import { doubtDigitKeys } from "./sweep";
+import { putAllBack } from "./putBack";
 import { findWaysIn } from "./waysIn";
 
 export interface Walk {
@@ -54,10 +55,14 @@ function* walkAll(hand: Hand): Asking<void> {
     yield* findWaysOut(hand, page);
   }
   doubtDigitKeys(model);
-  for (let page = 0; page < model.pages.length && page < MOST_PAGES; page++) yield* findInfluences(hand, page);
   yield* findSaving(hand);
   yield* settleExits(hand);
+  yield* putAllBack(hand);
   yield* findOpening(hand);
+  yield* findInfluences(hand);
+  yield* putAllBack(hand);
+  // Lines that came up since are seen by the same keys.
+  doubtDigitKeys(model);
   if (model.closesAfterMs === null) yield* timeClosing(hand);
   // Last, when all is written down: a chord that comes too late may put the maker's values back.
   yield* findWindows(hand);

@@ -126,6 +126,7 @@ export function addRoot(hand: Hand, way: WayIn): void {
     first,
     name: page === 0 ? "Settings" : `Settings ${page + 1}`,
     entries: [],
+    stood: new Set<string>(),
     times: new Map<string, number>(),
     atEnds: "wrap",
     opensAt: "first",

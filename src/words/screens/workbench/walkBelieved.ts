@@ -9,6 +9,10 @@ export const saves = {
   "leaving-line": "A change is saved on leaving its line.",
   "leaving-menu": "Changes are saved on leaving the menu.",
 } as const;
+export const notAsFound = (lines: readonly string[]) =>
+  `No longer as found: ${lines.join(", ")}. A chord that came too late may have put the maker’s values back. What ` +
+  "was found is written down: set it again.";
+export const nowShows = (code: string, now: string, found: string) => `${code} shows ${now}, found at ${found}`;
 export const itCouldBe = (displays: readonly string[]) =>
   "Every line so far is as on " +
   `${displays.slice(0, 3).join("; or on ")}${displays.length > 3 ? "; or on others" : ""}. It could be that one.`;

@@ -173,9 +173,8 @@ function* goRound(hand: Hand, page: number): Asking<ReadonlySet<string> | null> 
   const codes = new Set<string>();
   const start = codeIn(hand.shown);
   const kind = roleAt(hand.model, hand.place, "next-entry") ? "next-entry" : "previous-entry";
-  // A page of one entry that no key was seen to lead on from.
-  if (place.entries.length === 1 && !roleAt(hand.model, hand.place, kind))
-    return new Set(start === null ? [] : [start]);
+  // Where no key is known that leads on, nobody can tell what else has come up.
+  if (!roleAt(hand.model, hand.place, kind)) return null;
   if (!(yield* toBeginning(hand, page))) return null;
   let previous: string | null = codeIn(hand.shown);
   if (previous !== null && indexOfCode(place, previous) < 0) join(hand, place, null, hand.shown);

@@ -5,6 +5,7 @@ import { smallProfile } from "../../keys/testing";
 import { seeded } from "../../units/seeded";
 import { checkProfile } from "../check";
 import { rawValues, shows } from "../encoding";
+import { newLine } from "../lines";
 import { standInRaws, type DisplayProfile } from "../profile";
 import type { Model, SeenLine } from "./model";
 import type { Answer } from "./questions";
@@ -76,6 +77,42 @@ describe("a menu walked by a technician who answers truly", () => {
       expect(model.closesAfterMs, profile.name).toBe(profile.menu.idle.closesAfterMs);
       expect(model.saves, profile.name).toBe(profile.menu.saves);
     }
+  });
+  it("finds the line behind one chord that a line behind another brings up, where only leaving the menu saves", () => {
+    const small = smallProfile(seeded(12));
+    const [top, below] = small.menu.pages;
+    const [base] = small.rules;
+    if (!top || !below || !base) throw new Error("another menu than thought");
+    const fillers = ["f0", "f1"];
+    const entries = fillers.map((line) => ({ kind: "line" as const, line }));
+    const behindTwo: DisplayProfile = {
+      ...small,
+      rules: [
+        ...small.rules.filter(({ does }) => does.kind !== "run-action"),
+        {
+          ...base,
+          on: "menu",
+          keys: ["a", "c"],
+          gesture: { kind: "hold", holdMs: 1500 },
+          does: { kind: "save-and-leave" },
+        },
+      ],
+      lines: [
+        ...small.lines,
+        ...fillers.map((code) => newLine(code, { kind: "read-only", setting: null, shows: "7" })),
+      ],
+      menu: {
+        ...small.menu,
+        saves: "leaving-menu",
+        idle: { ...small.menu.idle, pending: "discard" },
+        pages: [{ ...top, entries: [...top.entries, ...entries] }, below],
+      },
+    };
+    const { model, technician } = walk(behindTwo);
+    const line = walkedProfile(model, "walked", "two chords")?.lines.find(({ code }) => code === "a1");
+    expect(line?.shownWhen).toEqual([{ line: "a0", raws: [1] }]);
+    expect(line?.encoding).toMatchObject({ kind: "reserved", rawMin: 0, rawMax: 1 });
+    expect(technician.state.saved).toEqual(standInRaws(behindTwo));
   });
   it("leaves no maker's value and no meaning behind: nobody has said them", () => {
     const tarn = SHIPPED_DISPLAYS.find(({ name }) => name === "Tarn");

@@ -74,6 +74,8 @@ export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
   "no-range": "no range stated",
   "no-default": "no maker’s value stated",
   "default-not-in-range": "the maker’s value is out of its range",
+  "numbers-left-over": "a number of it belongs to nothing read",
+  "may-be-incomplete": "something of it may be missing, or be another line’s",
 };
 
 export const CLAIM_SOURCES: Readonly<Record<Claim["from"], string>> = {

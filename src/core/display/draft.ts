@@ -7,6 +7,7 @@ import { asSeen, seenAs } from "./meaning";
 import {
   FORMAT,
   FORMAT_VERSION,
+  type Claim,
   type DisplayKey,
   type DisplayProfile,
   type Encoding,
@@ -97,16 +98,20 @@ export function newProfile(id: string, name: string): DisplayProfile {
 
 /** A line as the leaflet reader proposes it, with the leaflet's own words as its first claim. */
 export const lineFromLeaflet = (read: ReadLine): Line =>
-  newLine(read.code, read.encoding, read.factoryRaw, [
-    {
-      from: "leaflet",
-      on: null,
-      confidence: Math.round(read.confidence * 100) / 100,
-      says: read.text.slice(0, 400) || read.code,
-      setting: read.setting,
-      chosen: false,
-    },
-  ]);
+  newLine(read.code, read.encoding, read.factoryRaw, [claimOf(read, read.confidence, false)]);
+
+/** The same where the technician has said what it sets. */
+export const lineAsSaid = (read: ReadLine): Line =>
+  newLine(read.code, read.encoding, read.factoryRaw, [claimOf(read, 1, read.setting !== null)]);
+
+const claimOf = ({ code, text, setting }: ReadLine, confidence: number, chosen: boolean): Claim => ({
+  from: "leaflet",
+  on: null,
+  confidence: Math.round(confidence * 100) / 100,
+  says: text.slice(0, 400) || code,
+  setting,
+  chosen,
+});
 
 /** The encoding a setting usually has, to begin with: common practice, no source. */
 export function usualEncoding(setting: SettingKey): Encoding {

@@ -97,7 +97,8 @@ export {
 } from "./settings";
 export { chooseClaim, CLAIM_CONFIDENCE, claimState } from "./claims";
 export { isUnsure } from "./unsure";
-export { lineFromLeaflet, meaning, meaningless, newProfile, usualEncoding, withLineAt } from "./draft";
+export { lineAsSaid, lineFromLeaflet, meaning, meaningless, newProfile, usualEncoding, withLineAt } from "./draft";
+export { takenInto } from "./taking";
 export {
   acceptedMeanings,
   type CellField,

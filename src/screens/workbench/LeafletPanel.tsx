@@ -1,9 +1,9 @@
 "use client";
-import { lineFromLeaflet, newLine, usualEncoding, withLines, type Line, type SettingKey } from "@/core/display";
+import { lineAsSaid, lineFromLeaflet, takenInto, withLines, type SettingKey } from "@/core/display";
 import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
-import { Button, useKeptState } from "@/ui/primitives";
+import { readAs } from "@/core/display/leaflet/readLine";
+import { Button, useKeptState, useTell } from "@/ui/primitives";
 import { readLeafletText } from "@/workers/textClient";
-import { useState } from "react";
 import { ReadingProgress, useReading } from "../job/useReading";
 import { ReadRow } from "./ReadRow";
 import type { WorkbenchProps } from "./workbenchProps";
@@ -11,36 +11,35 @@ import * as say from "@/words/screens/workbench/leafletPanel";
 
 const NOTHING_READ: LeafletReading = { lines: [], leftOver: [] };
 
+/** What the technician has said lines set, by code; "" stands for not known. */
+type Said = Readonly<Record<string, SettingKey | "">>;
+
+/** Lines as they were read, or as the technician says: what the text tells of their values stays. */
+const proposedOf = ({ lines }: LeafletReading, said: Said): readonly ReadLine[] =>
+  lines.map((read) => {
+    const own = said[read.code];
+    return own === undefined ? read : readAs(read, own === "" ? null : own);
+  });
+
 /** The leaflet reader: paste the text in whatever shape, look at what was made of it, take it. */
 export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { readonly onDone: () => void }) {
   const [text, setText] = useKeptState(`leaflet.${profile.id}`, "");
-  const [corrected, setCorrected] = useState<Readonly<Record<string, SettingKey | "">>>({});
+  const [kept, keepSaid] = useKeptState(`leaflet.said.${profile.id}`, "{}");
+  const said = JSON.parse(kept) as Said;
   const progress = useReading(text, readLeafletText);
+  const tell = useTell();
   const reading = progress.result ?? NOTHING_READ;
-  const proposed = reading.lines.map((read): { read: ReadLine; line: Line } => {
-    const own = corrected[read.code];
-    const line = lineFromLeaflet(read);
-    if (own === undefined) return { read, line };
-    const encoding = own === "" ? newLine(read.code).encoding : usualEncoding(own);
-    return {
-      read,
-      line: {
-        // What the maker sets it to is not known of a line that was read as another one.
-        ...newLine(read.code, encoding),
-        claims: line.claims,
-      },
-    };
-  });
-  const sure = reading.lines.filter((line) => line.sureness === "sure" || corrected[line.code] !== undefined).length;
+  const proposed = proposedOf(reading, said);
+  const isSaid = ({ code }: ReadLine) => said[code] !== undefined;
+  const sure = proposed.filter((read) => read.sureness === "sure" || isSaid(read)).length;
   const takeAll = () => {
     // Lines the reader only guesses at come in as guesses: what they set stands, as a claim nobody has chosen.
-    change((now) => {
-      const fresh = proposed.map(({ line }) => line);
-      const untouched =
-        now.lines.length === 1 && now.lines[0]?.encoding.kind === "reserved" && now.lines[0].claims.length === 0;
-      const kept = untouched ? [] : now.lines.filter((line) => !fresh.some((other) => other.code === line.code));
-      return withLines(now, [...kept, ...fresh]);
-    });
+    const fresh = proposed.map((read) => (isSaid(read) ? lineAsSaid(read) : lineFromLeaflet(read)));
+    const known = fresh.filter(({ code }) =>
+      profile.lines.some((line) => line.code === code && line.claims.length > 0),
+    );
+    change((now) => withLines(now, takenInto(now.lines, fresh)));
+    tell(say.taken(fresh.length - known.length, known.length), () => change((now) => withLines(now, profile.lines)));
     onDone();
   };
   return (
@@ -60,7 +59,10 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
       />
       <ReadingProgress reading={progress} />
       {text.trim() === "" ? (
-        <p className="mt-2 max-w-[60ch] text-quiet">{say.numberedLinesTablesBroken}</p>
+        <div className="mt-2 max-w-[60ch] text-quiet">
+          <p>{say.numberedLinesTablesBroken}</p>
+          <p className="mt-2">{say.noPictures}</p>
+        </div>
       ) : (
         <>
           <div className="my-3 flex flex-wrap items-center justify-between gap-3">
@@ -70,13 +72,12 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
             </Button>
           </div>
           <ul>
-            {proposed.map(({ read, line }) => (
+            {proposed.map((read) => (
               <ReadRow
                 key={read.code}
                 read={read}
-                line={line}
-                corrected={corrected[read.code]}
-                onSay={(setting) => setCorrected((all) => ({ ...all, [read.code]: setting }))}
+                isSaid={isSaid(read)}
+                onSay={(setting) => keepSaid(JSON.stringify({ ...said, [read.code]: setting }))}
               />
             ))}
           </ul>

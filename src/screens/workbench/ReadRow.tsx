@@ -1,54 +1,67 @@
 "use client";
-import { SETTING_KEYS, type Line, type SettingKey } from "@/core/display";
+import { SETTING_KEYS, shows, type SettingKey } from "@/core/display";
 import type { ReadLine } from "@/core/display/leaflet";
 import { SignShape } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
 import { DOUBT_WORDS, SURENESS_WORDS } from "@/words/profiles";
 import * as say from "@/words/screens/workbench/readRow";
 
+/** What the text says a line can show, before anything is taken. */
+function valuesText({ tokens }: ReadLine): string {
+  const { span, options, listed, noneAt } = tokens;
+  const decimals = span?.decimals ?? 0;
+  const range = span ? say.range(span.min.toFixed(decimals), span.max.toFixed(decimals)) : "";
+  const parts = [
+    range,
+    span?.step ? say.step(span.step) : "",
+    listed.join(" · "),
+    options.map((each) => say.option(each.shows, each.text)).join(" · "),
+    noneAt === null ? "" : say.none(String(noneAt)),
+  ].filter((part) => part !== "");
+  return parts.length > 0 ? parts.join("; ") : say.noValues;
+}
+
+const SIGNS = { sure: "done", guess: "caution", unknown: "unknown" } as const;
+
 /** One line as it was read, how sure, and what the technician says it is. */
 export function ReadRow({
   read,
-  corrected,
-  line,
+  isSaid,
   onSay,
 }: {
   readonly read: ReadLine;
-  readonly corrected: SettingKey | "" | undefined;
-  readonly line: Line;
+  readonly isSaid: boolean;
   readonly onSay: (setting: SettingKey | "") => void;
 }) {
+  const { code, text, setting, sureness, confidence, doubts, because, encoding, factoryRaw } = read;
+  const told = doubts.filter((doubt) => !isSaid || (doubt !== "no-setting" && doubt !== "two-settings"));
   return (
     <li className="grid grid-cols-[4.5rem_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-[4.5rem_1fr]">
-      <strong className="pt-2">{read.code}</strong>
-      <span className="min-w-0 pt-2">
-        <span className="line-clamp-2 break-words text-quiet">{read.text}</span>
-        <span className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[0.88rem]">
+      <strong className="break-words pt-2">{code}</strong>
+      <div className="min-w-0 pt-2">
+        <p className="line-clamp-2 break-words text-quiet">{text}</p>
+        <p className="mt-0.5 break-words">
+          {valuesText(read)}
+          {factoryRaw === null ? "" : `; ${say.makersValue(shows(encoding, factoryRaw))}`}
+        </p>
+        <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[0.88rem]">
           <span className="inline-flex items-baseline gap-1.5">
-            <SignShape
-              sign={
-                corrected !== undefined
-                  ? "done"
-                  : read.sureness === "sure"
-                    ? "done"
-                    : read.sureness === "guess"
-                      ? "caution"
-                      : "unknown"
-              }
-              size={10}
-            />
-            {corrected !== undefined ? say.youSaidSo : SURENESS_WORDS[read.sureness]}
-            {corrected === undefined && read.setting ? `, ${Math.round(read.confidence * 100)} %` : ""}
+            <SignShape sign={isSaid ? "done" : SIGNS[sureness]} size={10} />
+            {isSaid ? say.youSaidSo : SURENESS_WORDS[sureness]}
+            {!isSaid && setting ? `, ${Math.round(confidence * 100)} %` : ""}
           </span>
-          {corrected === undefined && read.doubts.length > 0 ? (
-            <span className="text-quiet">{read.doubts.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span>
+          {!isSaid && because.length > 0 ? (
+            <span className="text-quiet">{say.restsOn(because.slice(0, 3))}</span>
           ) : null}
-        </span>
-      </span>
+          {told.length > 0 ? (
+            <span className="text-quiet">{told.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span>
+          ) : null}
+        </p>
+      </div>
       <label className="max-sm:col-start-2">
-        <span className="sr-only">{say.whatLineSets(read.code)}</span>
+        <span className="sr-only">{say.whatLineSets(code)}</span>
         <select
-          value={corrected ?? line.encoding.setting ?? ""}
+          value={setting ?? ""}
           onChange={(event) => onSay(event.target.value as SettingKey | "")}
           className="min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
         >

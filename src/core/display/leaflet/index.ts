@@ -1,0 +1,173 @@
+/**
+ * The leaflet reader: text pasted in whatever shape, numbered lines, tables or prose, in seven languages, comes out as
+ * proposed lines, each with how sure the reader is and why not more. It says when it does not know; a wrong line
+ * believed is worse than one left open. Stages, each data in and data out: normalise, segment, tokens, meanings,
+ * assign, shape.
+ */
+import { drained } from "../../units/drained";
+import { typedNumber } from "../../units/typedNumber";
+import { SETTING_KEYS } from "../settings";
+import { SURE_FROM } from "../unsure";
+import { assigned } from "./assign";
+import { candidatesOf, isSetting, type Candidate } from "./meanings";
+import { normalised } from "./normalise";
+import { rawOfShown, type Doubt, type ReadLine } from "./readLine";
+import { segmented, type Segment } from "./segment";
+import { shaped, unknownShape } from "./shape";
+import { tokensOf, type Tokens } from "./tokens";
+
+export { readAs, type Doubt, type ReadLine, type Sureness } from "./readLine";
+
+export interface LeafletReading {
+  readonly lines: readonly ReadLine[];
+  /** Rows nothing was made of. */
+  readonly leftOver: readonly string[];
+}
+
+/** From here on the reader offers a meaning as a guess. */
+export const GUESS_FROM = 0.4;
+/** What a line is worth that means none of ours. */
+const NOTHING = 0.3;
+/** No surer than this while a number of the text belongs to nothing. */
+const MOST_WITH_LEFT_OVER = 0.65;
+/** Share of the whole work that goes into finding the lines, and into reading each. */
+const SHARE = { segments: 0.4, tokens: 0.3 } as const;
+
+interface Understood {
+  readonly segment: Segment;
+  readonly tokens: Tokens;
+  readonly candidates: readonly Candidate[];
+}
+
+/** Reads pasted text. Never fails: what cannot be made out is said to be unknown. */
+export const readLeaflet = (text: string): LeafletReading => drained(readingLeaflet(text));
+
+/** The same in steps, each telling what share of the work is done, so that a long text can be read in slices. */
+export function* readingLeaflet(text: string): Generator<number, LeafletReading> {
+  const plain = normalised(text);
+  yield 0.05;
+  const { segments, defaults, leftOver, scanned } = segmented(plain);
+  yield SHARE.segments;
+  const understood: Understood[] = [];
+  for (const segment of segments) {
+    const tokens = tokensOf(segment.text, scanned);
+    understood.push({ segment, tokens, candidates: candidatesOf(tokens, segment.under) });
+    yield SHARE.segments + (SHARE.tokens * understood.length) / segments.length;
+  }
+  const stated = statedOf(understood, defaults);
+  const chosen = chosenOf(understood);
+  const withValues = understood.flatMap(({ tokens }, i) => (hasValues(tokens) ? [stated[i] ?? null] : []));
+  const told = withValues.filter((each) => each !== null).length;
+  const mostStated = withValues.length >= 3 && told >= withValues.length * MOST_LIKE_THAT;
+  const lines = understood.map((each, i) => lineOf(each, chosen[i] ?? null, stated[i] ?? null, { mostStated }));
+  return { lines, leftOver };
+}
+
+/** Which of a bank's codes a line has: banks are menus of their own. */
+const bankOf = (code: string): string =>
+  /^([A-Za-z]+)[-_.]?\d+$/.exec(code)?.[1]?.toLowerCase() ?? /^(\d+)[-.]\d+$/.exec(code)?.[1] ?? "";
+
+/** The setting of each line, one line a setting within a bank. */
+function chosenOf(lines: readonly Understood[]): readonly (Candidate | null)[] {
+  const banks = new Map<string, number[]>();
+  for (const [i, { segment }] of lines.entries()) {
+    const bank = bankOf(segment.code);
+    banks.set(bank, [...(banks.get(bank) ?? []), i]);
+  }
+  const chosen = new Array<Candidate | null>(lines.length).fill(null);
+  for (const members of banks.values()) {
+    // The other way round than one thinks of it, each setting seeks its line: settings are few, lines may be many.
+    const gains = SETTING_KEYS.map((setting) =>
+      members.map((i) => {
+        const all = lines[i]?.candidates ?? [];
+        const other = all.find(({ meaning }) => !isSetting(meaning))?.score ?? 0;
+        return (all.find(({ meaning }) => meaning === setting)?.score ?? 0) - Math.max(NOTHING, other);
+      }),
+    );
+    for (const [s, at] of assigned(gains).entries()) {
+      const line = members[at];
+      if (line === undefined) continue;
+      chosen[line] = lines[line]?.candidates.find(({ meaning }) => meaning === SETTING_KEYS[s]) ?? null;
+    }
+  }
+  return chosen;
+}
+
+/** Most of the lines have to have one number more within their range, before it counts for the maker's value. */
+const MOST_LIKE_THAT = 0.6;
+
+/**
+ * The maker's value of each line: stated with it, in a list apart, or, where nobody calls it so, in a column: the one
+ * number every line has beside its range, and within it.
+ */
+function statedOf(lines: readonly Understood[], defaults: ReadonlyMap<string, string>): readonly (string | null)[] {
+  const open = lines.filter(({ tokens }) => tokens.stated === null && hasValues(tokens));
+  const within = open.filter(({ tokens }) => isWithin(tokens));
+  const isColumn = open.length >= 3 && within.length >= open.length * MOST_LIKE_THAT;
+  return lines.map(
+    ({ segment, tokens }) =>
+      tokens.stated ?? defaults.get(segment.code) ?? (isColumn && isWithin(tokens) ? (tokens.unread[0] ?? null) : null),
+  );
+}
+
+const hasValues = ({ span, options, listed }: Tokens): boolean =>
+  span !== null || options.length > 0 || listed.length > 0;
+
+function isWithin({ unread, isOwn, span, options, listed }: Tokens): boolean {
+  const [only] = unread;
+  if (only === undefined || unread.length > 1 || isOwn) return false;
+  const value = typedNumber(only);
+  if (span) return value >= span.min && value <= span.max;
+  return options.some(({ raw, shows }) => raw === value || shows === only) || listed.includes(only);
+}
+
+function lineOf(
+  { segment, tokens, candidates }: Understood,
+  chosen: Candidate | null,
+  stated: string | null,
+  others: { readonly mostStated: boolean },
+): ReadLine {
+  const { code, text } = segment;
+  const [best] = candidates;
+  const doubts: Doubt[] = [];
+  const rival = candidates.find(({ meaning }) => meaning !== chosen?.meaning)?.score ?? 0;
+  let confidence = chosen ? Math.min(0.99, chosen.score) * Math.min(1, 0.6 + Math.max(0, chosen.score - rival)) : 0;
+  if (chosen && rival > chosen.score) confidence *= 0.5;
+  if (!best) doubts.push("no-setting");
+  else if (chosen && chosen.score - rival < 0.12) doubts.push("two-settings");
+  const believed = chosen && confidence >= GUESS_FROM && isSetting(chosen.meaning) ? chosen.meaning : null;
+  if (best && !believed && !doubts.includes("two-settings")) doubts.push("no-setting");
+  const shape = believed ? shaped(believed, tokens) : { encoding: unknownShape(tokens), doubts: [] };
+  doubts.push(...shape.doubts);
+  if (shape.doubts.includes("options-not-understood")) confidence *= 0.55;
+  else if (shape.doubts.includes("no-range")) confidence *= 0.7;
+  const raw = stated === null ? null : rawOfShown(shape.encoding, stated);
+  if (stated === null) doubts.push("no-default");
+  else if (raw === null) doubts.push("default-not-in-range");
+  if (doubts.includes("default-not-in-range")) confidence *= 0.7;
+  // Most lines state what the maker sets it to: where this one does not, something of it may be missing.
+  const isAlone = stated === null && others.mostStated;
+  if (tokens.isCutOff || segment.isEntangled || isAlone || chosen?.isContested) {
+    doubts.push("may-be-incomplete");
+    confidence = Math.min(confidence, MOST_WITH_LEFT_OVER);
+  }
+  // A number nobody can place may change what all the others mean.
+  const unread = tokens.unread.filter((number) => number !== stated);
+  if (unread.length > 0) {
+    doubts.push("numbers-left-over");
+    confidence = Math.min(confidence, MOST_WITH_LEFT_OVER);
+  }
+  const setting = shape.encoding.setting === null ? null : believed;
+  return {
+    code,
+    text: text.trim(),
+    setting,
+    confidence: Math.max(0, Math.min(1, confidence)),
+    sureness: setting === null ? "unknown" : confidence >= SURE_FROM ? "sure" : "guess",
+    encoding: shape.encoding,
+    factoryRaw: raw,
+    doubts,
+    because: believed ? (chosen?.because ?? []) : [],
+    tokens: { ...tokens, stated, unread },
+  };
+}

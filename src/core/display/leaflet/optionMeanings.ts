@@ -1,0 +1,27 @@
+/** What the options of a line stand for. Apart from the lexicon, since a line read as another setting asks it too. */
+import { typedNumber } from "../../units/typedNumber";
+import { inDomain, SETTINGS, type SettingKey } from "../settings";
+import { VALUE_WORDS } from "./lexicon/values";
+import { folded, numberOf } from "./normalise";
+import type { Option } from "./tokens";
+
+/** What each option stands for in a setting's own values; null where one is not understood or two are the same. */
+export function meaningsOf(
+  setting: SettingKey,
+  options: readonly Option[],
+): readonly (number | boolean | string)[] | null {
+  const words = VALUE_WORDS[setting] ?? [];
+  const { domain } = SETTINGS[setting];
+  const means = options.map(({ text }): number | boolean | string | undefined => {
+    const flat = folded(text);
+    const word = words.find(([, pattern]) => pattern.test(flat));
+    if (word) return word[0];
+    if (domain.kind !== "number") return undefined;
+    const figure = /-?\d+(?:\.\d+)?/.exec(flat)?.[0];
+    return figure === undefined ? (numberOf(flat.split(/\s/)[0] ?? "") ?? undefined) : typedNumber(figure);
+  });
+  const known = means.filter(
+    (each): each is number | boolean | string => each !== undefined && inDomain(setting, each),
+  );
+  return known.length === options.length && new Set(known).size === known.length ? known : null;
+}

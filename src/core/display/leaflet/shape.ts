@@ -1,0 +1,209 @@
+/** How a line of a known meaning writes its values, from what its text says of them. Nothing read is dropped. */
+import { typedNumber } from "../../units/typedNumber";
+import type { Encoding } from "../profile";
+import { inDomain, SETTINGS, type SettingKey } from "../settings";
+import { meaningsOf } from "./optionMeanings";
+import type { Option, Span, Tokens } from "./tokens";
+
+export type ShapeDoubt = "options-not-understood" | "no-range";
+
+export interface Shaped {
+  readonly encoding: Encoding;
+  readonly doubts: readonly ShapeDoubt[];
+}
+
+/** A nominal rim told as 700 stands for 28 inches: common practice, no source. */
+const inchOf = (value: number): number => (value === 700 ? 28 : value);
+const isInch = (value: number): boolean => inchOf(value) >= 4 && inchOf(value) <= 50;
+/** Every code of a wheel may stand this far beside its nominal circumference: common practice, no source. */
+const CIRCUMFERENCE_UNCERTAINTY = 0.03;
+
+/** The values of a line nobody knows the meaning of: as the text has them. */
+export function unknownShape({ span, options, listed }: Tokens): Encoding {
+  const numbers = listed.map(typedNumber);
+  const ends = span ? [span.min, span.max] : numbers.length > 0 ? numbers : options.map(({ raw }) => raw);
+  const [rawMin, rawMax] = ends.length > 0 ? [Math.min(...ends), Math.max(...ends)] : [0, 9];
+  return { kind: "reserved", setting: null, rawMin: Math.round(rawMin), rawMax: Math.min(Math.round(rawMax), 9999) };
+}
+
+const unknownScale = (setting: SettingKey, rawMin: number, rawMax: number): Encoding => ({
+  kind: "unknown-scale",
+  setting,
+  rawMin,
+  rawMax,
+  larger: "unknown",
+  noneRaw: null,
+  measured: [],
+});
+
+const choice = (
+  setting: SettingKey,
+  options: readonly { raw: number; shows: string; means: number | boolean | string }[],
+): Encoding => ({
+  kind: "choice",
+  setting,
+  options: options.map((option) => ({ ...option })),
+});
+
+/** A line of this meaning, as its text tells its values. */
+export function shaped(setting: SettingKey, tokens: Tokens): Shaped {
+  const { span, options } = tokens;
+  if (setting === "assistCapKmh" || setting === "throttleCapKmh") {
+    const ends = endsOf(tokens);
+    if (ends) return { encoding: capOf(setting, ends, tokens), doubts: [] };
+  }
+  if (setting === "circumferenceMm") return wheelOf(tokens);
+  if (options.length >= 2) {
+    const means = meaningsOf(setting, options);
+    if (means)
+      return {
+        encoding: choice(
+          setting,
+          options.map((option, i) => ({ raw: option.raw, shows: option.shows, means: means[i] ?? 0 })),
+        ),
+        doubts: [],
+      };
+    if (SETTINGS[setting].domain.kind !== "number")
+      return { encoding: unknownShape(tokens), doubts: ["options-not-understood"] };
+    return { encoding: unknownScale(setting, options[0]?.raw ?? 0, options.at(-1)?.raw ?? 9), doubts: [] };
+  }
+  const listed = tokens.listed.map(typedNumber);
+  if (
+    SETTINGS[setting].domain.kind === "number" &&
+    !span &&
+    listed.length >= 2 &&
+    listed.every((value) => inDomain(setting, value))
+  )
+    return {
+      encoding: choice(
+        setting,
+        listed.map((value, i) => ({ raw: value, shows: tokens.listed[i] ?? "", means: value })),
+      ),
+      doubts: [],
+    };
+  if (SETTINGS[setting].domain.kind === "flag" && span?.min === 0 && span.max === 1)
+    return {
+      encoding: choice(setting, [
+        { raw: 0, shows: "0", means: false },
+        { raw: 1, shows: "1", means: true },
+      ]),
+      doubts: ["options-not-understood"],
+    };
+  if (SETTINGS[setting].domain.kind !== "number")
+    return { encoding: unknownShape(tokens), doubts: [options.length > 0 ? "options-not-understood" : "no-range"] };
+  return span
+    ? { encoding: numberOf(setting, withNone(setting, span, tokens)), doubts: [] }
+    : { encoding: unknownScale(setting, 0, 9), doubts: ["no-range"] };
+}
+
+/** "1 to 60, 0 is never": never is a value of the line as well. */
+const withNone = (setting: SettingKey, span: Span, { noneAt }: Tokens): Span =>
+  setting === "autoOffMin" && noneAt === span.min - 1 ? { ...span, min: noneAt } : span;
+
+const endsOf = ({ span, listed }: Tokens): Span | null => {
+  if (span) return span;
+  const numbers = listed.map(typedNumber);
+  return numbers.length >= 2 ? { min: Math.min(...numbers), max: Math.max(...numbers), step: null, decimals: 0 } : null;
+};
+
+/** A speed cap by its ends: the unit it is held in, the value that means none. What it compares with nobody states. */
+function capOf(setting: "assistCapKmh" | "throttleCapKmh", { min, max }: Span, { inMiles, noneAt }: Tokens): Encoding {
+  const [rawMin, rawMax] = [Math.round(min), Math.round(max)];
+  return {
+    kind: "speed-cap",
+    setting,
+    heldIn: inMiles ? "mph" : "kmh",
+    rawMin,
+    rawMax,
+    uncappedRaw: noneAt === rawMin || noneAt === rawMax ? noneAt : null,
+    uncappedShows: null,
+    basis: "unknown",
+    endsThrottle: false,
+    lowersPower: false,
+  };
+}
+
+function numberOf(setting: SettingKey, span: Span): Encoding {
+  const inside = inDomain(setting, span.min) && inDomain(setting, span.max);
+  // A plain small count where a share or some other scale is meant: the scale is not stated.
+  const isPercent = SETTINGS[setting].unit === "share" && (span.max === 99 || span.max === 100) && span.decimals === 0;
+  if (isPercent) return percentOf(setting, span);
+  if (!inside || SETTINGS[setting].unit === "share")
+    return unknownScale(setting, Math.round(span.min), Math.round(span.max));
+  const step = span.step ?? (span.decimals > 0 ? 1 / 10 ** span.decimals : 1);
+  const decimals = Math.max(span.decimals, Number.isInteger(step) ? 0 : 1);
+  const perRaw = 1 / 10 ** decimals;
+  return {
+    kind: "number",
+    setting,
+    rawMin: Math.round(span.min / perRaw),
+    rawMax: Math.round(span.max / perRaw),
+    rawStep: Math.max(1, Math.round(step / perRaw)),
+    perRaw,
+    offset: 0,
+    shownPer: perRaw,
+    shownOffset: 0,
+    decimals,
+    special: [],
+  };
+}
+
+/** A share shown in per cent. */
+const percentOf = (setting: SettingKey, { min, max, step }: Span): Encoding => ({
+  kind: "number",
+  setting,
+  rawMin: min,
+  rawMax: max,
+  rawStep: Math.max(1, Math.round(step ?? 1)),
+  perRaw: 0.01,
+  offset: 0,
+  shownPer: 1,
+  shownOffset: 0,
+  decimals: 0,
+  special: [],
+});
+
+function wheelOf(tokens: Tokens): Shaped {
+  const { span, options, listed } = tokens;
+  const codes = (entries: readonly { raw: number; shows: string; inch: number }[]): Shaped => ({
+    encoding: {
+      kind: "wheel-code",
+      setting: "circumferenceMm",
+      codes: entries.map((entry) => ({ ...entry, circumferenceMm: null })),
+      circumferenceUncertainty: CIRCUMFERENCE_UNCERTAINTY,
+    },
+    doubts: [],
+  });
+  const coded = inchesOf(options);
+  if (coded) return codes(coded);
+  if (span && span.min >= 400 && span.max <= 3200) return { encoding: sizeOf("mm", span.min, span.max), doubts: [] };
+  const sizes = listed.map((shows) => ({ shows, inch: inchOf(typedNumber(shows)) }));
+  if (sizes.length >= 2 && listed.every((shows) => isInch(typedNumber(shows))))
+    return codes([...sizes].sort((a, b) => a.inch - b.inch).map((each, raw) => ({ raw, ...each })));
+  if (!span || !isInch(span.min) || !isInch(span.max)) return { encoding: unknownShape(tokens), doubts: ["no-range"] };
+  if (span.decimals > 0 || (span.step ?? 1) < 1)
+    return { encoding: sizeOf("tenth-inch", Math.round(span.min * 10), Math.round(span.max * 10)), doubts: [] };
+  const count = Math.round(span.max - span.min) + 1;
+  return codes(
+    Array.from({ length: count }, (_, i) => ({ raw: span.min + i, shows: String(span.min + i), inch: span.min + i })),
+  );
+}
+
+const sizeOf = (heldIn: "mm" | "tenth-inch", rawMin: number, rawMax: number): Encoding => ({
+  kind: "wheel-size",
+  setting: "circumferenceMm",
+  heldIn,
+  rawMin,
+  rawMax,
+  circumferenceUncertainty: CIRCUMFERENCE_UNCERTAINTY,
+});
+
+function inchesOf(options: readonly Option[]): readonly { raw: number; shows: string; inch: number }[] | null {
+  const coded = options.flatMap((option) => {
+    const figure = /\d+(?:\.\d+)?/.exec(option.text)?.[0];
+    return figure && isInch(typedNumber(figure))
+      ? [{ raw: option.raw, shows: option.shows, inch: inchOf(typedNumber(figure)) }]
+      : [];
+  });
+  return coded.length >= 2 && coded.length === options.length ? coded : null;
+}

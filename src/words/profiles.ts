@@ -6,6 +6,7 @@ import { acceptedMeanings, SETTINGS, type CellProblem, type Claim, type Line } f
 import type { ProfileProblem } from "@/core/display/check";
 import type { CsvProblem } from "@/core/display/profileCsv";
 import type { Doubt, Sureness } from "@/core/display/leaflet";
+import type { Foreign } from "@/core/display/leaflet/lexicon/terms";
 import type { Fate, FateReason } from "@/core/sheet";
 import { encodeProblemText } from "./encodeProblems";
 
@@ -76,6 +77,26 @@ export const DOUBT_WORDS: Readonly<Record<Doubt, string>> = {
   "default-not-in-range": "the maker’s value is out of its range",
   "numbers-left-over": "a number of it belongs to nothing read",
   "may-be-incomplete": "something of it may be missing, or be another line’s",
+};
+
+/** What a leaflet has lines for that no setting here means. */
+export const FOREIGN_WORDS: Readonly<Record<Foreign, string>> = {
+  "over-voltage": "an upper voltage limit",
+  "phase-current": "current in the motor’s phases",
+  "light-time": "how long the light stays on",
+  "level-speed-cap": "a speed of one level alone",
+  "temperature-limit": "a temperature limit",
+  "gear-sensor": "a gear sensor",
+  "brake-sensor": "a brake sensor",
+  "brake-light": "a brake light",
+  language: "the language",
+  clock: "the clock",
+  version: "a version number",
+  sound: "a sound",
+  wireless: "a wireless link",
+  "motor-ratio": "a gear ratio",
+  "power-limit": "a power limit",
+  "screen-look": "how the screen looks",
 };
 
 export const CLAIM_SOURCES: Readonly<Record<Claim["from"], string>> = {

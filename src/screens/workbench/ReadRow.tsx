@@ -3,7 +3,7 @@ import { SETTING_KEYS, shows, type SettingKey } from "@/core/display";
 import type { ReadLine } from "@/core/display/leaflet";
 import { SignShape } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
-import { DOUBT_WORDS, SURENESS_WORDS } from "@/words/profiles";
+import { DOUBT_WORDS, FOREIGN_WORDS, SURENESS_WORDS } from "@/words/profiles";
 import * as say from "@/words/screens/workbench/readRow";
 
 /** What the text says a line can show, before anything is taken. */
@@ -33,7 +33,7 @@ export function ReadRow({
   readonly isSaid: boolean;
   readonly onSay: (setting: SettingKey | "") => void;
 }) {
-  const { code, text, setting, sureness, confidence, doubts, because, encoding, factoryRaw } = read;
+  const { code, text, setting, foreign, sureness, confidence, doubts, because, encoding, factoryRaw } = read;
   const told = doubts.filter((doubt) => !isSaid || (doubt !== "no-setting" && doubt !== "two-settings"));
   return (
     <li className="grid grid-cols-[4.5rem_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-[4.5rem_1fr]">
@@ -47,7 +47,7 @@ export function ReadRow({
         <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[0.88rem]">
           <span className="inline-flex items-baseline gap-1.5">
             <SignShape sign={isSaid ? "done" : SIGNS[sureness]} size={10} />
-            {isSaid ? say.youSaidSo : SURENESS_WORDS[sureness]}
+            {isSaid ? say.youSaidSo : foreign ? say.noSettingHere(FOREIGN_WORDS[foreign]) : SURENESS_WORDS[sureness]}
             {!isSaid && setting ? `, ${Math.round(confidence * 100)} %` : ""}
           </span>
           {!isSaid && because.length > 0 ? (

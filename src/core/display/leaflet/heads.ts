@@ -50,16 +50,9 @@ function atRows(text: string): Head[] {
     if (letters !== undefined && first !== undefined) {
       // A unit before a number is no code: "v 36".
       if (dash === " ") continue;
-      const start = end - whole.trimEnd().length;
-      const written = codeIn(text, start, end, letters + (dash ?? "") + first + (second === undefined ? "" : whole));
-      heads.push({
-        at,
-        end,
-        code: written,
-        kind: `${letters}#${second === undefined ? "" : ".#"}`,
-        value: valueOf(first, second),
-        weight: weight * 1.2,
-      });
+      const code = AS_WRITTEN.exec(text.slice(at + (before.length + (keyword?.length ?? 0)), end))?.[0];
+      const kind = `${letters}#${second === undefined ? "" : ".#"}`;
+      heads.push({ at, end, code: code ?? letters + first, kind, value: valueOf(first, second), weight: weight * 1.2 });
     } else if (bank !== undefined && point !== undefined)
       heads.push({
         at,
@@ -83,11 +76,7 @@ function atRows(text: string): Head[] {
 }
 
 /** A code as the leaflet writes it. */
-const codeIn = (text: string, start: number, end: number, flat: string): string => {
-  const piece = text.slice(start < 0 ? 0 : start, end);
-  const found = /[A-Za-z]{1,3}[-_.]?\d{1,3}(?:[-.]\d{1,2})?/.exec(piece);
-  return found?.[0] ?? flat;
-};
+const AS_WRITTEN = /[A-Za-z]{1,3}[-_.]?\d{1,3}(?:[-.]\d{1,2})?/;
 
 /** Codes within rows: "J1 … J2 …", "setting 3 is …". */
 function within(text: string): Head[] {

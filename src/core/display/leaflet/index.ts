@@ -7,15 +7,15 @@
 import { drained } from "../../units/drained";
 import { typedNumber } from "../../units/typedNumber";
 import { SETTING_KEYS } from "../settings";
-import { SURE_FROM } from "../unsure";
 import { assigned } from "./assign";
+import { lineOf, type Understood } from "./line";
 import { candidatesOf, isSetting, type Candidate } from "./meanings";
 import { normalised } from "./normalise";
-import { rawOfShown, type Doubt, type ReadLine } from "./readLine";
-import { segmented, type Segment } from "./segment";
-import { shaped, unknownShape } from "./shape";
+import type { ReadLine } from "./readLine";
+import { segmented } from "./segment";
 import { tokensOf, type Tokens } from "./tokens";
 
+export { GUESS_FROM } from "./line";
 export { readAs, type Doubt, type ReadLine, type Sureness } from "./readLine";
 
 export interface LeafletReading {
@@ -24,20 +24,10 @@ export interface LeafletReading {
   readonly leftOver: readonly string[];
 }
 
-/** From here on the reader offers a meaning as a guess. */
-export const GUESS_FROM = 0.4;
 /** What a line is worth that means none of ours. */
 const NOTHING = 0.3;
-/** No surer than this while a number of the text belongs to nothing. */
-const MOST_WITH_LEFT_OVER = 0.65;
 /** Share of the whole work that goes into finding the lines, and into reading each. */
 const SHARE = { segments: 0.4, tokens: 0.3 } as const;
-
-interface Understood {
-  readonly segment: Segment;
-  readonly tokens: Tokens;
-  readonly candidates: readonly Candidate[];
-}
 
 /** Reads pasted text. Never fails: what cannot be made out is said to be unknown. */
 export const readLeaflet = (text: string): LeafletReading => drained(readingLeaflet(text));
@@ -59,7 +49,7 @@ export function* readingLeaflet(text: string): Generator<number, LeafletReading>
   const withValues = understood.flatMap(({ tokens }, i) => (hasValues(tokens) ? [stated[i] ?? null] : []));
   const told = withValues.filter((each) => each !== null).length;
   const mostStated = withValues.length >= 3 && told >= withValues.length * MOST_LIKE_THAT;
-  const lines = understood.map((each, i) => lineOf(each, chosen[i] ?? null, stated[i] ?? null, { mostStated }));
+  const lines = understood.map((each, i) => lineOf(each, chosen[i] ?? null, stated[i] ?? null, mostStated));
   return { lines, leftOver };
 }
 
@@ -119,55 +109,4 @@ function isWithin({ unread, isOwn, span, options, listed }: Tokens): boolean {
   const value = typedNumber(only);
   if (span) return value >= span.min && value <= span.max;
   return options.some(({ raw, shows }) => raw === value || shows === only) || listed.includes(only);
-}
-
-function lineOf(
-  { segment, tokens, candidates }: Understood,
-  chosen: Candidate | null,
-  stated: string | null,
-  others: { readonly mostStated: boolean },
-): ReadLine {
-  const { code, text } = segment;
-  const [best] = candidates;
-  const doubts: Doubt[] = [];
-  const rival = candidates.find(({ meaning }) => meaning !== chosen?.meaning)?.score ?? 0;
-  let confidence = chosen ? Math.min(0.99, chosen.score) * Math.min(1, 0.6 + Math.max(0, chosen.score - rival)) : 0;
-  if (chosen && rival > chosen.score) confidence *= 0.5;
-  if (!best) doubts.push("no-setting");
-  else if (chosen && chosen.score - rival < 0.12) doubts.push("two-settings");
-  const believed = chosen && confidence >= GUESS_FROM && isSetting(chosen.meaning) ? chosen.meaning : null;
-  if (best && !believed && !doubts.includes("two-settings")) doubts.push("no-setting");
-  const shape = believed ? shaped(believed, tokens) : { encoding: unknownShape(tokens), doubts: [] };
-  doubts.push(...shape.doubts);
-  if (shape.doubts.includes("options-not-understood")) confidence *= 0.55;
-  else if (shape.doubts.includes("no-range")) confidence *= 0.7;
-  const raw = stated === null ? null : rawOfShown(shape.encoding, stated);
-  if (stated === null) doubts.push("no-default");
-  else if (raw === null) doubts.push("default-not-in-range");
-  if (doubts.includes("default-not-in-range")) confidence *= 0.7;
-  // Most lines state what the maker sets it to: where this one does not, something of it may be missing.
-  const isAlone = stated === null && others.mostStated;
-  if (tokens.isCutOff || segment.isEntangled || isAlone || chosen?.isContested) {
-    doubts.push("may-be-incomplete");
-    confidence = Math.min(confidence, MOST_WITH_LEFT_OVER);
-  }
-  // A number nobody can place may change what all the others mean.
-  const unread = tokens.unread.filter((number) => number !== stated);
-  if (unread.length > 0) {
-    doubts.push("numbers-left-over");
-    confidence = Math.min(confidence, MOST_WITH_LEFT_OVER);
-  }
-  const setting = shape.encoding.setting === null ? null : believed;
-  return {
-    code,
-    text: text.trim(),
-    setting,
-    confidence: Math.max(0, Math.min(1, confidence)),
-    sureness: setting === null ? "unknown" : confidence >= SURE_FROM ? "sure" : "guess",
-    encoding: shape.encoding,
-    factoryRaw: raw,
-    doubts,
-    because: believed ? (chosen?.because ?? []) : [],
-    tokens: { ...tokens, stated, unread },
-  };
 }

@@ -3,6 +3,7 @@ import { typedNumber } from "../../units/typedNumber";
 import { rawValues, readShown } from "../encoding";
 import type { Encoding } from "../profile";
 import type { SettingKey } from "../settings";
+import type { Foreign } from "./lexicon/terms";
 import { shaped, unknownShape } from "./shape";
 import type { Tokens } from "./tokens";
 
@@ -23,6 +24,8 @@ export interface ReadLine {
   /** What the leaflet calls it, as it stands there. */
   readonly text: string;
   readonly setting: SettingKey | null;
+  /** What its words speak for that no setting here means. */
+  readonly foreign: Foreign | null;
   /** 0 to 1: of the setting, its values and the maker's value together. */
   readonly confidence: number;
   readonly sureness: Sureness;
@@ -56,6 +59,7 @@ export function readAs(read: ReadLine, setting: SettingKey | null): ReadLine {
   ];
   return {
     ...read,
+    foreign: null,
     setting: shape.encoding.setting === null ? null : setting,
     encoding: shape.encoding,
     factoryRaw: raw,

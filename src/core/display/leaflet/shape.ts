@@ -18,8 +18,13 @@ const isInch = (value: number): boolean => inchOf(value) >= 4 && inchOf(value) <
 /** Every code of a wheel may stand this far beside its nominal circumference: common practice, no source. */
 const CIRCUMFERENCE_UNCERTAINTY = 0.03;
 
+/** What a line shows that takes no change, until somebody has looked. */
+const NOT_READ = "--";
+
 /** The values of a line nobody knows the meaning of: as the text has them. */
-export function unknownShape({ span, options, listed }: Tokens): Encoding {
+export function unknownShape({ span, options, listed, readOnly }: Tokens): Encoding {
+  if (readOnly && !span && options.length === 0 && listed.length === 0)
+    return { kind: "read-only", setting: null, shows: NOT_READ };
   const numbers = listed.map(typedNumber);
   const ends = span ? [span.min, span.max] : numbers.length > 0 ? numbers : options.map(({ raw }) => raw);
   const [rawMin, rawMax] = ends.length > 0 ? [Math.min(...ends), Math.max(...ends)] : [0, 9];

@@ -117,7 +117,7 @@ function statedRight({ encoding, factoryRaw, tokens }: ReadLine, want: string): 
 /** A reading held against the truth of its text. */
 export const graded = ({ name, shape, language, truths }: CorpusText, { lines }: LeafletReading): readonly Grade[] =>
   truths.map((truth): Grade => {
-    const line = lines.find(({ code }) => code.toLowerCase() === truth.code.toLowerCase()) ?? null;
+    const line = lines.find(({ code }) => code === truth.code) ?? null;
     const isNone = truth.setting === "-" || truth.setting === "?";
     // Of what nobody could tell a guess may be made, as long as it is said to be one.
     const unsure = truth.setting === "?" && line !== null && line.sureness !== "sure";

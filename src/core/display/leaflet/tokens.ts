@@ -265,11 +265,9 @@ const MOST_SIGNS = 800;
 const READ_ONLY = new RegExp(String.raw`\b(?:${anyOf("readOnly")})\b`);
 const NO_EFFECT = new RegExp(String.raw`\b(?:${anyOf("noEffect")})\b`);
 const OWN = new RegExp(String.raw`(?<![\p{L}])(?:${anyOf("own")})(?![\p{L}])`, "u");
-/** A text that ends where something had to follow. */
-const CUT_OFF = new RegExp(
-  String.raw`(?:[,/(:~=-]|[\s\d](?:${anyOf("to")}|${anyOf("or")}|bei|at|auf|sur|en))\s*$`,
-  "u",
-);
+/** A text that ends where something had to follow; single letters may be units. */
+const LONGER_WORDS = `${anyOf("to")}|${anyOf("or")}|bei|at|auf|sur|en`.split("|").filter((word) => word.length > 1);
+const CUT_OFF = new RegExp(String.raw`(?:[,/(:~=-]|[\s\d](?:${LONGER_WORDS.join("|")}))\s*$`, "u");
 
 /** What a line's text says of its values. */
 export function tokensOf(said: string, scanned = false): Tokens {

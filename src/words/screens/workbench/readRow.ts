@@ -10,3 +10,4 @@ export const step = (by: number) => `in steps of ${by}`;
 export const option = (shown: string, text: string) => (shown === text ? shown : `${shown} ${text}`);
 export const values = "Values";
 export const noValues = "no values read";
+export const noSettingHere = (what: string) => `${what}: no setting here`;

@@ -1,7 +1,7 @@
 /**
  * npm run bench: how long the numbers take (pair search, ride sweep, GPX), how long the planner takes on the shipped
  * displays, and what its plans save against walking the leaflet (every line in order, single taps in the shorter
- * direction, save, power cycle).
+ * direction, save, power cycle). `npm run bench -- leaflet` tries the leaflet reader instead.
  */
 import { SHIPPED_DISPLAYS } from "../src/catalog/displays";
 import { demoJobs } from "../src/catalog/demo/workshop";

@@ -8,4 +8,6 @@ if (name === "screenshots" || name === "walks") {
   ensureBrowser();
   ensureBuild();
   run(tool("playwright"), ["test", "--config", `scripts/${name}.config.ts`]);
-} else run(tool("tsx"), ["--tsconfig", "tsconfig.json", `scripts/${name}.ts`, ...process.argv.slice(3)]);
+} else if (name === "bench" && process.argv[3] === "leaflet")
+  run(tool("tsx"), ["--tsconfig", "tsconfig.json", "scripts/lib/leafletBench.ts"]);
+else run(tool("tsx"), ["--tsconfig", "tsconfig.json", `scripts/${name}.ts`, ...process.argv.slice(3)]);

@@ -3,6 +3,7 @@ import { typedNumber } from "../../units/typedNumber";
 import type { SettingKey } from "../settings";
 import { LEXICON, type Meaning } from "./lexicon";
 import { folded } from "./normalise";
+import { meaningsOf } from "./optionMeanings";
 import type { Dimension, Tokens } from "./tokens";
 
 /** What speaks for a meaning and against it, each 0 to 1. */
@@ -62,7 +63,19 @@ const BY_UNIT: readonly (readonly [Dimension, SettingKey, number])[] = [
 ];
 /** Nominal volts of packs: a list of these and nothing else is the battery. Common practice, no source. */
 const PACK_VOLTS: ReadonlySet<number> = new Set([24, 36, 43, 48, 52, 60, 72]);
-const BY_PACK_VOLTS = 0.6;
+/** What a list that can hardly be anything else speaks for. */
+const BY_LIST = 0.6;
+
+/** Nominal inches of wheels: common practice, no source. */
+const WHEEL_INCHES: ReadonlySet<number> = new Set([12, 14, 16, 18, 20, 22, 24, 26, 27, 27.5, 28, 29, 700]);
+const FEWEST_WHEELS = 3;
+
+/** Whether the values told are a list of wheels and can hardly be anything else. */
+export const areWheels = ({ span, listed, options }: Tokens): boolean =>
+  span === null &&
+  options.length === 0 &&
+  listed.length >= FEWEST_WHEELS &&
+  listed.every((each) => WHEEL_INCHES.has(typedNumber(each)));
 
 /** Whether the values told are nominal volts of packs, as far as any are. */
 export const arePackVolts = ({ span, listed, options }: Tokens): boolean =>
@@ -77,7 +90,8 @@ function byUnits(words: readonly Evidence[], tokens: Tokens): readonly Evidence[
     because: [],
     at: Infinity,
   });
-  if (listed.length >= 2 && arePackVolts(tokens)) return [plain("nominalV", BY_PACK_VOLTS)];
+  if (listed.length >= 2 && arePackVolts(tokens)) return [plain("nominalV", BY_LIST)];
+  if (areWheels(tokens)) return [plain("circumferenceMm", BY_LIST)];
   if (!span) return [];
   const kin = KIN.flatMap(([from, to, unit]): Evidence[] => {
     const told = words.find(({ meaning }) => meaning === from);
@@ -113,11 +127,29 @@ function ofLevel({ name, whole, dimensions }: Tokens, under: string): readonly E
   ];
 }
 
+/** Settings whose options say by themselves what is set: nothing else is chosen between kilometres and miles. */
+const TOLD_BY_OPTIONS: readonly SettingKey[] = [
+  "speedUnit",
+  "temperatureUnit",
+  "crankDirection",
+  "driveMode",
+  "waveForm",
+  "packChemistry",
+];
+const BY_OPTIONS = 0.6;
+
+const byOptions = ({ options }: Tokens): readonly Evidence[] =>
+  TOLD_BY_OPTIONS.flatMap((meaning): Evidence[] =>
+    options.length >= 2 && meaningsOf(meaning, options)
+      ? [{ meaning, strength: BY_OPTIONS, against: 0, because: [], at: Infinity }]
+      : [],
+  );
+
 /** Everything a line speaks for, each meaning once. */
 export function evidenceOf(tokens: Tokens, under: string): readonly Evidence[] {
   const words = byWords(tokens);
   const found = new Map<Meaning, Evidence>();
-  for (const each of [...ofLevel(tokens, under), ...words, ...byUnits(words, tokens)]) {
+  for (const each of [...ofLevel(tokens, under), ...words, ...byOptions(tokens), ...byUnits(words, tokens)]) {
     const before = found.get(each.meaning);
     found.set(
       each.meaning,

@@ -12,10 +12,10 @@ export interface Head extends Counted {
 }
 
 /** What may stand around a code at the beginning of a row. */
-const BEFORE = String.raw`[ \t]*(?:[-*•·>#|]+[ \t]*)?`;
+const BEFORE = String.raw`[ \t]*(?:[-*•·>#|]+[ \t]*)?(?:\[[ x]?\][ \t]*)?`;
 const SAYS = String.raw`(?:[a-z]{2,12}:[ \t]+)?`;
 const OPEN = String.raw`["'([<]?[ \t]*`;
-const CLOSE = String.raw`[ \t]*["')\]>]?`;
+const CLOSED = String.raw`[ \t]*["')\]>]`;
 const AFTER = String.raw`(?=[ \t]*(?:[:.)=|;,\t]|-(?=\s)|\s|$))`;
 const KEYWORD = () => String.raw`(?:(?:set |user |setup )?(?:${anyOf("line")})[ \t]*(?:no\.?|nr\.?|n°|#)?[ \t]*)`;
 
@@ -39,7 +39,7 @@ function atRows(text: string): Head[] {
   const flat = folded(text);
   const heads: Head[] = [];
   const row = new RegExp(
-    String.raw`^(${BEFORE})${SAYS}${OPEN}(${KEYWORD()})?${OPEN}(?:${PREFIXED}|${BANKED}|(\d{1,3}))${CLOSE}${AFTER}`,
+    String.raw`^(${BEFORE})${SAYS}${OPEN}(${KEYWORD()})?${OPEN}(?:${PREFIXED}|${BANKED}|(\d{1,3}))(?:${CLOSED}|${AFTER})`,
     "gm",
   );
   for (const match of flat.matchAll(row)) {
@@ -150,7 +150,7 @@ function wordHeads(text: string): Head[] {
   const heads: Head[] = [];
   const seen = new Set<string>();
   const row =
-    /^[ \t]*(?:[-*•·][ \t]*)?(\p{L}[\p{L}\p{N} ./'-]{1,40}?)[ \t]*(?::|\||\t|=|[ \t]{3,}|[ \t]-[ \t])[ \t]*(?=(\S.*)$)/gmu;
+    /^[ \t]*(?:[-*•·][ \t]*)?(\p{L}[\p{L}\p{N} _./'-]{1,40}?)[ \t]*(?::|\||\t|=|[ \t]{3,}|[ \t]-[ \t])[ \t]*(?=(\S.*)$)/gmu;
   for (const match of text.matchAll(row)) {
     const [whole, name = "", values = ""] = match;
     if (!LIKE_VALUES.test(folded(values)) || seen.has(name)) continue;

@@ -13,6 +13,7 @@ import { candidatesOf, isSetting, type Candidate } from "./meanings";
 import { normalised } from "./normalise";
 import type { ReadLine } from "./readLine";
 import { segmented } from "./segment";
+import { slotsIn } from "./table";
 import { tokensOf, type Tokens } from "./tokens";
 
 export { GUESS_FROM } from "./line";
@@ -40,16 +41,20 @@ export function* readingLeaflet(text: string): Generator<number, LeafletReading>
   yield SHARE.segments;
   const understood: Understood[] = [];
   for (const segment of segments) {
-    const tokens = tokensOf(segment.text, scanned);
+    const tokens = tokensOf(segment.text, scanned, segment.name);
     understood.push({ segment, tokens, candidates: candidatesOf(tokens, segment.under) });
     yield SHARE.segments + (SHARE.tokens * understood.length) / segments.length;
   }
-  const stated = statedOf(understood, defaults);
+  const stated = statedOf(understood, defaults, legendOf(leftOver));
   const chosen = chosenOf(understood);
   const withValues = understood.flatMap(({ tokens }, i) => (hasValues(tokens) ? [stated[i] ?? null] : []));
   const told = withValues.filter((each) => each !== null).length;
   const mostStated = withValues.length >= 3 && told >= withValues.length * MOST_LIKE_THAT;
-  const lines = understood.map((each, i) => lineOf(each, chosen[i] ?? null, stated[i] ?? null, mostStated));
+  const isTold = legendOf(leftOver).length > 0;
+  const lines = understood.map((each, i) => {
+    const own = stated[i] ?? null;
+    return lineOf(isTold && own !== null ? withStepRead(each) : each, chosen[i] ?? null, own, mostStated);
+  });
   return { lines, leftOver };
 }
 
@@ -83,30 +88,57 @@ function chosenOf(lines: readonly Understood[]): readonly (Candidate | null)[] {
   return chosen;
 }
 
-/** Most of the lines have to have one number more within their range, before it counts for the maker's value. */
+/** What a row that explains the others says stands where: "range / step / as delivered". */
+function legendOf(rows: readonly string[]): readonly ("step" | "default")[] {
+  for (const row of rows) {
+    const slots = slotsIn(row);
+    if (slots.length === 2) return slots;
+  }
+  return [];
+}
+
+/** Most of the lines have to have the same numbers more, before they count for what no word calls them. */
 const MOST_LIKE_THAT = 0.6;
 
 /**
  * The maker's value of each line: stated with it, in a list apart, or, where nobody calls it so, in a column: the one
- * number every line has beside its range, and within it.
+ * number every line has beside its range, and within it; two where a legend says which is which.
  */
-function statedOf(lines: readonly Understood[], defaults: ReadonlyMap<string, string>): readonly (string | null)[] {
+function statedOf(
+  lines: readonly Understood[],
+  defaults: ReadonlyMap<string, string>,
+  legend: readonly ("step" | "default")[],
+): readonly (string | null)[] {
   const open = lines.filter(({ tokens }) => tokens.stated === null && hasValues(tokens));
-  const within = open.filter(({ tokens }) => isWithin(tokens));
+  const inColumn = (tokens: Tokens): string | null => {
+    if (tokens.isOwn || tokens.unread.length > Math.max(1, legend.length)) return null;
+    const at = tokens.unread.length === legend.length ? legend.indexOf("default") : 0;
+    const value = tokens.unread[at] ?? null;
+    const step = tokens.unread.length === legend.length ? (tokens.unread[legend.indexOf("step")] ?? null) : null;
+    return value !== null && isWithin(tokens, value) && isStep(tokens, step) ? value : null;
+  };
+  const within = open.filter(({ tokens }) => inColumn(tokens) !== null);
   const isColumn = open.length >= 3 && within.length >= open.length * MOST_LIKE_THAT;
   return lines.map(
-    ({ segment, tokens }) =>
-      tokens.stated ?? defaults.get(segment.code) ?? (isColumn && isWithin(tokens) ? (tokens.unread[0] ?? null) : null),
+    ({ segment, tokens }) => tokens.stated ?? defaults.get(segment.code) ?? (isColumn ? inColumn(tokens) : null),
   );
 }
 
 const hasValues = ({ span, options, listed }: Tokens): boolean =>
   span !== null || options.length > 0 || listed.length > 0;
 
-function isWithin({ unread, isOwn, span, options, listed }: Tokens): boolean {
-  const [only] = unread;
-  if (only === undefined || unread.length > 1 || isOwn) return false;
-  const value = typedNumber(only);
-  if (span) return value >= span.min && value <= span.max;
-  return options.some(({ raw, shows }) => raw === value || shows === only) || listed.includes(only);
+/** Whether a range can be gone through in such steps. */
+function isStep({ span }: Tokens, told: string | null): boolean {
+  if (told === null || span === null) return true;
+  const steps = (span.max - span.min) / typedNumber(told);
+  return steps >= 1 && Math.abs(steps - Math.round(steps)) < 1e-6;
 }
+
+function isWithin({ span, options, listed }: Tokens, told: string): boolean {
+  const value = typedNumber(told);
+  if (span) return value >= span.min && value <= span.max;
+  return options.some(({ raw, shows }) => raw === value || shows === told) || listed.includes(told);
+}
+
+/** A line of a text whose legend tells its step and its maker's value: no number of it is left over. */
+const withStepRead = (line: Understood): Understood => ({ ...line, tokens: { ...line.tokens, unread: [] } });

@@ -3,6 +3,7 @@ import type { SettingKey } from "../settings";
 import { SURE_FROM } from "../unsure";
 import { isSetting, type Candidate } from "./meanings";
 import { rawOfShown, type Doubt, type ReadLine } from "./readLine";
+import { mayBeModified } from "./modifiers";
 import type { Foreign } from "./lexicon/terms";
 import type { Segment } from "./segment";
 import { shaped, unknownShape, type Shaped } from "./shape";
@@ -71,7 +72,8 @@ function gapsOf(
 ): readonly Doubt[] {
   // Most lines state what the maker sets it to: where this one does not, something of it may be missing.
   const lacks = stated === null && mostStated && !tokens.readOnly;
-  const isBroken = tokens.isCutOff || segment.isEntangled || lacks || chosen?.isContested === true;
+  const isBroken =
+    mayBeModified(tokens.name) || tokens.isCutOff || segment.isEntangled || lacks || chosen?.isContested === true;
   // A number nobody can place may change what all the others mean.
   return [
     ...(isBroken ? (["may-be-incomplete"] as const) : []),

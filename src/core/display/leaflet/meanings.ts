@@ -1,7 +1,7 @@
 /** Fifth stage: what a line cannot mean, by its units, its numbers and its options; and what is left, best first. */
 import { typedNumber } from "../../units/typedNumber";
 import { inDomain, SETTING_KEYS, SETTINGS, type SettingKey, type SettingUnit } from "../settings";
-import { arePackVolts, evidenceOf, type Evidence } from "./evidence";
+import { arePackVolts, areWheels, evidenceOf, type Evidence } from "./evidence";
 import type { Meaning } from "./lexicon";
 import { meaningsOf } from "./optionMeanings";
 import type { Dimension, Tokens } from "./tokens";
@@ -66,6 +66,9 @@ export function agreement(setting: SettingKey, tokens: Tokens): number {
   if (AMOUNTS.has(setting) && dimensions.has("share")) return 0.1;
   // A pack has one of a few nominal volts, not all between two.
   if (setting === "nominalV" && !arePackVolts(tokens)) return 0.35;
+  if (setting !== "circumferenceMm" && areWheels(tokens)) return 0.4;
+  // Told in two units at once, it may be two lines run together.
+  if (allowed.length > 0 && told.some((each) => !allowed.includes(each))) return 0.5;
   const fits = told.some((each) => allowed.includes(each)) ? 1.12 : 1;
   return fits * plausibility(setting, span ? [span.min, span.max] : listed.map(typedNumber));
 }

@@ -56,6 +56,8 @@ export function normalised(text: string): string {
       .replace(/[‐‑‒–—−﹣]/g, "-")
       .replace(/[～〜∼]/g, "~")
       .replace(/[、]/g, ",")
+      .replace(/[【〔「『]/g, "[")
+      .replace(/[】〕」』]/g, "]")
       .replace(/[“”„″]/g, '"')
       .replace(/[‘’]/g, "'")
       .replace(/…/g, "...")

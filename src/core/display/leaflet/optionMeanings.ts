@@ -20,8 +20,15 @@ export function meaningsOf(
     const figure = /-?\d+(?:\.\d+)?/.exec(flat)?.[0];
     return figure === undefined ? (numberOf(flat.split(/\s/)[0] ?? "") ?? undefined) : typedNumber(figure);
   });
-  const known = means.filter(
-    (each): each is number | boolean | string => each !== undefined && inDomain(setting, each),
-  );
+  // Of yes and no one is enough: the other is the other.
+  const [a, b] = means;
+  const both =
+    domain.kind === "flag" && options.every(({ shows }) => /\d/.test(shows)) && means.length === 2
+      ? [a ?? opposite(b), b ?? opposite(a)]
+      : means;
+  const known = both.filter((each): each is number | boolean | string => each !== undefined && inDomain(setting, each));
   return known.length === options.length && new Set(known).size === known.length ? known : null;
 }
+
+const opposite = (means: number | boolean | string | undefined): boolean | undefined =>
+  typeof means === "boolean" ? !means : undefined;

@@ -3,13 +3,17 @@
  * counts up over the whole text, not row by row.
  */
 import { heaviestRise } from "./chain";
+import { anyOf } from "./grammar";
 import { headsOf, misreadHeads, type Head } from "./heads";
+import { folded } from "./normalise";
 import { untabled } from "./table";
 
 export interface Segment {
   readonly code: string;
   /** What the leaflet says of it, as it stands there, rows parted by semicolons. */
   readonly text: string;
+  /** The word it goes by, in a menu of words. */
+  readonly name: string | null;
   /** The heading it stands under, where there is one. */
   readonly under: string;
   /** Whether it seems to hold what is said of another line as well. */
@@ -135,17 +139,50 @@ export function segmented(pasted: string): Segmented {
       else taken.push(row.trim());
     }
     const said = told(taken, head);
-    return { code: head.code, text: said, under: heading, isEntangled: holdsAnother(said, head, codes) };
+    const name = head.kind === "words" ? head.code : null;
+    return { code: head.code, text: said, name, under: heading, isEntangled: holdsAnother(said, head, codes) };
   });
-  return { segments, defaults, leftOver, scanned };
+  return { segments: withLongOnes(underParents(segments)), defaults, leftOver, scanned };
 }
+
+/** A line told at several times the length of the others may hold what belongs to none. */
+const TIMES_LONGER = 2;
+const LEAST_LONG = 120;
+
+function withLongOnes(segments: readonly Segment[]): readonly Segment[] {
+  const lengths = segments.map(({ text }) => text.length).sort((a, b) => a - b);
+  const long = Math.max(LEAST_LONG, TIMES_LONGER * (lengths[Math.floor(lengths.length / 2)] ?? 0));
+  return segments.map((segment) => (segment.text.length > long ? { ...segment, isEntangled: true } : segment));
+}
+
+/** Lines that only head others, "S1" above "S1.1" and "S1.2", are headings of those. */
+function underParents(segments: readonly Segment[]): readonly Segment[] {
+  const isChild = (code: string, parent: string): boolean =>
+    code.startsWith(`${parent}.`) || code.startsWith(`${parent}-`);
+  const parents = segments.filter(({ code }) => segments.some((other) => isChild(other.code, code)));
+  if (parents.length === 0) return segments;
+  return segments
+    .filter((segment) => !parents.includes(segment))
+    .map((segment) => ({
+      ...segment,
+      under: parents.find(({ code }) => isChild(segment.code, code))?.text ?? segment.under,
+    }));
+}
+
+/** "… Cruise control: on / off" behind the values of a line of words. */
+const NAME_WITHIN = /[)\p{L}\d]\s+\p{Lu}\p{L}+(?: \p{L}+){0,3}\s*:\s/u;
+/** "; No.01 …" begins another line. */
+const KEYWORD_WITHIN = new RegExp(String.raw`;\s*(?:${anyOf("line")})\s*\d{1,3}(?!\d)`, "u");
 
 /** Codes like its own, or the name of another line of a menu of words, within what is said of a line. */
 function holdsAnother(said: string, { kind, code }: Head, codes: readonly string[]): boolean {
   if (kind === "words") {
     const rest = said.slice(code.length);
-    return codes.some((other) => other !== code && other.length > 3 && rest.includes(other));
+    return NAME_WITHIN.test(rest) || codes.some((other) => other !== code && other.length > 3 && rest.includes(other));
   }
+  if (kind.includes("keyword") && KEYWORD_WITHIN.test(folded(said))) return true;
+  // "seller: 10 is …" begins another message.
+  if (/;\s*\p{L}{2,12}:\s*\d/u.test(said)) return true;
   const letters = /^(?:inline )?([a-z]+)#/.exec(kind)?.[1];
   const like = letters ? `${letters}[-_.]?\\d{1,3}` : kind === "#.#" ? "\\d{1,2}[.-]\\d{1,2}\\s+\\p{L}{3}" : null;
   return like !== null && new RegExp(`(?<![\\p{L}\\d.-])${like}(?![\\d])`, "iu").test(said);

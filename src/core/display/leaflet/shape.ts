@@ -70,7 +70,12 @@ export function shaped(setting: SettingKey, tokens: Tokens): Shaped {
       };
     if (SETTINGS[setting].domain.kind !== "number")
       return { encoding: unknownShape(tokens), doubts: ["options-not-understood"] };
-    return { encoding: unknownScale(setting, options[0]?.raw ?? 0, options.at(-1)?.raw ?? 9), doubts: [] };
+    // Dark, middle and bright are steps of a scale; what counts something is told by numbers.
+    const { unit } = SETTINGS[setting];
+    return {
+      encoding: unknownScale(setting, options[0]?.raw ?? 0, options.at(-1)?.raw ?? 9),
+      doubts: unit === null || unit === "share" ? [] : ["options-not-understood"],
+    };
   }
   const listed = tokens.listed.map(typedNumber);
   if (
@@ -96,6 +101,8 @@ export function shaped(setting: SettingKey, tokens: Tokens): Shaped {
     };
   if (SETTINGS[setting].domain.kind !== "number")
     return { encoding: unknownShape(tokens), doubts: [options.length > 0 ? "options-not-understood" : "no-range"] };
+  const ends = endsOf(tokens);
+  if (!span && ends) return { encoding: unknownScale(setting, Math.round(ends.min), Math.round(ends.max)), doubts: [] };
   return span
     ? { encoding: numberOf(setting, withNone(setting, span, tokens)), doubts: [] }
     : { encoding: unknownScale(setting, 0, 9), doubts: ["no-range"] };

@@ -67,3 +67,13 @@ export function untabled(text: string): string {
     })
     .join("\n");
 }
+
+/** Step and maker's value in the order a row of headings without cells names them. */
+export const slotsIn = (row: string): readonly ("step" | "default")[] =>
+  (["step", "default"] as const)
+    .flatMap((slot) => {
+      const at = folded(row).search(new RegExp(`(?<![\\p{L}])(?:${anyHeading(slot)})(?![\\p{L}])`, "u"));
+      return at < 0 ? [] : [{ slot, at }];
+    })
+    .sort((a, b) => a.at - b.at)
+    .map(({ slot }) => slot);

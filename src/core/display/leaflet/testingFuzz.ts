@@ -19,14 +19,20 @@ const dropped = (text: string, random: Random): string => {
   return rows.toSpliced(pick(rows.length, random), 1).join("\n");
 };
 
-const swapped = (text: string, random: Random): string => {
+/** Two rows that begin a line each change places: what is said of a line stays with it. */
+const swapped = (text: string, random: Random, codes: readonly string[]): string => {
   const rows = text.split("\n");
-  const [a, b] = [pick(rows.length, random), pick(rows.length, random)];
+  const begin = rows.flatMap((row, at) => (codes.some((code) => beginsWith(row, code)) ? [at] : []));
+  const isWhole = begin.length === codes.length && begin.every((at, i) => i === 0 || at === (begin[i - 1] ?? 0) + 1);
+  if (!isWhole) return text;
+  const [a, b] = [begin[pick(begin.length, random)] ?? 0, begin[pick(begin.length, random)] ?? 0];
   return rows
     .with(a, rows[b] ?? "")
     .with(b, rows[a] ?? "")
     .join("\n");
 };
+
+const beginsWith = (row: string, code: string): boolean => row.replace(/^[^\p{L}\d]+/u, "").startsWith(code);
 
 const glued = (text: string, random: Random): string => {
   const rows = text.split("\n");
@@ -44,9 +50,11 @@ const broken = (text: string, random: Random): string => {
 const MUTATIONS = [misread, dropped, swapped, glued, broken] as const;
 
 /** A text with one to four such mishaps. */
-export function mutated(text: string, random: Random): string {
+export function mutated({ text, truths }: CorpusText, random: Random): string {
+  const codes = truths.map(({ code }) => code);
   let now = text;
-  for (let i = 0; i <= pick(4, random); i++) now = MUTATIONS[pick(MUTATIONS.length, random)]?.(now, random) ?? now;
+  for (let i = 0; i <= pick(4, random); i++)
+    now = MUTATIONS[pick(MUTATIONS.length, random)]?.(now, random, codes) ?? now;
   return now;
 }
 

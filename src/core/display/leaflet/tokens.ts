@@ -64,7 +64,7 @@ const UNIT = String.raw`(?:km\/?[hu]|kmh|kph|mph|v(?:olts?)?|a(?:mp(?:ere)?s?)?|
 const DIMENSIONS: readonly (readonly [Dimension, RegExp])[] = [
   [
     "speed",
-    /\bkilomet\w+ (?:per|pro|par|por|all|a la|l|an|pe)\W? ?(?:hour|stunde|heure|hora|ora|uur)|\d\s*(?:km\/?[hu]|kmh|kph|mph)\b|\bkm\/[hu]\b|\bmph\b/,
+    /\bkilomet\w+ (?:per|pro|par|por|all|a la|l|an|pe)\W? ?(?:hour|stunde|heure|hora|ora|uur)|\d\s*(?:km\/?[hu]|kmh|kph|mph)\b|\bkm\/[hu]\b|\b(?:mph|kmh|kph)\b/,
   ],
   ["volts", /\d\s*v(?:olts?)?\b|\bvolts?\b|\bin v\b/],
   ["amps", /\d\s*a(?:mp(?:ere)?s?)?\b(?!\s*\d)|\bamps?\b|\bampere\w*\b/],
@@ -75,9 +75,9 @@ const DIMENSIONS: readonly (readonly [Dimension, RegExp])[] = [
   ],
   ["minutes", /\d\s*min(?:ut\w*)?\b|\bmin(?:utes?|uten|utos|uti|uut)\b|\bmins?\b/],
   ["seconds", /\d\s*(?:s|sec\w*|sek\w*|ms)\b|\bse[ck](?:onds?|unden|ondes|undos|ondi|onden)\b/],
-  ["share", /\d\s*%|\bpercent\b|\bprozent\b|\bpour ?cent\b|\bpor ciento\b|\bper cento\b|\bprocent\b/],
+  ["share", /%|\bpercent\b|\bprozent\b|\bpour ?cent\b|\bpor ciento\b|\bper cento\b|\bprocent\b/],
   ["watts", /\d\s*w(?:atts?)?\b|\bwatts?\b/],
-  ["degrees", /\d\s*°|\d\s*c\b|\bgra(?:d|dos|di|den)\b|\bcelsius\b|\bdegrees? c/],
+  ["degrees", /\d\s*°|°\s?[cf]\b|\d\s*c\b|\bgra(?:d|dos|di|den)\b|\bcelsius\b|\bdegrees? c/],
   ["hours", /\d\s*h\b|\bhours?\b/],
 ];
 
@@ -132,7 +132,7 @@ const MARK = String.raw`\s*(?:=>|->|=|:|-(?=\s*[\p{L}])|(?:${anyOf("stands")})(?
 const NEXT = String.raw`(?=\s*(?:[,;|)]|\(\s*\d+\s*\)|\/\s*\d|\.(?:\s|$)|$|\s(?:${anyOf("or")})\s+\d{1,2}\b|\s\d{1,2}${MARK}))`;
 const MARKED = new RegExp(String.raw`(?<![\w.-])(\d{1,2})${MARK}((?:[^,;|)(]|\((?!\s*\d+\s*\)))*?)${NEXT}`, "gu");
 const UNMARKED = new RegExp(
-  String.raw`(?<![\w.-])(\d{1,2})\s+([\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?)(?=\s*(?:[,;|/)]|\s\d{1,2}\s|$|\.))`,
+  String.raw`(?<![\w.-])(\d{1,2})\s+([\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?)(?=\s*(?:[,;|/)]|\s\d{1,2}\s|$|\.)|\s{2,})`,
   "gu",
 );
 /** "km/h (0) and mph (1)". */
@@ -176,6 +176,21 @@ const inOrder = (options: readonly Option[]): readonly Option[] => [...options].
 
 /** Options told by two lists side by side: "0/1/2 = 3/5/9". */
 const PARALLEL = /(\d(?:\/\d)+)\s*(?:=|:|for|fur|pour|para|per|voor)\s*(\d+(?:\/\d+)+)/;
+
+/** "KM/MILE 0/1", "km or miles, 0 or 1": two words, then the two numbers they stand for. */
+const TWO_AND_TWO = new RegExp(
+  String.raw`(?<![\p{L}])([\p{L}/]{1,12}?)\s*(?:\/|\s(?:${anyOf("or")})\s)\s*([\p{L}/]{1,12})[\s,:(]+0\s*(?:\/|\s(?:${anyOf("or")})\s)\s*1(?![\d.])`,
+  "u",
+);
+
+function twoAndTwoIn(flat: string): Found<readonly Option[]> | null {
+  const match = TWO_AND_TWO.exec(flat);
+  if (!match) return null;
+  return {
+    value: [match[1] ?? "", match[2] ?? ""].map((text, raw) => ({ raw, shows: String(raw), text })),
+    at: [match.index, match.index + match[0].length],
+  };
+}
 
 function parallelIn(flat: string): Found<readonly Option[]> | null {
   const match = PARALLEL.exec(flat);
@@ -225,8 +240,11 @@ const BLANK_LIST = new RegExp(
   "u",
 );
 
-function listIn(flat: string): Found<readonly string[]> | null {
-  const match = MARKED_LIST.exec(flat) ?? BLANK_LIST.exec(flat);
+/** Semicolons part the rows of a text as well: only a long list of them, told whole, is taken for one. */
+const SEMICOLON_LIST = new RegExp(String.raw`(?<![\w.-])${NUMBER}(?:\s*;\s*${NUMBER}){3,}`, "u");
+
+function listIn(flat: string, isStated: boolean): Found<readonly string[]> | null {
+  const match = (isStated ? SEMICOLON_LIST.exec(flat) : null) ?? MARKED_LIST.exec(flat) ?? BLANK_LIST.exec(flat);
   if (!match) return null;
   const numbers = [...match[0].matchAll(/\d{1,4}(?:\.\d+)?/g)].map(([number]) => number);
   const distinct = [...new Set(numbers)];
@@ -235,7 +253,7 @@ function listIn(flat: string): Found<readonly string[]> | null {
 
 /** Words a menu shows for its values: "on / off", "km/h or mph". */
 const WORD_LIST = new RegExp(
-  String.raw`(?<![\p{L}\d/])((?:km\/[hu]|[\p{L}]{2,12})(?:\s*(?:\/(?=\s)|,|(?:${anyOf("or")})(?=\s))\s*(?:km\/[hu]|[\p{L}]{2,12}))+)`,
+  String.raw`(?<![\p{L}\d/])((?:km\/[hu]|[\p{L}]{2,12})(?:\s*(?:\/(?=\s)|[,|]|(?:${anyOf("or")})(?=\s))\s*(?:km\/[hu]|[\p{L}]{2,12}))+)`,
   "u",
 );
 
@@ -245,7 +263,7 @@ function wordsIn(flat: string, text: string, from: number): Found<readonly Optio
   const start = from + match.index;
   const words = text
     .slice(start, start + match[0].length)
-    .split(new RegExp(String.raw`\s*(?:\/(?=\s)|,|\s(?:${anyOf("or")})\s)\s*`, "iu"))
+    .split(new RegExp(String.raw`\s*(?:\/(?=\s)|[,|]|\s(?:${anyOf("or")})\s)\s*`, "iu"))
     .map((word) => word.trim());
   return {
     value: words.map((word, raw) => ({ raw, shows: word, text: word })),
@@ -270,31 +288,33 @@ const LONGER_WORDS = `${anyOf("to")}|${anyOf("or")}|bei|at|auf|sur|en`.split("|"
 const CUT_OFF = new RegExp(String.raw`(?:[,/(:~=-]|[\s\d](?:${LONGER_WORDS.join("|")}))\s*$`, "u");
 
 /** What a line's text says of its values. */
-export function tokensOf(said: string, scanned = false): Tokens {
+export function tokensOf(said: string, scanned = false, named: string | null = null): Tokens {
   const text = (scanned ? mendedValues(said) : said).slice(0, MOST_SIGNS);
-  const flat = folded(text);
+  // Names in a program's file have bars for blanks.
+  const flat = folded(text).replaceAll("_", " ");
   const called = statedIn(flat, text);
   const afterCalled = called ? without(flat, called.at) : flat;
-  const early = parallelIn(afterCalled) ?? optionsIn(afterCalled, text);
+  const early = parallelIn(afterCalled) ?? twoAndTwoIn(afterCalled) ?? optionsIn(afterCalled, text);
   const inBrackets = called
     ? null
     : foundBy(IN_BRACKETS.exec(early ? without(afterCalled, early.at) : afterCalled), text);
   const stated = called ?? inBrackets;
   const afterStated = inBrackets ? without(afterCalled, inBrackets.at) : afterCalled;
   // "0 = never" beside a range is a value that stands for none; beside "1 = always" it is one of two options.
-  const found = parallelIn(afterStated) ?? optionsIn(afterStated, text);
+  const found = parallelIn(afterStated) ?? twoAndTwoIn(afterStated) ?? optionsIn(afterStated, text);
   const none = found ? null : noneIn(afterStated);
   const afterNone = none ? without(afterStated, none.at) : afterStated;
   const options = found ?? optionsIn(afterNone, text);
   const afterOptions = options ? without(afterNone, options.at) : afterNone;
   const span = spanIn(afterOptions);
-  const list = span || options ? null : listIn(afterOptions);
+  const list = span || options ? null : listIn(afterOptions, stated !== null);
   const colon = flat.search(/[:;]/);
   const words = span || options || list ? null : wordsIn(afterOptions, text, colon < 0 ? 0 : colon);
   const parts = [span, options, list, words, stated, none].flatMap((part) => (part ? [part.at] : []));
   const cut = Math.min(...parts.map(([from]) => from));
   return {
-    name: Number.isFinite(cut) && cut > 2 ? flat.slice(0, cut) : flat,
+    // In a menu of words the word is the name, and nothing behind it.
+    name: named !== null ? folded(named) : Number.isFinite(cut) && cut > 2 ? flat.slice(0, cut) : flat,
     whole: flat,
     span: span?.value ?? null,
     listed: list?.value ?? [],

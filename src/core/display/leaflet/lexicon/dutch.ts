@@ -2,6 +2,7 @@
 import type { Term } from "./terms";
 
 export const DUTCH: readonly Term[] = [
+  ["backlight", 0.85, String.raw`verlichting (?:van het )?scherm|schermverlichting`],
   ["speedUnit", 0.9, String.raw`\b(?:snelheids|maat)?eenheid\b`],
   ["backlight", 0.95, String.raw`(?:scherm)?helderheid|achtergrondverlichting`],
   ["light-time", 0.95, String.raw`(?:tijd|duur) van de verlichting|verlichtingstijd|verlichtingsduur`],
@@ -42,7 +43,7 @@ export const DUTCH: readonly Term[] = [
   ["throttleFromStandstill", 0.92, String.raw`(?:wegrijden|start\w*) (?:vanuit|uit) stilstand`],
   ["driveMode", 0.88, String.raw`(?:rij|aandrijf)modus`],
   ["cruiseOn", 0.95, String.raw`cruise ?-?control|snelheidsregelaar`],
-  ["regenShare", 0.95, String.raw`regeneratie|motorrem`],
+  ["regenShare", 0.95, String.raw`regeneratie|motorrem\b`],
   ["startPinOn", 0.93, String.raw`\b(?:pincode|wachtwoord|pin)\b`],
   ["temperature-limit", 0.95, String.raw`temperatuur(?:grens|beveiliging)|oververhitting`],
   ["language", 0.97, String.raw`\btaal\b`],

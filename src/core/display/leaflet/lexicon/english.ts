@@ -2,6 +2,9 @@
 import type { Term } from "./terms";
 
 export const ENGLISH: readonly Term[] = [
+  ["backlight", 0.65, String.raw`^\W*light(?:ing)?\b|\blighting of the (?:display|screen)`],
+  ["backlight", -0.7, String.raw`\btail|\bbrake|\bauto\b`],
+  ["assistLevels", 0.85, String.raw`\b(?:levels?|gears?) (?:number|count)\b|^\W*levels\b`],
   [
     "backlight",
     0.85,

@@ -2,6 +2,12 @@
 import type { Term } from "./terms";
 
 export const GERMAN: readonly Term[] = [
+  ["backlight", 0.85, String.raw`leuchtstarke|\bhell\b.{0,20}(?:bildschirm|anzeige|display)|wie hell`],
+  ["throttleCapKmh", 0.85, String.raw`(?:grenze|limit)\b.{0,12}(?:gasgriff|daumengas|drehgriff)`],
+  ["throttleMode", 0.4, String.raw`gasgriff|daumengas|drehgriff`],
+  ["temperature-limit", 0.95, String.raw`(?:hochste|maximale)\w* \w*temperatur`],
+  ["cutOffV", 0.85, String.raw`spannung\b.{0,12}abgeschaltet|abschalt\w*.{0,20}\bspannung`],
+  ["crankPulses", 0.9, String.raw`magnete?n?.{0,8}tretlager`],
   ["backlight", 0.85, String.raw`\bhell\b.{0,16}(?:anzeige|display|bildschirm)|\blicht (?:vom|des) display`],
   ["speedUnit", 0.8, String.raw`\bkilomet\w+.{0,10}\bmeilen|\bkm (?:oder|und) meilen`],
   ["assistCapKmh", 0.85, String.raw`\bgeschwindigkeit, bis zu der|\bunterstutzung bis\b|\bspeedlimit`],

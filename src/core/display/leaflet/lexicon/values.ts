@@ -6,7 +6,7 @@ export type ValueWord = readonly [means: number | boolean | string, words: RegEx
 const YES_NO: readonly ValueWord[] = [
   [
     false,
-    /\b(?:no|off|disab\w*|clos\w*|not|without|invalid|forbid\w*|hidden?|never|aus|nein|ohne|non|sans|desactiv\w*|arret|sin|spento|nee|uit|inactiv\w*)\b/,
+    /\b(?:no|off|disab\w*|clos\w*|not|without|invalid|forbid\w*|hidden?|never|none|aus|nein|ohne|non|sans|desactiv\w*|arret|sin|spento|nee|uit|inactiv\w*)\b/,
   ],
   [
     true,

@@ -36,8 +36,8 @@ export function ReadRow({
   const { code, text, setting, foreign, sureness, confidence, doubts, because, encoding, factoryRaw } = read;
   const told = doubts.filter((doubt) => !isSaid || (doubt !== "no-setting" && doubt !== "two-settings"));
   return (
-    <li className="grid grid-cols-[4.5rem_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-[4.5rem_1fr]">
-      <strong className="break-words pt-2">{code}</strong>
+    <li className="grid grid-cols-[minmax(4.5rem,9rem)_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-1">
+      <strong className="min-w-0 pt-2 hyphens-auto break-words">{code}</strong>
       <div className="min-w-0 pt-2">
         <p className="line-clamp-2 break-words text-quiet">{text}</p>
         <p className="mt-0.5 break-words">
@@ -58,7 +58,7 @@ export function ReadRow({
           ) : null}
         </p>
       </div>
-      <label className="max-sm:col-start-2">
+      <label className="max-sm:mt-1">
         <span className="sr-only">{say.whatLineSets(code)}</span>
         <select
           value={setting ?? ""}

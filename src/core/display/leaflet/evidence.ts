@@ -138,12 +138,12 @@ const TOLD_BY_OPTIONS: readonly SettingKey[] = [
 ];
 const BY_OPTIONS = 0.6;
 
-const byOptions = ({ options }: Tokens): readonly Evidence[] =>
-  TOLD_BY_OPTIONS.flatMap((meaning): Evidence[] =>
-    options.length >= 2 && meaningsOf(meaning, options)
-      ? [{ meaning, strength: BY_OPTIONS, against: 0, because: [], at: Infinity }]
-      : [],
-  );
+/** Settings that nothing but the options told would fit. */
+export const toldByOptions = ({ options }: Tokens): readonly SettingKey[] =>
+  options.length < 2 ? [] : TOLD_BY_OPTIONS.filter((setting) => meaningsOf(setting, options) !== null);
+
+const byOptions = (tokens: Tokens): readonly Evidence[] =>
+  toldByOptions(tokens).map((meaning) => ({ meaning, strength: BY_OPTIONS, against: 0, because: [], at: Infinity }));
 
 /** Everything a line speaks for, each meaning once. */
 export function evidenceOf(tokens: Tokens, under: string): readonly Evidence[] {

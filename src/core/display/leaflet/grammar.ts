@@ -19,6 +19,8 @@ export interface Grammar {
   readonly none: readonly string[];
   /** What somebody's own display stands at: no maker's value. */
   readonly own: readonly string[];
+  /** Said by somebody who does not know what a line does. */
+  readonly noIdea: readonly string[];
   readonly readOnly: readonly string[];
   readonly noEffect: readonly string[];
   /** Keywords before the number of a line in prose. */
@@ -66,6 +68,7 @@ const ENGLISH: Grammar = {
     "not? restrict\\w*",
   ],
   own: ["mine", "my(?: own)?", "i (?:keep|have|left|set|use)", "left it", "currently", "now at", "stood at"],
+  noIdea: ["no idea", "not sure", "don't know", "dunno", "no clue"],
   readOnly: ["read[- ]?only", "cannot be changed", "for information"],
   noEffect: ["reserved", "no effect", "not used", "no function", "no meaning", "zero using"],
   line: [
@@ -123,6 +126,7 @@ const GERMAN: Grammar = {
   step: ["schritt(?:e|weite)?", "in schritten von"],
   none: ["keine? (?:grenze|begrenzung|abschaltung)", "unbegrenzt", "nie", "ohne begrenzung", "offen"],
   own: ["bei mir", "mein\\w*", "steht (?:bei mir )?auf", "aktuell"],
+  noIdea: ["keine ahnung", "weiss nicht", "unklar"],
   readOnly: ["nur (?:lesen|anzeige)", "nicht anderbar"],
   noEffect: ["reserviert", "ohne wirkung", "ohne funktion", "nicht belegt"],
   line: ["menupunkt", "punkt", "zeile", "einstellung", "parameter", "nr\\.?", "position"],
@@ -155,6 +159,7 @@ const FRENCH: Grammar = {
   step: ["pas de", "par pas de", "pas"],
   none: ["sans limite", "jamais", "illimite\\w*", "pas de limite", "aucune limite"],
   own: ["chez moi", "mon", "ma", "actuellement", "j'ai"],
+  noIdea: ["aucune idee", "je ne sais pas"],
   readOnly: ["lecture seule", "non modifiable"],
   noEffect: ["reserve", "sans effet", "non utilise"],
   line: ["parametre", "reglage", "ligne", "point", "menu"],
@@ -187,6 +192,7 @@ const SPANISH: Grammar = {
   step: ["paso(?: de)?", "en pasos de"],
   none: ["sin limite", "nunca", "ilimitad\\w*", "sin restriccion"],
   own: ["el mio", "lo tengo", "actualmente", "mi"],
+  noIdea: ["ni idea", "no se"],
   readOnly: ["solo lectura", "no modificable"],
   noEffect: ["reservado", "sin efecto", "sin funcion", "no se usa"],
   line: ["parametro", "ajuste", "linea", "punto", "menu", "opcion"],
@@ -211,6 +217,7 @@ const ITALIAN: Grammar = {
   step: ["passo(?: di)?", "a passi di"],
   none: ["senza limit[ei]", "mai", "illimitat\\w*", "nessun limite"],
   own: ["il mio", "attualmente", "ho messo"],
+  noIdea: ["nessuna idea", "non so"],
   readOnly: ["sola lettura", "non modificabile"],
   noEffect: ["riservato", "senza effetto", "non usato"],
   line: ["parametro", "impostazione", "riga", "punto", "voce"],
@@ -235,6 +242,7 @@ const DUTCH: Grammar = {
   step: ["stap(?:pen)?(?: van)?", "in stappen van"],
   none: ["geen (?:limiet|begrenzing)", "nooit", "onbegrensd", "zonder limiet"],
   own: ["bij mij", "mijn", "stond op", "staat op", "nu op"],
+  noIdea: ["geen idee", "weet niet"],
   readOnly: ["alleen lezen", "niet te wijzigen"],
   noEffect: ["gereserveerd", "zonder functie", "niet gebruikt"],
   line: ["instelling", "regel", "punt", "parameter", "menu"],

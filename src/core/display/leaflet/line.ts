@@ -73,7 +73,12 @@ function gapsOf(
   // Most lines state what the maker sets it to: where this one does not, something of it may be missing.
   const lacks = stated === null && mostStated && !tokens.readOnly;
   const isBroken =
-    mayBeModified(tokens.name) || tokens.isCutOff || segment.isEntangled || lacks || chosen?.isContested === true;
+    mayBeModified(tokens.name) ||
+    tokens.noIdea ||
+    tokens.isCutOff ||
+    segment.isEntangled ||
+    lacks ||
+    chosen?.isContested === true;
   // A number nobody can place may change what all the others mean.
   return [
     ...(isBroken ? (["may-be-incomplete"] as const) : []),

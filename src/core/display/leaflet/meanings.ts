@@ -1,7 +1,7 @@
 /** Fifth stage: what a line cannot mean, by its units, its numbers and its options; and what is left, best first. */
 import { typedNumber } from "../../units/typedNumber";
 import { inDomain, SETTING_KEYS, SETTINGS, type SettingKey, type SettingUnit } from "../settings";
-import { arePackVolts, areWheels, evidenceOf, type Evidence } from "./evidence";
+import { arePackVolts, areWheels, evidenceOf, toldByOptions, type Evidence } from "./evidence";
 import type { Meaning } from "./lexicon";
 import { meaningsOf } from "./optionMeanings";
 import type { Dimension, Tokens } from "./tokens";
@@ -118,15 +118,16 @@ export function candidatesOf(tokens: Tokens, under: string): readonly Candidate[
     ...each,
     fits: isSetting(each.meaning) ? agreement(each.meaning, tokens) : foreignAgreement(each.meaning, tokens),
   }));
+  const others = toldByOptions(tokens);
   const vetoed = weighed.filter(({ strength, against, fits }) => strength * (1 - against) >= CLEAR && fits <= VETOED);
   return weighed
     .map((each): Candidate => ({
       meaning: each.meaning,
       score: scoreOf(each),
       because: each.because,
-      isContested: vetoed.some(
-        (other) => other.at < each.at && !each.because.some((word) => other.because.includes(word)),
-      ),
+      isContested:
+        vetoed.some((other) => other.at < each.at && !each.because.some((word) => other.because.includes(word))) ||
+        (others.length > 0 && !others.some((setting) => setting === each.meaning)),
     }))
     .filter(({ score }) => score > LEAST)
     .sort((a, b) => b.score - a.score);

@@ -56,6 +56,8 @@ export interface Tokens {
   readonly isOwn: boolean;
   /** Whether it ends where something had to follow. */
   readonly isCutOff: boolean;
+  /** Whether whoever wrote it says that he does not know. */
+  readonly noIdea: boolean;
 }
 
 const N = String.raw`-?\d{1,4}(?:\.\d+)?`;
@@ -90,7 +92,7 @@ interface Found<Value> {
   readonly at: readonly [number, number];
 }
 
-const AT = String.raw`(?:\s*(?:value|setting|is|are|ist|est|es|e|at|to|on|auf|bei|sur|en|su|op|set))*\s*[:=]?\s*`;
+const AT = String.raw`(?:\s*(?:value|setting|is|are|ist|est|es|e|at|to|on|auf|bei|sur|en|su|op|set)(?![\p{L}]))*\s*[:=]?\s*`;
 const DEFAULT_BEFORE = new RegExp(
   String.raw`[([]?\s*(?<![\p{L}])(?:${anyOf("defaultBefore")})(?![\p{L}])${AT}(${N}|[\p{L}/]{2,12}(?:\/h)?)\s*${UNIT}(?![\p{L}])\s*[)\]]?`,
   "u",
@@ -283,6 +285,7 @@ const MOST_SIGNS = 800;
 const READ_ONLY = new RegExp(String.raw`\b(?:${anyOf("readOnly")})\b`);
 const NO_EFFECT = new RegExp(String.raw`\b(?:${anyOf("noEffect")})\b`);
 const OWN = new RegExp(String.raw`(?<![\p{L}])(?:${anyOf("own")})(?![\p{L}])`, "u");
+const NO_IDEA = new RegExp(String.raw`(?<![\p{L}])(?:${anyOf("noIdea")})(?![\p{L}])`, "u");
 /** A text that ends where something had to follow; single letters may be units. */
 const LONGER_WORDS = `${anyOf("to")}|${anyOf("or")}|bei|at|auf|sur|en`.split("|").filter((word) => word.length > 1);
 const CUT_OFF = new RegExp(String.raw`(?:[,/(:~=-]|[\s\d](?:${LONGER_WORDS.join("|")}))\s*$`, "u");
@@ -331,6 +334,7 @@ export function tokensOf(said: string, scanned = false, named: string | null = n
     ],
     isOwn: OWN.test(flat),
     isCutOff: CUT_OFF.test(flat),
+    noIdea: NO_IDEA.test(flat),
   };
 }
 

@@ -86,6 +86,7 @@ describe("tokens", () => {
     ["0 = off / 1 = on", ["off", "on"]],
     ["1 = on, 0 = off", ["off", "on"]],
     ["0 off 1 on", ["off", "on"]],
+    ["0 km/h, 1 mph", ["km/h", "mph"]],
     ["km/h (0) and mph (1)", ["km/h", "and mph"]],
     ["0/1/2 = 3/5/9", ["3", "5", "9"]],
   ])("find the options of %s", (text, want) =>

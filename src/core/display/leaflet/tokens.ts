@@ -134,7 +134,7 @@ const MARK = String.raw`\s*(?:=>|->|=|:|-(?=\s*[\p{L}])|(?:${anyOf("stands")})(?
 const NEXT = String.raw`(?=\s*(?:[,;|)]|\(\s*\d+\s*\)|\/\s*\d|\.(?:\s|$)|$|\s(?:${anyOf("or")})\s+\d{1,2}\b|\s\d{1,2}${MARK}))`;
 const MARKED = new RegExp(String.raw`(?<![\w.-])(\d{1,2})${MARK}((?:[^,;|)(]|\((?!\s*\d+\s*\)))*?)${NEXT}`, "gu");
 const UNMARKED = new RegExp(
-  String.raw`(?<![\w.-])(\d{1,2})\s+([\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?)(?=\s*(?:[,;|/)]|\s\d{1,2}\s|$|\.)|\s{2,})`,
+  String.raw`(?<![\w.-])(\d{1,2})\s+([\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?)(?=\s*(?:[,;|)]|\/(?![hu]\b)|\s\d{1,2}\s|$|\.)|\s{2,})`,
   "gu",
 );
 /** "km/h (0) and mph (1)". */

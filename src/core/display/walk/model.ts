@@ -128,6 +128,20 @@ export const newModel = (setup: WalkSetup): Model => ({
   stuck: null,
 });
 
+/** A page just come upon, nothing of it known but its first code and the way there. */
+export const newPage = (name: string, first: string, from: SeenPage["from"]): SeenPage => ({
+  name,
+  first,
+  entries: [],
+  stood: new Set<string>(),
+  times: new Map<string, number>(),
+  atEnds: "wrap",
+  opensAt: "first",
+  blinks: null,
+  from,
+  walked: false,
+});
+
 /** A place a code stands at: the same code may stand on several pages. */
 export const seenAt = (page: number, code: string): string => `${page} ${code}`;
 

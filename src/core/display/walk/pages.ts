@@ -224,18 +224,7 @@ function* findOut(hand: Hand, page: number, index: number, entry: SeenEntry): As
   const { shown } = hand;
   if (isMenu(shown) && meaning.kind !== "exit" && codeIn(shown) !== entry.code) {
     const opened = hand.model.pages.length;
-    hand.model.pages.push({
-      first: codeIn(shown) ?? "",
-      name: entry.code,
-      entries: [],
-      stood: new Set<string>(),
-      times: new Map<string, number>(),
-      atEnds: "wrap",
-      opensAt: "first",
-      blinks: null,
-      from: { kind: "entry", page },
-      walked: false,
-    });
+    hand.model.pages.push(newPage(entry.code, codeIn(shown) ?? "", { kind: "entry", page }));
     place.entries[index] = { kind: "page", code: entry.code, page: opened };
     hand.where = { at: "menu", page: opened, index: 0 };
     return;

@@ -1,6 +1,6 @@
 /** Finding the keys that open a menu: chords tried right after power-on, where they do least harm. */
 import type { Hand } from "./hand";
-import { noteEffect, type Place, type WayIn } from "./model";
+import { newPage, noteEffect, type Place, type WayIn } from "./model";
 import type { Answer, Asking, Press, Seen } from "./questions";
 
 /** Chords are held so long at first, and longer where none was found, ms. */
@@ -122,18 +122,7 @@ export function addRoot(hand: Hand, way: WayIn): void {
   hand.where = { at: "menu", page, index: 0 };
   // Other keys that open a menu known already.
   if (known >= 0) return;
-  model.pages.push({
-    first,
-    name: page === 0 ? "Settings" : `Settings ${page + 1}`,
-    entries: [],
-    stood: new Set<string>(),
-    times: new Map<string, number>(),
-    atEnds: "wrap",
-    opensAt: "first",
-    blinks: null,
-    from: { kind: "keys", way },
-    walked: false,
-  });
+  model.pages.push(newPage(page === 0 ? "Settings" : `Settings ${page + 1}`, first, { kind: "keys", way }));
 }
 
 export const pageId = (page: number): string => `page-${page + 1}`;

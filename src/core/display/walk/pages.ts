@@ -3,6 +3,7 @@ import type { Hand } from "./hand";
 import {
   countCode,
   dropEffect,
+  newPage,
   noteEffect,
   pressName,
   roleAt,

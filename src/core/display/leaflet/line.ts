@@ -64,14 +64,9 @@ function beliefOf(candidates: readonly Candidate[], chosen: Candidate | null): B
 }
 
 /** What speaks against its being told whole. */
-function gapsOf(
-  { segment, tokens }: Understood,
-  chosen: Candidate | null,
-  stated: string | null,
-  mostStated: boolean,
-): readonly Doubt[] {
+function gapsOf({ segment, tokens }: Understood, chosen: Candidate | null, mostStated: boolean): readonly Doubt[] {
   // Most lines state what the maker sets it to: where this one does not, something of it may be missing.
-  const lacks = stated === null && mostStated && !tokens.readOnly;
+  const lacks = tokens.stated === null && mostStated && !tokens.readOnly;
   const isBroken =
     mayBeModified(tokens.name) ||
     tokens.noIdea ||
@@ -82,21 +77,14 @@ function gapsOf(
   // A number nobody can place may change what all the others mean.
   return [
     ...(isBroken ? (["may-be-incomplete"] as const) : []),
-    ...(unreadOf(tokens, stated).length > 0 ? (["numbers-left-over"] as const) : []),
+    ...(tokens.unread.length > 0 ? (["numbers-left-over"] as const) : []),
   ];
 }
 
-const unreadOf = ({ unread }: Tokens, stated: string | null): readonly string[] =>
-  unread.filter((number) => number !== stated);
-
 /** A line put together from all that is known of it. */
-export function lineOf(
-  understood: Understood,
-  chosen: Candidate | null,
-  stated: string | null,
-  mostStated: boolean,
-): ReadLine {
+export function lineOf(understood: Understood, chosen: Candidate | null, mostStated: boolean): ReadLine {
   const { segment, tokens, candidates } = understood;
+  const { stated } = tokens;
   const belief = beliefOf(candidates, chosen);
   const shape: Shaped = belief.setting
     ? shaped(belief.setting, tokens)
@@ -105,7 +93,7 @@ export function lineOf(
   const isFixed = tokens.readOnly && !belief.setting;
   const ofMaker: readonly Doubt[] =
     stated === null ? (isFixed ? [] : ["no-default"]) : raw === null ? ["default-not-in-range"] : [];
-  const doubts = [...belief.doubts, ...shape.doubts, ...ofMaker, ...gapsOf(understood, chosen, stated, mostStated)];
+  const doubts = [...belief.doubts, ...shape.doubts, ...ofMaker, ...gapsOf(understood, chosen, mostStated)];
   const taken = doubts.reduce((now, doubt) => now * (TAKES[doubt] ?? 1), belief.confidence);
   const confidence = doubts.some((doubt) => GAPS.has(doubt)) ? Math.min(taken, MOST_WITH_GAPS) : taken;
   const setting = shape.encoding.setting === null ? null : belief.setting;
@@ -120,7 +108,7 @@ export function lineOf(
     factoryRaw: raw,
     doubts,
     because: distinct(belief.because),
-    tokens: { ...tokens, stated, unread: unreadOf(tokens, stated) },
+    tokens,
   };
 }
 

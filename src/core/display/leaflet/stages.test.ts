@@ -1,5 +1,6 @@
 // Each stage of the reader alone: data in, data out.
 import { describe, expect, it } from "vitest";
+import { withStated } from "./makersValue";
 import { candidatesOf } from "./meanings";
 import { folded, normalised } from "./normalise";
 import { segmented } from "./segment";
@@ -107,6 +108,49 @@ describe("tokens", () => {
     expect(tokensOf("Light 1-5, 40, default 3").unread).toEqual(["40"]);
     expect(tokensOf("Light 1-5, mine 3").isOwn).toBe(true);
     expect(tokensOf("Wheel: 20, 24,").isCutOff).toBe(true);
+  });
+});
+
+describe("the maker's value of a text as a whole", () => {
+  const statedIn = (texts: readonly string[], leftOver: readonly string[] = [], defaults = new Map<string, string>()) =>
+    withStated(
+      texts.map((text, i) => ({ code: `${i + 1}`, tokens: tokensOf(text) })),
+      { defaults, leftOver },
+    );
+  it("is the one number most lines have beside their range, and within it", () => {
+    const told = statedIn(["Light 1-5 ; 3", "Sleep 1-60 ; 10", "Magnets 1-6 ; 1", "Wheel 16-29"]);
+    expect(told.map(({ stated }) => stated)).toEqual(["3", "10", "1", null]);
+    expect(statedIn(["Light 1-5 ; 3", "Sleep 1-60 ; 90", "Magnets 1-6"]).map(({ stated }) => stated)).toEqual([
+      null,
+      null,
+      null,
+    ]);
+  });
+  it("is never what somebody says of his own display", () =>
+    expect(
+      statedIn(["Light 1-5, mine 3", "Sleep 1-60, mine 10", "Magnets 1-6, mine 1"]).map(({ stated }) => stated),
+    ).toEqual([null, null, null]));
+  it("stands behind the step where a legend says so, and the step is kept", () => {
+    const texts = ["Cut-off: 28-42 / 0.5 / 31", "Wheel: 900-2400 / 5 / 2100", "Light: 1-5 / 1 / 3"];
+    const told = statedIn(texts, ["Range / step / delivered"]);
+    expect(told.map(({ stated, span, unread }) => [stated, span?.step, unread.length])).toEqual([
+      ["31", 0.5, 0],
+      ["2100", 5, 0],
+      ["3", 1, 0],
+    ]);
+    // Without a legend nobody knows which is which.
+    expect(statedIn(texts).map(({ stated }) => stated)).toEqual([null, null, null]);
+  });
+  it("is what a list of its own says, unless the line says it itself", () => {
+    const told = statedIn(
+      ["Light 1-5", "Sleep 1-60, default 10"],
+      [],
+      new Map([
+        ["1", "3"],
+        ["2", "20"],
+      ]),
+    );
+    expect(told.map(({ stated }) => stated)).toEqual(["3", "10"]);
   });
 });
 

@@ -68,8 +68,11 @@ export function untabled(text: string): string {
     .join("\n");
 }
 
+/** What may stand behind the range of a line. */
+export type Slot = "step" | "default";
+
 /** Step and maker's value in the order a row of headings without cells names them. */
-export const slotsIn = (row: string): readonly ("step" | "default")[] =>
+export const slotsIn = (row: string): readonly Slot[] =>
   (["step", "default"] as const)
     .flatMap((slot) => {
       const at = folded(row).search(new RegExp(`(?<![\\p{L}])(?:${anyHeading(slot)})(?![\\p{L}])`, "u"));

@@ -1,0 +1,73 @@
+/** The maker's value of each line where its own text does not call it so: in a list apart, or in a column of its own. */
+import { typedNumber } from "../../units/typedNumber";
+import type { Segmented } from "./segment";
+import { slotsIn, type Slot } from "./table";
+import type { Tokens } from "./tokens";
+
+/** Most of the lines have to have the same numbers more, before they count for what no word calls them. */
+const MOST_LIKE_THAT = 0.6;
+/** Fewer lines than this make no column. */
+const FEWEST_LINES = 3;
+
+/** What a row that explains the others says stands behind each range: "range / step / as delivered". */
+function legendOf(rows: readonly string[]): readonly Slot[] {
+  for (const row of rows) {
+    const slots = slotsIn(row);
+    if (slots.length === 2) return slots;
+  }
+  return ["default"];
+}
+
+export const hasValues = ({ span, options, listed }: Tokens): boolean =>
+  span !== null || options.length > 0 || listed.length > 0;
+
+/** Whether a range can be gone through in such steps. */
+function isStep({ span }: Tokens, told: string): boolean {
+  if (span === null) return false;
+  const steps = (span.max - span.min) / typedNumber(told);
+  return steps >= 1 && Math.abs(steps - Math.round(steps)) < 1e-6;
+}
+
+function isWithin({ span, options, listed }: Tokens, told: string): boolean {
+  const value = typedNumber(told);
+  if (span) return value >= span.min && value <= span.max;
+  return options.some(({ raw, shows }) => raw === value || shows === told) || listed.includes(told);
+}
+
+/** A line whose numbers left over are what a legend says, or the one number every line has; null where they are not. */
+function inColumn(tokens: Tokens, legend: readonly Slot[]): Tokens | null {
+  const { unread, span } = tokens;
+  if (tokens.stated !== null || tokens.isOwn || unread.length === 0) return null;
+  // A line that has no steps leaves their place empty.
+  const slots = unread.length === legend.length ? legend : unread.length === 1 ? (["default"] as const) : [];
+  const value = unread[slots.indexOf("default")];
+  const step = unread[slots.indexOf("step")];
+  if (value === undefined || !isWithin(tokens, value)) return null;
+  if (step === undefined) return { ...tokens, stated: value, unread: [] };
+  return isStep(tokens, step) && span
+    ? { ...tokens, stated: value, span: { ...span, step: typedNumber(step) }, unread: [] }
+    : null;
+}
+
+/** What each line's text says, with the maker's value wherever the text as a whole tells it. */
+export function withStated(
+  lines: readonly { readonly code: string; readonly tokens: Tokens }[],
+  { defaults, leftOver }: Pick<Segmented, "defaults" | "leftOver">,
+): readonly Tokens[] {
+  const legend = legendOf(leftOver);
+  const told = lines.map(({ code, tokens }): Tokens => {
+    const apart = defaults.get(code);
+    return tokens.stated === null && apart !== undefined ? { ...tokens, stated: apart } : tokens;
+  });
+  const open = told.filter((tokens) => tokens.stated === null && hasValues(tokens));
+  const fitting = open.filter((tokens) => inColumn(tokens, legend) !== null);
+  const isColumn = open.length >= FEWEST_LINES && fitting.length >= open.length * MOST_LIKE_THAT;
+  return isColumn ? told.map((tokens) => inColumn(tokens, legend) ?? tokens) : told;
+}
+
+/** Whether most lines that tell values tell the maker's as well: one that does not may lack something. */
+export function mostAreStated(all: readonly Tokens[]): boolean {
+  const withValues = all.filter(hasValues);
+  const stated = withValues.filter((tokens) => tokens.stated !== null);
+  return withValues.length >= FEWEST_LINES && stated.length >= withValues.length * MOST_LIKE_THAT;
+}

@@ -1,4 +1,4 @@
-/** The maker's value of each line where its own text does not call it so: in a list apart, or in a column of its own. */
+/** The maker's value of a line where its own text does not call it so: in a list apart, or in a column of its own. */
 import { typedNumber } from "../../units/typedNumber";
 import type { Segmented } from "./segment";
 import { slotsIn, type Slot } from "./table";

@@ -162,7 +162,7 @@ const FRENCH: Grammar = {
   noIdea: ["aucune idee", "je ne sais pas"],
   readOnly: ["lecture seule", "non modifiable"],
   noEffect: ["reserve", "sans effet", "non utilise"],
-  line: ["parametre", "reglage", "ligne", "point", "menu"],
+  line: ["n°", "parametre", "reglage", "ligne", "point", "menu"],
   columns: {
     code: ["code", "ligne", "n°"],
     name: ["nom", "fonction", "designation", "description", "reglage"],

@@ -21,7 +21,8 @@ const { tuned, heldOut } = halves(TEXTS);
 
 describe("the leaflet reader on its texts", () => {
   it("is tried on texts of many shapes, in seven languages", () => {
-    expect(TEXTS.length).toBeGreaterThanOrEqual(70);
+    expect(TEXTS.length).toBeGreaterThanOrEqual(80);
+    expect(TEXTS.flatMap(({ truths }) => truths).length).toBeGreaterThanOrEqual(1000);
     expect(new Set(TEXTS.map(({ shape }) => shape)).size).toBeGreaterThanOrEqual(20);
     for (const language of ["en", "zh-en", "de", "fr", "es", "it", "nl"])
       expect(TEXTS.map((text) => text.language)).toContain(language);

@@ -1,5 +1,5 @@
 /** The maker's value of a line where its own text does not call it so: in a list apart, or in a column of its own. */
-import { typedNumber } from "../../units/typedNumber";
+import { typedDecimals, typedNumber } from "../../units/typedNumber";
 import type { Segmented } from "./segment";
 import { slotsIn, type Slot } from "./table";
 import type { Tokens } from "./tokens";
@@ -49,6 +49,16 @@ function inColumn(tokens: Tokens, legend: readonly Slot[]): Tokens | null {
     : null;
 }
 
+/** "1000/2400, default 2100": two numbers with the maker's value between them are the ends of a range, no list. */
+function asRange(tokens: Tokens): Tokens {
+  const { listed, stated } = tokens;
+  const [min = Number.NaN, max = Number.NaN] = listed.map(typedNumber);
+  const value = typedNumber(stated ?? "");
+  if (listed.length !== 2 || !(min < value && value < max)) return tokens;
+  const decimals = Math.max(...listed.map(typedDecimals));
+  return { ...tokens, listed: [], span: { min, max, step: null, decimals } };
+}
+
 /** What each line's text says, with the maker's value wherever the text as a whole tells it. */
 export function withStated(
   lines: readonly { readonly code: string; readonly tokens: Tokens }[],
@@ -62,7 +72,8 @@ export function withStated(
   const open = told.filter((tokens) => tokens.stated === null && hasValues(tokens));
   const fitting = open.filter((tokens) => inColumn(tokens, legend) !== null);
   const isColumn = open.length >= FEWEST_LINES && fitting.length >= open.length * MOST_LIKE_THAT;
-  return isColumn ? told.map((tokens) => inColumn(tokens, legend) ?? tokens) : told;
+  const stated = isColumn ? told.map((tokens) => inColumn(tokens, legend) ?? tokens) : told;
+  return stated.map(asRange);
 }
 
 /** Whether most lines that tell values tell the maker's as well: one that does not may lack something. */

@@ -62,7 +62,8 @@ export function normalised(text: string): string {
       .replace(/[‘’]/g, "'")
       .replace(/…/g, "...")
       // Dots that lead the eye to a column.
-      .replace(/(?:\s*\.){4,}\s*/g, " ; ")
+      .replace(/^([^\n]*?[^\n.\s])(?:[ \t]*\.){4,}[ \t]*/gm, "$1 : ")
+      .replace(/(?:[ \t]*\.){4,}[ \t]*/g, " ; ")
       .replace(/\s*÷\s*/g, " - ")
       .replace(/\|\||!!/g, "|")
       .replace(/^!/gm, "|")

@@ -60,7 +60,13 @@ function seriesOf(heads: readonly Head[]): readonly Series[] {
 function chosenHeads(text: string): { readonly heads: readonly Head[]; readonly scanned: boolean } {
   const all = headsOf(text);
   const series = seriesOf(all);
-  const best = [...series].sort((a, b) => b.weight - a.weight)[0];
+  // Banks of a few lines each are together one menu.
+  const inBanks = series.filter(
+    ({ kind, heads, weight }) => letterKind.test(kind) && heads.length >= 2 && weight >= 1.5,
+  );
+  const together = inBanks.reduce((sum, { weight }) => sum + weight, 0);
+  const heaviest = [...series].sort((a, b) => b.weight - a.weight);
+  const best = heaviest.find(({ kind, weight }) => letterKind.test(kind) || weight > together);
   if (!best || (best.heads.length < 2 && !letterKind.test(best.kind) && best.kind !== "#"))
     return { heads: [], scanned: false };
   if (!letterKind.test(best.kind)) return { heads: best.heads, scanned: false };

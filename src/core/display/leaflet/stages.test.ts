@@ -13,7 +13,7 @@ describe("the normaliser", () => {
     ["28,0–42,5 V", "28.0-42.5 V"],
     ["16, 18, 27,5, 28", "16, 18, 27.5, 28"],
     ["16,18,20,24", "16,18,20,24"],
-    ["1 ÷ 5 ........ 3", "1 - 5 ; 3"],
+    ["Light .... 1 ÷ 5 ........ 3", "Light : 1 - 5 ; 3"],
     ["from two to fifteen", "from 2 to 15"],
     ["zero is off, one is on", "0 is off, 1 is on"],
   ])("writes %s as %s", (from, to) => expect(normalised(from)).toBe(to));

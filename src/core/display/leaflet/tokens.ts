@@ -137,6 +137,8 @@ const UNMARKED = new RegExp(
   String.raw`(?<![\w.-])(\d{1,2})\s+([\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?)(?=\s*(?:[,;|)]|\/(?![hu]\b)|\s\d{1,2}\s|$|\.)|\s{2,})`,
   "gu",
 );
+/** "OFF=0 ON=1", "km/h = 0, mph = 1". */
+const WORD_EQUALS = /(?<![\p{L}\d])([\p{L}/]{1,14})\s*=\s*(\d{1,2})(?![\d.])/gu;
 /** "km/h (0) and mph (1)". */
 const BRACKETED = /([\p{L}/%][\p{L}/% ]{0,24}?)\s*\(\s*(\d)\s*\)/gu;
 
@@ -164,6 +166,9 @@ function optionsIn(flat: string, text: string): Found<readonly Option[]> | null 
     const last = matches.at(-1);
     return { value: options, at: [from, last ? last.index + last[0].length : from] };
   };
+  const equal = read(WORD_EQUALS, 2, 1);
+  if (equal && equal.value.length >= 2 && isRun(equal.value.map(({ raw }) => raw)))
+    return { ...equal, value: inOrder(equal.value) };
   const marked = read(MARKED, 1, 2);
   if (marked && marked.value.length >= 2 && isRun(marked.value.map(({ raw }) => raw)))
     return { ...marked, value: inOrder(marked.value) };
@@ -347,8 +352,11 @@ const blank = (text: string): string => " ".repeat(text.length);
 /** Numbers left over that are no part of a word, nor said of a level or of the walking pace. */
 const unreadIn = (flat: string): readonly string[] =>
   [...flat.matchAll(/(?<![\p{L}\d.])-?\d{1,4}(?:\.\d+)?(?!\d)/gu)]
-    .filter(({ index }) => !/(?:level|gear|step|pas|stufe|niveau|nivel|livello|stand)\s*$/.test(flat.slice(0, index)))
-    .map(([number]) => number);
+    .filter(({ index }) => !OF_LEVEL.test(flat.slice(0, index)))
+    // "0 = km" alone is an option nobody could place, and no value the maker sets.
+    .map(({ 0: number, index }) => (/^\s*=/.test(flat.slice(index + number.length)) ? `${number} =` : number));
+
+const OF_LEVEL = /(?:level|gear|step|pas|stufe|niveau|nivel|livello|stand)\s*$/;
 
 const dimensionsOf = (flat: string): ReadonlySet<Dimension> =>
   new Set(DIMENSIONS.flatMap(([dimension, pattern]) => (pattern.test(flat) ? [dimension] : [])));

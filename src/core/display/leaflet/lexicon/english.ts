@@ -2,6 +2,8 @@
 import type { Term } from "./terms";
 
 export const ENGLISH: readonly Term[] = [
+  ["throttleFromStandstill", 0.95, String.raw`\bthrottle\b.{0,12}\bfrom (?:a )?(?:rest|standstill|stop|zero)`],
+  ["throttleMode", -0.7, String.raw`\bfrom\b|\brest\b`],
   ["backlight", 0.65, String.raw`^\W*light(?:ing)?\b|\blighting of the (?:display|screen)`],
   ["backlight", -0.7, String.raw`\btail|\bbrake|\bauto\b`],
   ["assistLevels", 0.85, String.raw`\b(?:levels?|gears?) (?:number|count)\b|^\W*levels\b`],

@@ -4,7 +4,8 @@ import type { SettingKey } from "../settings";
 import { LEXICON, type Meaning } from "./lexicon";
 import { folded } from "./normalise";
 import { meaningsOf } from "./optionMeanings";
-import type { Dimension, Tokens } from "./tokens";
+import type { Dimension } from "./dimensions";
+import type { Tokens } from "./tokens";
 
 /** What speaks for a meaning and against it, each 0 to 1. */
 export interface Evidence {

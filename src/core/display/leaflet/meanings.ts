@@ -4,7 +4,8 @@ import { inDomain, SETTING_KEYS, SETTINGS, type SettingKey, type SettingUnit } f
 import { arePackVolts, areWheels, evidenceOf, toldByOptions, type Evidence } from "./evidence";
 import type { Meaning } from "./lexicon";
 import { meaningsOf } from "./optionMeanings";
-import type { Dimension, Tokens } from "./tokens";
+import type { Dimension } from "./dimensions";
+import type { Tokens } from "./tokens";
 
 export interface Candidate {
   readonly meaning: Meaning;

@@ -3,7 +3,7 @@ import { typedNumber } from "../../units/typedNumber";
 import { inDomain, SETTINGS, type SettingKey } from "../settings";
 import { VALUE_WORDS } from "./lexicon/values";
 import { folded, numberOf } from "./normalise";
-import type { Option } from "./tokens";
+import type { Option } from "./options";
 
 /** What each option stands for in a setting's own values; null where one is not understood or two are the same. */
 export function meaningsOf(

@@ -3,7 +3,9 @@ import { typedNumber } from "../../units/typedNumber";
 import type { Encoding } from "../profile";
 import { inDomain, SETTINGS, type SettingKey } from "../settings";
 import { meaningsOf } from "./optionMeanings";
-import type { Option, Span, Tokens } from "./tokens";
+import type { Option } from "./options";
+import type { Span } from "./ranges";
+import type { Tokens } from "./tokens";
 
 export type ShapeDoubt = "options-not-understood" | "no-range";
 

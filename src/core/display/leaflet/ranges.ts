@@ -1,0 +1,59 @@
+/** Ranges with their steps, and lists of numbers. */
+import { typedDecimals, typedNumber } from "../../units/typedNumber";
+import { anyOf } from "./grammar";
+import { N, UNIT, type Found } from "./pieces";
+
+export interface Span {
+  readonly min: number;
+  readonly max: number;
+  /** Null where the text states none. */
+  readonly step: number | null;
+  readonly decimals: number;
+}
+
+const SPAN = new RegExp(
+  String.raw`(?<![\w./,-]|\d\s)(${N})\s*${UNIT}\s*(?:-|~|\.{2,3}|(?:${anyOf("to")}|and|y|e|et|und|en)(?=\s))\s*(${N})(?!\d|[./-]\d)`,
+  "gu",
+);
+export const STEP = new RegExp(String.raw`(?:${anyOf("step")})\s*[:=]?\s*(\d+(?:\.\d+)?)`, "u");
+const CONJUNCTION = /\d\s*(?:and|y|e|et|und|en)\s*\d/;
+const BETWEEN = /\b(?:between|zwischen|entre|tra|tussen)\b/;
+
+export function spanIn(flat: string): Found<Span> | null {
+  for (const match of flat.matchAll(SPAN)) {
+    const [whole, low = "", high = ""] = match;
+    if (CONJUNCTION.test(whole) && !BETWEEN.test(flat.slice(0, match.index))) continue;
+    const [min, max] = [typedNumber(low), typedNumber(high)];
+    if (!(max > min)) continue;
+    const step = STEP.exec(flat)?.[1];
+    const decimals = Math.max(typedDecimals(low), typedDecimals(high), step ? typedDecimals(step) : 0);
+    return {
+      value: { min, max, step: step ? typedNumber(step) : null, decimals },
+      at: [match.index, match.index + whole.length],
+    };
+  }
+  return null;
+}
+
+const NUMBER = String.raw`\d{1,4}(?:\.\d+)?\s*${UNIT}(?![\p{L}\d])`;
+const MARKED_LIST = new RegExp(
+  String.raw`(?<![\w.-])${NUMBER}(?:\s*(?:[,/]\s*(?:(?:${anyOf("or")})\s)?|(?:${anyOf("or")})(?=\s))\s*${NUMBER})+`,
+  "u",
+);
+/** Numbers parted by blanks alone are a list from three on, from two where each has its unit. */
+const WITH_UNIT = String.raw`\d{1,4}(?:\.\d+)?\s*(?:v|a|inch(?:es)?|"|zoll)(?![\p{L}\d])`;
+const BLANK_LIST = new RegExp(
+  String.raw`(?<![\w.-])(?:${NUMBER}(?:[ ]+${NUMBER}){2,}|${WITH_UNIT}(?:[ ]+${WITH_UNIT})+)`,
+  "u",
+);
+
+/** Semicolons part the rows of a text as well: only a long list of them, told whole, is taken for one. */
+const SEMICOLON_LIST = new RegExp(String.raw`(?<![\w.-])${NUMBER}(?:\s*;\s*${NUMBER}){3,}`, "u");
+
+export function listIn(flat: string, isStated: boolean): Found<readonly string[]> | null {
+  const match = (isStated ? SEMICOLON_LIST.exec(flat) : null) ?? MARKED_LIST.exec(flat) ?? BLANK_LIST.exec(flat);
+  if (!match) return null;
+  const numbers = [...match[0].matchAll(/\d{1,4}(?:\.\d+)?/g)].map(([number]) => number);
+  const distinct = [...new Set(numbers)];
+  return distinct.length >= 2 ? { value: distinct, at: [match.index, match.index + match[0].length] } : null;
+}

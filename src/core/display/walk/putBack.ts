@@ -4,16 +4,12 @@
 import type { Hand } from "./hand";
 import { offTheLine, timeClosing } from "./leaving";
 import { roleAt, type SeenLine } from "./model";
-import { climb, codeIn, enterPage, goTo, goToLine, indexOfCode, isBelow } from "./nav";
+import { climb, enterPage, goTo, goToLine, isBelow } from "./nav";
+import { confirmHere, stepTo } from "./sweep";
 import type { Asking } from "./questions";
-import { allShown } from "./values";
-import { isMenu } from "./waysIn";
 
 /** Lines brought up again by a line put back are looked at in the next round. */
 const MOST_ROUNDS = 3;
-
-/** Steps tried at a line whose values nobody has seen. */
-const FEW_STEPS = 10;
 
 /** Every line a value was tried on shows again what it was found at; one that does not is told. */
 export function* putAllBack(hand: Hand): Asking<void> {
@@ -43,30 +39,13 @@ function* putBackOnce(hand: Hand): Asking<boolean> {
 
 /** The line in hand set to show this, confirmed where it blinks, and come back to where confirming goes on. */
 export function* setTo(hand: Hand, line: SeenLine, shows: string): Asking<boolean> {
-  const { page } = hand;
   if (hand.shown.kind !== "line" || hand.shown.code !== line.code) return false;
   if (hand.shown.shows === shows) return true;
+  const { page } = hand;
   if (page?.blinks) yield* hand.does("select", undefined, "comes-and-goes", null);
-  const all = line.values ? allShown(line.values) : [];
-  const ahead = all.indexOf(shows) - all.indexOf(hand.shown.kind === "line" ? hand.shown.shows : "");
-  const up = roleAt(hand.model, hand.place, "step-value", 1);
-  const down = roleAt(hand.model, hand.place, "step-value", -1);
-  const key = (line.atEnds === "stop" && ahead < 0) || !up ? (down ?? up) : up;
-  if (!key) return false;
-  for (let i = 0; i < Math.max(all.length, FEW_STEPS) && hand.shown.kind === "line" && hand.shown.shows !== shows; i++)
-    yield* hand.press(key.press, "comes-and-goes", null);
-  const is = hand.shown.kind === "line" && hand.shown.shows === shows;
-  if (!page?.blinks) return is;
-  const { where } = hand;
-  const seen = yield* hand.does("confirm-value", undefined, "comes-and-goes", null);
-  if (!seen || !isMenu(seen)) return false;
-  const at = indexOfCode(page, codeIn(seen));
-  if (at < 0) {
-    hand.where = { at: "elsewhere" };
-    return false;
-  }
-  if (where.at === "menu") hand.where = { ...where, index: at };
-  return is;
+  const is = yield* stepTo(hand, line, shows, "comes-and-goes");
+  if (page?.blinks) yield* confirmHere(hand);
+  return is && hand.where.at === "menu";
 }
 
 /** To a page of the menu, without losing what was changed on the way; false where nobody knows how. */

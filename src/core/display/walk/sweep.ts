@@ -1,7 +1,7 @@
 /** A line's values seen from end to end, and put back to what it showed. */
 import type { Hand } from "./hand";
 import { countCode, noteEffect, pressName, roleAt, type Effect, type Model, type SeenLine } from "./model";
-import { sameSeen, type Answer, type Asking, type Seen } from "./questions";
+import { sameSeen, type Answer, type Asking, type Purpose, type Seen } from "./questions";
 import { allShown, asEven, countOf, shownNumber, type Values } from "./values";
 
 /** Values typed one by one up to this many; a longer even scale is told by its ends. */
@@ -32,7 +32,7 @@ export function* sweepLine(hand: Hand, line: SeenLine): Asking<void> {
   line.sweptBy = pressName(first.press);
   line.changes = swept !== null && countOf(swept) > 1;
   if (swept && line.changes) line.values = up ? swept : reversed(swept);
-  yield* putBack(hand, line);
+  if (line.values) yield* stepTo(hand, line, line.found, "put-back");
   yield* end(hand, line, blinked);
   if (!wasTouched && shownBy(hand.shown) === line.found) hand.touched.delete(line.code);
 }
@@ -283,30 +283,36 @@ const order = (ring: readonly string[]): Values => {
   return asEven(shows) ?? { kind: "listed", shows };
 };
 
-/** Back to what it showed when it was found, the short way. */
-function* putBack(hand: Hand, line: SeenLine): Asking<void> {
-  const { values } = line;
-  const shown = shownBy(hand.shown);
-  if (!values || shown === null) return;
-  const all = allShown(values);
-  const [now, want] = [all.indexOf(shown), all.indexOf(line.found)];
-  if (now < 0 || want < 0 || now === want) return;
+/** Steps tried at a line whose values nobody has seen. */
+const FEW_STEPS = 10;
+/** More presses than this are one question: until it shows what it is to show. */
+const MOST_TAPS = 3;
+
+/** The value in hand stepped to what it is to show, the short way; whether it came there. */
+export function* stepTo(hand: Hand, line: SeenLine, shows: string, purpose: Purpose): Asking<boolean> {
+  const isThere = () => shownBy(hand.shown) === shows;
+  const from = shownBy(hand.shown);
+  if (from === null || isThere()) return from !== null;
+  const all = line.values ? allShown(line.values) : [];
+  const [now, want] = [all.indexOf(from), all.indexOf(shows)];
+  const [up, down] = [stepKey(hand, 1), stepKey(hand, -1)];
   const wraps = line.atEnds === "wrap";
   const ahead = wraps ? (want - now + all.length) % all.length : want - now;
   const behind = wraps ? all.length - ahead : -ahead;
-  const [up, down] = [stepKey(hand, 1), stepKey(hand, -1)];
-  const by = up && ahead >= 0 && (ahead <= behind || !down || !wraps) ? 1 : -1;
-  const key = by === 1 ? up : (down ?? up);
-  if (!key) return;
-  const target: Seen = blinkingAt(line, line.found, isBlinking(hand));
-  const times = by === 1 ? ahead : down ? Math.abs(behind) : ahead;
-  // One question however many presses: until it shows what it showed.
-  if (times > 3) {
-    yield { ask: "until", keys: key.press.keys, from: shown, shows: line.found };
-    hand.shown = target;
-    return;
+  const isKnown = now >= 0 && want >= 0;
+  const goesUp = up !== null && (!isKnown || (ahead >= 0 && (ahead <= behind || !down || !wraps)));
+  const key = goesUp ? up : (down ?? up);
+  if (!key) return false;
+  const times = !isKnown ? FEW_STEPS : goesUp || !down ? Math.abs(ahead) : Math.abs(behind);
+  if (isKnown && times > MOST_TAPS) {
+    yield { ask: "until", keys: key.press.keys, from, shows };
+    hand.shown = blinkingAt(line, shows, isBlinking(hand));
+    return true;
   }
-  for (let i = 0; i < times; i++) yield* hand.press(key.press, "put-back", i === times - 1 ? target : null);
+  const target = blinkingAt(line, shows, isBlinking(hand));
+  for (let i = 0; i < times && !isThere(); i++)
+    yield* hand.press(key.press, purpose, isKnown && i === times - 1 ? target : null);
+  return isThere();
 }
 
 const DIGITS = 10;

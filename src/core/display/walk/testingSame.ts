@@ -71,16 +71,25 @@ function isUnknown(model: Model, inferred: DisplayProfile, state: MenuState, sta
   });
 }
 
-/** A chord counts where it opens its menu: what else it does late nobody knows. */
-function inTime({ pages }: Model, { does, press }: Effect, onMs: number): boolean {
-  if (does === "nothing" || does.kind !== "open-page") return true;
+type When = "in-time" | "late" | "not-tried";
+
+/**
+ * When a chord is pressed: soon after power-on as far as it was tried, or late. Late it must open nothing; what else it
+ * does there nobody knows.
+ */
+function whenOf({ pages }: Model, { does, press }: Effect, onMs: number): When {
+  if (does === "nothing" || does.kind !== "open-page") return "in-time";
   const way = pages.flatMap(({ from }) =>
     from.kind === "keys" && from.way.press.keys.join() === press.keys.join() ? [from.way] : [],
   )[0];
-  if (!way || way.page !== null) return true;
-  if (way.afterMs !== null) return onMs > way.afterMs;
-  return way.withinMs === null || onMs < way.withinMs;
+  if (!way || way.page !== null) return "in-time";
+  if (way.afterMs !== null) return onMs > way.afterMs ? "in-time" : "not-tried";
+  if (way.withinMs === null || onMs < way.withinMs) return "in-time";
+  return onMs > LATE_MS ? "late" : "not-tried";
 }
+
+/** So long after power-on a chord was tried late. */
+const LATE_MS = 21_000;
 
 /** Plays random sequences of what was walked on both, and compares what is seen after each gesture. */
 export function sameBehaviour(
@@ -100,12 +109,13 @@ export function sameBehaviour(
   for (let n = 0; n < sequences; n++) {
     let [a, b] = [atHome(hidden, raws), atHome(inferred, start)];
     const done: string[] = [];
+    let wasLate = false;
     for (let i = 0; i < length; i++) {
       const line = lineAt(inferred, b);
       const code = inferred.lines[line]?.code ?? "";
       const onMs = Math.min(a.sincePowerOnMs, b.sincePowerOnMs);
       const here = walkedHere(model, b)
-        .filter((effect) => inTime(model, effect, onMs))
+        .filter((effect) => whenOf(model, effect, onMs) !== "not-tried")
         .filter(
           ({ does }) =>
             does === "nothing" || (does.kind !== "step-value" && does.kind !== "select") || line < 0 || swept.has(code),
@@ -117,6 +127,7 @@ export function sameBehaviour(
       ];
       const chosen = here[Math.floor(random() * here.length)];
       const chance = random();
+      const isPressed = chosen !== undefined && chance >= 0.06;
       const inputs = !chosen || chance < 0.03 ? cut : chance < 0.06 ? [close] : inputsOf(chosen.press, chosen.holdMs);
       done.push(
         !chosen || chance < 0.03
@@ -128,8 +139,12 @@ export function sameBehaviour(
       [a, b] = [playAll(hidden, a, inputs), playAll(inferred, b, inputs)];
       steps += 1;
       const [seen, expected] = [seenIn(viewOf(hidden, a)), seenIn(viewOf(inferred, b))];
-      if (sameSeen(seen, expected)) continue;
-      if (isUnknown(model, inferred, b, start)) {
+      const isLate = isPressed && whenOf(model, chosen, onMs) === "late";
+      if (sameSeen(seen, expected)) {
+        wasLate ||= isLate;
+        continue;
+      }
+      if (wasLate || isUnknown(model, inferred, b, start)) {
         unknown += 1;
         break;
       }

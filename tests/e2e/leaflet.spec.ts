@@ -56,8 +56,11 @@ for (const [shape, file, means] of SHAPES)
   });
 
 test("nothing the text states is lost by correcting, leaving, coming back and taking twice", async ({ page }) => {
-  const text =
-    "m1  Handle function, 1 = off, 0 = on, default 1\nm2  Something 10 - 45, default 25\nm3  Screen light 1-5, default 3";
+  const text = [
+    "m1  Handle function, 1 = off, 0 = on, default 1",
+    "m2  Something 10 - 45, default 25",
+    "m3  Screen light 1-5, default 3",
+  ].join("\n");
   await describe(page, "Twice taken");
   await paste(theText(page), text);
   await expect(main(page)).toContainText("3 lines found");

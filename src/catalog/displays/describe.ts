@@ -2,6 +2,7 @@
 import {
   FORMAT,
   FORMAT_VERSION,
+  plainRule,
   type Conditions,
   type Deed,
   type DisplayKey,
@@ -32,15 +33,7 @@ const rule = (
   does: Deed | Deed["kind"],
   extras: RuleExtras,
 ): KeyRule => ({
-  on,
-  pages: null,
-  editing: null,
-  infoLine: null,
-  sincePowerOn: null,
-  wheelStill: false,
-  keys: keys.split("+"),
-  gesture,
-  does: typeof does === "string" ? plainDeed(does) : does,
+  ...plainRule(on, keys.split("+"), gesture, typeof does === "string" ? plainDeed(does) : does),
   ...extras,
 });
 

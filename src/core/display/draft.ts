@@ -4,6 +4,7 @@
 import type { ReadLine } from "./leaflet";
 import { lineAs, newLine } from "./lines";
 import { asSeen, seenAs } from "./meaning";
+import { plainCap, plainNumber, unknownScale } from "./newEncodings";
 import {
   FORMAT,
   FORMAT_VERSION,
@@ -116,32 +117,7 @@ const claimOf = ({ code, text, setting }: ReadLine, confidence: number, chosen: 
 /** The encoding a setting usually has, to begin with: common practice, no source. */
 export function usualEncoding(setting: SettingKey): Encoding {
   const { domain, unit } = SETTINGS[setting];
-  const plain = (rawMin: number, rawMax: number, perRaw = 1, decimals = 0): Encoding => ({
-    kind: "number",
-    setting,
-    rawMin,
-    rawMax,
-    rawStep: 1,
-    perRaw,
-    offset: 0,
-    shownPer: perRaw,
-    shownOffset: 0,
-    decimals,
-    special: [],
-  });
-  if (setting === "assistCapKmh" || setting === "throttleCapKmh")
-    return {
-      kind: "speed-cap",
-      setting,
-      heldIn: "kmh",
-      rawMin: 10,
-      rawMax: 50,
-      uncappedRaw: null,
-      uncappedShows: null,
-      basis: "unknown",
-      endsThrottle: false,
-      lowersPower: false,
-    };
+  if (setting === "assistCapKmh" || setting === "throttleCapKmh") return plainCap(setting, 10, 50);
   if (setting === "circumferenceMm")
     return {
       kind: "wheel-code",
@@ -175,12 +151,11 @@ export function usualEncoding(setting: SettingKey): Encoding {
       setting,
       options: [24, 36, 48, 52].map((means) => ({ raw: means, shows: String(means), means })),
     };
-  if (unit === "share")
-    return { kind: "unknown-scale", setting, rawMin: 1, rawMax: 5, larger: "unknown", noneRaw: null, measured: [] };
-  if (unit === "V") return plain(28, 48);
-  if (unit === "A") return plain(5, 25);
+  if (unit === "share") return unknownScale(setting, 1, 5);
+  if (unit === "V") return plainNumber(setting, 28, 48);
+  if (unit === "A") return plainNumber(setting, 5, 25);
   const min = Math.max(0, Math.ceil(domain.min));
-  return plain(min, Math.min(Math.floor(domain.max), min + 20));
+  return plainNumber(setting, min, Math.min(Math.floor(domain.max), min + 20));
 }
 
 /** A line nobody has looked at yet: its values are a guess. */

@@ -98,6 +98,7 @@ export {
 export { chooseClaim, CLAIM_CONFIDENCE, claimState } from "./claims";
 export { isUnsure } from "./unsure";
 export { lineAsSaid, lineFromLeaflet, meaning, meaningless, newProfile, usualEncoding, withLineAt } from "./draft";
+export { plainRule } from "./rules";
 export { takenInto } from "./taking";
 export {
   acceptedMeanings,

@@ -5,6 +5,7 @@ import {
   FORMAT_VERSION,
   isShown,
   linesOf,
+  plainRule,
   rawValues,
   ruleActs,
   type DisplayProfile,
@@ -136,15 +137,7 @@ const rule = (
   does: KeyRule["does"],
   extras: Partial<KeyRule> = {},
 ): KeyRule => ({
-  on,
-  pages: null,
-  editing: null,
-  infoLine: null,
-  sincePowerOn: null,
-  wheelStill: false,
-  keys: keys.split("+"),
-  gesture,
-  does,
+  ...plainRule(on, keys.split("+"), gesture, does),
   ...extras,
 });
 const tapped: KeyRule["gesture"] = { kind: "tap" };

@@ -11,13 +11,16 @@ import * as say from "@/words/screens/workbench/leafletPanel";
 
 const NOTHING_READ: LeafletReading = { lines: [], leftOver: [] };
 
-/** What the technician has said lines set, by code; "" stands for not known. */
+/** What the technician has said lines set, by what they were said of; "" stands for not known. */
 type Said = Readonly<Record<string, SettingKey | "">>;
+
+/** What was said of a line holds as long as the text says the same of it. */
+const saidOf = ({ code, text }: ReadLine): string => `${code} ${text}`;
 
 /** Lines as they were read, or as the technician says: what the text tells of their values stays. */
 const proposedOf = ({ lines }: LeafletReading, said: Said): readonly ReadLine[] =>
   lines.map((read) => {
-    const own = said[read.code];
+    const own = said[saidOf(read)];
     return own === undefined ? read : readAs(read, own === "" ? null : own);
   });
 
@@ -30,7 +33,7 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
   const tell = useTell();
   const reading = progress.result ?? NOTHING_READ;
   const proposed = proposedOf(reading, said);
-  const isSaid = ({ code }: ReadLine) => said[code] !== undefined;
+  const isSaid = (read: ReadLine) => said[saidOf(read)] !== undefined;
   const sure = proposed.filter((read) => read.sureness === "sure" || isSaid(read)).length;
   const takeAll = () => {
     // Lines the reader only guesses at come in as guesses: what they set stands, as a claim nobody has chosen.
@@ -77,7 +80,7 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
                 key={read.code}
                 read={read}
                 isSaid={isSaid(read)}
-                onSay={(setting) => keepSaid(JSON.stringify({ ...said, [read.code]: setting }))}
+                onSay={(setting) => keepSaid(JSON.stringify({ ...said, [saidOf(read)]: setting }))}
               />
             ))}
           </ul>

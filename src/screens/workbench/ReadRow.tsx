@@ -6,21 +6,7 @@ import { SETTING_NAMES } from "@/words";
 import { DOUBT_WORDS, FOREIGN_WORDS, SURENESS_WORDS } from "@/words/profiles";
 import * as say from "@/words/screens/workbench/readRow";
 
-/** What the text says a line can show, before anything is taken. */
-function valuesText({ tokens }: ReadLine): string {
-  const { span, options, listed, noneAt } = tokens;
-  const decimals = span?.decimals ?? 0;
-  const range = span ? say.range(span.min.toFixed(decimals), span.max.toFixed(decimals)) : "";
-  const parts = [
-    range,
-    span?.step ? say.step(span.step) : "",
-    listed.join(" · "),
-    options.map((each) => say.option(each.shows, each.text)).join(" · "),
-    noneAt === null ? "" : say.none(String(noneAt)),
-  ].filter((part) => part !== "");
-  return parts.length > 0 ? parts.join("; ") : say.noValues;
-}
-
+const COLUMNS = "sm:grid-cols-[minmax(4.5rem,9rem)_minmax(0,1fr)_minmax(0,14rem)]";
 const SIGNS = { sure: "done", guess: "caution", unknown: "unknown" } as const;
 
 /** One line as it was read, how sure, and what the technician says it is. */
@@ -34,14 +20,13 @@ export function ReadRow({
   readonly onSay: (setting: SettingKey | "") => void;
 }) {
   const { code, text, setting, foreign, sureness, confidence, doubts, because, encoding, factoryRaw } = read;
-  const told = doubts.filter((doubt) => !isSaid || (doubt !== "no-setting" && doubt !== "two-settings"));
   return (
-    <li className="grid grid-cols-[minmax(4.5rem,9rem)_minmax(0,1fr)_minmax(0,14rem)] gap-x-4 border-t border-rule py-2 max-sm:grid-cols-1">
+    <li className={`grid gap-x-4 border-t border-rule py-2 max-sm:grid-cols-1 ${COLUMNS}`}>
       <strong className="min-w-0 pt-2 hyphens-auto break-words">{code}</strong>
       <div className="min-w-0 pt-2">
         <p className="line-clamp-2 break-words text-quiet">{text}</p>
         <p className="mt-0.5 break-words">
-          {valuesText(read)}
+          {say.valuesText(read.tokens)}
           {factoryRaw === null ? "" : `; ${say.makersValue(shows(encoding, factoryRaw))}`}
         </p>
         <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[0.88rem]">
@@ -53,8 +38,8 @@ export function ReadRow({
           {!isSaid && because.length > 0 ? (
             <span className="text-quiet">{say.restsOn(because.slice(0, 3))}</span>
           ) : null}
-          {told.length > 0 ? (
-            <span className="text-quiet">{told.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span>
+          {doubts.length > 0 ? (
+            <span className="text-quiet">{doubts.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span>
           ) : null}
         </p>
       </div>

@@ -15,10 +15,8 @@ export type Dimension =
   | "hours";
 
 const DIMENSIONS: readonly (readonly [Dimension, RegExp])[] = [
-  [
-    "speed",
-    /\bkilomet\w+ (?:per|pro|par|por|all|a la|l|an|pe)\W? ?(?:hour|stunde|heure|hora|ora|uur)|\d\s*(?:km\/?[hu]|kmh|kph|mph)\b|\bkm\/[hu]\b|\b(?:mph|kmh|kph)\b/,
-  ],
+  ["speed", /\d\s*(?:km\/?[hu]|kmh|kph|mph)\b|\bkm\/[hu]\b|\b(?:mph|kmh|kph)\b/],
+  ["speed", /\bkilomet\w+ (?:per|pro|par|por|all|a la|l|an|pe)\W? ?(?:hour|stunde|heure|hora|ora|uur)/],
   ["volts", /\d\s*v(?:olts?)?\b|\bvolts?\b|\bin v\b/],
   ["amps", /\d\s*a(?:mp(?:ere)?s?)?\b(?!\s*\d)|\bamps?\b|\bampere\w*\b/],
   ["millimetres", /\d\s*mm\b|\bmm\b|millimet/],

@@ -78,7 +78,7 @@ export const areWheels = ({ span, listed, options }: Tokens): boolean =>
   listed.length >= FEWEST_WHEELS &&
   listed.every((each) => WHEEL_INCHES.has(typedNumber(each)));
 
-/** Whether the values told are nominal volts of packs, as far as any are. */
+/** Whether no value told is other than the nominal volts of a pack. */
 export const arePackVolts = ({ span, listed, options }: Tokens): boolean =>
   span === null && options.length === 0 && listed.every((each) => PACK_VOLTS.has(typedNumber(each)));
 

@@ -38,10 +38,8 @@ const valueOf = (major: string, minor: string | undefined): number => Number(maj
 function atRows(text: string): Head[] {
   const flat = folded(text);
   const heads: Head[] = [];
-  const row = new RegExp(
-    String.raw`^(${BEFORE})${SAYS}${OPEN}(${KEYWORD()})?${OPEN}(?:${PREFIXED}|${BANKED}|(\d{1,3}))(?:${CLOSED}|${AFTER})`,
-    "gm",
-  );
+  const code = String.raw`(?:${PREFIXED}|${BANKED}|(\d{1,3}))`;
+  const row = new RegExp(`^(${BEFORE})${SAYS}${OPEN}(${KEYWORD()})?${OPEN}${code}(?:${CLOSED}|${AFTER})`, "gm");
   for (const match of flat.matchAll(row)) {
     const [whole, before = "", keyword, letters, dash, first, , second, bank, , point, plain] = match;
     const at = match.index;
@@ -145,12 +143,15 @@ function letterCodes(text: string): Head[] {
 /** What stands behind the name of a line: figures, a choice, or that it cannot be changed. */
 const LIKE_VALUES = new RegExp(String.raw`\d|\/|,|\b(?:on|off|${anyOf("readOnly")}|${anyOf("or")})\b`);
 
+const BULLET = String.raw`[ \t]*(?:[-*•·][ \t]*)?`;
+const NAME = String.raw`(\p{L}[\p{L}\p{N} _./'-]{1,40}?)`;
+const BEHIND_NAME = String.raw`(?::|\||\t|=|[ \t]{3,}|[ \t]-[ \t])`;
+
 /** Words before a colon or a wide gap, where what follows looks like values. */
 function wordHeads(text: string): Head[] {
   const heads: Head[] = [];
   const seen = new Set<string>();
-  const row =
-    /^[ \t]*(?:[-*•·][ \t]*)?(\p{L}[\p{L}\p{N} _./'-]{1,40}?)[ \t]*(?::|\||\t|=|[ \t]{3,}|[ \t]-[ \t])[ \t]*(?=(\S.*)$)/gmu;
+  const row = new RegExp(`^${BULLET}${NAME}[ \\t]*${BEHIND_NAME}[ \\t]*(?=(\\S.*)$)`, "gmu");
   for (const match of text.matchAll(row)) {
     const [whole, name = "", values = ""] = match;
     if (!LIKE_VALUES.test(folded(values)) || seen.has(name)) continue;

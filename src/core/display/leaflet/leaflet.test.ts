@@ -76,8 +76,8 @@ describe("a text that was copied, scanned and forwarded", () => {
   });
   it("of any length or none comes to an end", () => {
     expect(readLeaflet(longText(TEXTS, 100_000)).lines.length).toBeGreaterThan(100);
-    for (const text of ["", "\n\n", "|||", "1", "😀", "a".repeat(5000), "1: 2: 3: 4", "-----\n=====", "0 0 0 0", "(1)"])
-      expect(() => readLeaflet(text)).not.toThrow();
+    const odd = ["", "\n\n", "|||", "1", "😀", "1: 2: 3: 4", "-----\n=====", "0 0 0 0", "(1)"];
+    for (const text of [...odd, "a".repeat(5000)]) expect(() => readLeaflet(text)).not.toThrow();
   });
 });
 

@@ -2,7 +2,7 @@
 import type { SettingKey } from "../settings";
 import { SURE_FROM } from "../unsure";
 import { isSetting, type Candidate } from "./meanings";
-import { rawOfShown, type Doubt, type ReadLine } from "./readLine";
+import { GAPS, rawOfShown, type Doubt, type ReadLine } from "./readLine";
 import { mayBeModified } from "./modifiers";
 import type { Foreign } from "./lexicon/terms";
 import type { Segment } from "./segment";
@@ -30,9 +30,6 @@ const TAKES: Readonly<Partial<Record<Doubt, number>>> = {
   "no-range": 0.7,
   "default-not-in-range": 0.7,
 };
-/** Doubts that leave a line a guess at most. */
-const GAPS: ReadonlySet<Doubt> = new Set(["may-be-incomplete", "numbers-left-over"]);
-
 interface Belief {
   readonly setting: SettingKey | null;
   readonly foreign: Foreign | null;
@@ -67,7 +64,10 @@ function beliefOf(candidates: readonly Candidate[], chosen: Candidate | null): B
 function gapsOf({ segment, tokens }: Understood, chosen: Candidate | null, mostStated: boolean): readonly Doubt[] {
   // Most lines state what the maker sets it to: where this one does not, something of it may be missing.
   const lacks = tokens.stated === null && mostStated && !tokens.readOnly;
+  // Where lines go by codes, what stands for a word on the display is not told.
+  const isUnmarked = segment.name === null && tokens.options.some(({ shows }) => !/\d/.test(shows));
   const isBroken =
+    isUnmarked ||
     mayBeModified(tokens.name) ||
     tokens.noIdea ||
     tokens.isCutOff ||

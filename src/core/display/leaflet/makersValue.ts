@@ -34,18 +34,27 @@ function isWithin({ span, options, listed }: Tokens, told: string): boolean {
   return options.some(({ raw, shows }) => raw === value || shows === told) || listed.includes(told);
 }
 
+/** "/ / 0": a place between two strokes with nothing in it. */
+const EMPTY_PLACE = /([/|;])\s*\1/;
+
 /** A line whose numbers left over are what a legend says, or the one number every line has; null where they are not. */
 function inColumn(tokens: Tokens, legend: readonly Slot[]): Tokens | null {
   const { unread, span } = tokens;
   if (tokens.stated !== null || tokens.isOwn || unread.length === 0) return null;
   // A line that has no steps leaves their place empty.
-  const slots = unread.length === legend.length ? legend : unread.length === 1 ? (["default"] as const) : [];
+  const isLeftEmpty = unread.length === 1 && EMPTY_PLACE.test(tokens.whole);
+  const slots = unread.length === legend.length ? legend : isLeftEmpty ? (["default"] as const) : [];
   const value = unread[slots.indexOf("default")];
   const step = unread[slots.indexOf("step")];
   if (value === undefined || !isWithin(tokens, value)) return null;
   if (step === undefined) return { ...tokens, stated: value, unread: [] };
   return isStep(tokens, step) && span
-    ? { ...tokens, stated: value, span: { ...span, step: typedNumber(step) }, unread: [] }
+    ? {
+        ...tokens,
+        stated: value,
+        span: { ...span, step: typedNumber(step), decimals: Math.max(span.decimals, typedDecimals(step)) },
+        unread: [],
+      }
     : null;
 }
 
@@ -69,9 +78,9 @@ export function withStated(
     const apart = defaults.get(code);
     return tokens.stated === null && apart !== undefined ? { ...tokens, stated: apart } : tokens;
   });
-  const open = told.filter((tokens) => tokens.stated === null && hasValues(tokens));
-  const fitting = open.filter((tokens) => inColumn(tokens, legend) !== null);
-  const isColumn = open.length >= FEWEST_LINES && fitting.length >= open.length * MOST_LIKE_THAT;
+  const withValues = told.filter(hasValues);
+  const fitting = withValues.filter((tokens) => inColumn(tokens, legend) !== null);
+  const isColumn = withValues.length >= FEWEST_LINES && fitting.length >= withValues.length * MOST_LIKE_THAT;
   const stated = isColumn ? told.map((tokens) => inColumn(tokens, legend) ?? tokens) : told;
   return stated.map(asRange);
 }

@@ -22,6 +22,8 @@ const MODIFIERS: readonly string[] = [
   "uberspannung",
   "schiebehilfe",
   "accelerateur",
+  "poignee",
+  "gachette",
   "surtension",
   "acelerador",
   "sobretension",

@@ -10,12 +10,12 @@ export interface Option {
 }
 
 const MARK = String.raw`\s*(?:=>|->|=|:|-(?=\s*[\p{L}])|(?:${anyOf("stands")})(?![\p{L}]))\s*`;
-const NEXT = String.raw`(?=\s*(?:[,;|)]|\(\s*\d+\s*\)|\/\s*\d|\.(?:\s|$)|$|\s(?:${anyOf("or")})\s+\d{1,2}\b|\s\d{1,2}${MARK}))`;
+const NEXT_OPTION = String.raw`\/\s*\d|\s(?:${anyOf("or")})\s+\d{1,2}\b|\s\d{1,2}${MARK}`;
+const NEXT = String.raw`(?=\s*(?:[,;|)]|\(\s*\d+\s*\)|\.(?:\s|$)|$|${NEXT_OPTION}))`;
 const MARKED = new RegExp(String.raw`(?<![\w.-])(\d{1,2})${MARK}((?:[^,;|)(]|\((?!\s*\d+\s*\)))*?)${NEXT}`, "gu");
-const UNMARKED = new RegExp(
-  String.raw`(?<![\w.-])(\d{1,2})\s+([\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?)(?=\s*(?:[,;|)]|\/(?![hu]\b)|\s\d{1,2}\s|$|\.)|\s{2,})`,
-  "gu",
-);
+const UNMARKED_TEXT = String.raw`[\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?`;
+const UNMARKED_END = String.raw`(?=\s*(?:[,;|)]|\/(?![hu]\b)|\s\d{1,2}\s|$|\.)|\s{2,})`;
+const UNMARKED = new RegExp(String.raw`(?<![\w.-])(\d{1,2})\s+(${UNMARKED_TEXT})${UNMARKED_END}`, "gu");
 /** "OFF=0 ON=1", "km/h = 0, mph = 1". */
 const WORD_EQUALS = /(?<![\p{L}\d])([\p{L}/]{1,14})\s*=\s*(\d{1,2})(?![\d.])/gu;
 /** "km/h (0) and mph (1)". */
@@ -64,8 +64,9 @@ const inOrder = (options: readonly Option[]): readonly Option[] => [...options].
 const PARALLEL = /(\d(?:\/\d)+)\s*(?:=|:|for|fur|pour|para|per|voor)\s*(\d+(?:\/\d+)+)/;
 
 /** "KM/MILE 0/1", "km or miles, 0 or 1": two words, then the two numbers they stand for. */
+const EITHER = String.raw`\s*(?:\/|\s(?:${anyOf("or")})\s)\s*`;
 const TWO_AND_TWO = new RegExp(
-  String.raw`(?<![\p{L}])([\p{L}/]{1,12}?)\s*(?:\/|\s(?:${anyOf("or")})\s)\s*([\p{L}/]{1,12})[\s,:(]+0\s*(?:\/|\s(?:${anyOf("or")})\s)\s*1(?![\d.])`,
+  String.raw`(?<![\p{L}])([\p{L}/]{1,12}?)${EITHER}([\p{L}/]{1,12})[\s,:(]+0${EITHER}1(?![\d.])`,
   "u",
 );
 
@@ -93,8 +94,9 @@ export const optionsIn = (flat: string, text: string): Found<readonly Option[]> 
   parallelIn(flat) ?? twoAndTwoIn(flat) ?? onesIn(flat, text);
 
 /** Words a menu shows for its values: "on / off", "km/h or mph". */
+const WORD = String.raw`(?:km\/[hu]|[\p{L}]{2,12})`;
 const WORD_LIST = new RegExp(
-  String.raw`(?<![\p{L}\d/])((?:km\/[hu]|[\p{L}]{2,12})(?:\s*(?:\/(?=\s)|[,|]|(?:${anyOf("or")})(?=\s))\s*(?:km\/[hu]|[\p{L}]{2,12}))+)`,
+  String.raw`(?<![\p{L}\d/])(${WORD}(?:\s*(?:\/(?=\s)|[,|]|(?:${anyOf("or")})(?=\s))\s*${WORD})+)`,
   "u",
 );
 

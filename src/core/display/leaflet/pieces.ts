@@ -2,8 +2,15 @@
 
 /** A number. */
 export const N = String.raw`-?\d{1,4}(?:\.\d+)?`;
+const UNITS = [
+  String.raw`km\/?[hu]|kmh|kph|mph`,
+  String.raw`v(?:olts?)?|a(?:mp(?:ere)?s?)?|w`,
+  String.raw`mm|inch(?:es)?|in|zoll|pouces?|pulgadas|pollici|"`,
+  String.raw`min(?:ut\w*)?|s(?:ec\w*)?|sek\w*|h`,
+  String.raw`%|°?c`,
+];
 /** Its unit, if any. */
-export const UNIT = String.raw`(?:km\/?[hu]|kmh|kph|mph|v(?:olts?)?|a(?:mp(?:ere)?s?)?|mm|inch(?:es)?|in|zoll|pouces?|pulgadas|pollici|"|min(?:ut\w*)?|s(?:ec\w*)?|sek\w*|%|w|°?c|h)?`;
+export const UNIT = `(?:${UNITS.join("|")})?`;
 
 /** Text a stage has understood, blanked so that the next does not read it again. */
 export const without = (text: string, ...spans: readonly (readonly [number, number])[]): string =>

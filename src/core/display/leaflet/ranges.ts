@@ -11,10 +11,8 @@ export interface Span {
   readonly decimals: number;
 }
 
-const SPAN = new RegExp(
-  String.raw`(?<![\w./,-]|\d\s)(${N})\s*${UNIT}\s*(?:-|~|\.{2,3}|(?:${anyOf("to")}|and|y|e|et|und|en)(?=\s))\s*(${N})(?!\d|[./-]\d)`,
-  "gu",
-);
+const THROUGH = String.raw`(?:-|~|\.{2,3}|(?:${anyOf("to")}|and|y|e|et|und|en)(?=\s))`;
+const SPAN = new RegExp(String.raw`(?<![\w./,-]|\d\s)(${N})\s*${UNIT}\s*${THROUGH}\s*(${N})(?!\d|[./-]\d)`, "gu");
 export const STEP = new RegExp(String.raw`(?:${anyOf("step")})\s*[:=]?\s*(\d+(?:\.\d+)?)`, "u");
 const CONJUNCTION = /\d\s*(?:and|y|e|et|und|en)\s*\d/;
 const BETWEEN = /\b(?:between|zwischen|entre|tra|tussen)\b/;

@@ -19,6 +19,9 @@ export type Doubt =
   | "numbers-left-over"
   | "may-be-incomplete";
 
+/** Doubts that something of a line may be missing or belong elsewhere, whatever it means. */
+export const GAPS: ReadonlySet<Doubt> = new Set(["may-be-incomplete", "numbers-left-over"]);
+
 export interface ReadLine {
   readonly code: string;
   /** What the leaflet calls it, as it stands there. */
@@ -54,6 +57,7 @@ export function readAs(read: ReadLine, setting: SettingKey | null): ReadLine {
   const shape = setting === null ? { encoding: unknownShape(tokens), doubts: [] } : shaped(setting, tokens);
   const raw = tokens.stated === null ? null : rawOfShown(shape.encoding, tokens.stated);
   const doubts: readonly Doubt[] = [
+    ...read.doubts.filter((doubt) => GAPS.has(doubt)),
     ...shape.doubts,
     ...(tokens.stated === null ? (["no-default"] as const) : raw === null ? (["default-not-in-range"] as const) : []),
   ];

@@ -121,6 +121,7 @@ export function segmented(pasted: string): Segmented {
   const { heads, scanned } = chosenHeads(text);
   const codes = heads.map(({ code }) => code);
   const pairsOf = pairReader(codes);
+  const like = codeWithin(codes);
   const defaults = new Map<string, string>();
   const before = text
     .slice(0, heads[0]?.at ?? text.length)
@@ -146,7 +147,7 @@ export function segmented(pasted: string): Segmented {
     }
     const said = told(taken, head);
     const name = head.kind === "words" ? head.code : null;
-    return { code: head.code, text: said, name, under: heading, isEntangled: holdsAnother(said, head, codes) };
+    return { code: head.code, text: said, name, under: heading, isEntangled: holdsAnother(said, head, codes, like) };
   });
   return { segments: withLongOnes(underParents(segments)), defaults, leftOver, scanned };
 }
@@ -177,21 +178,26 @@ function underParents(segments: readonly Segment[]): readonly Segment[] {
 
 /** "… Cruise control: on / off" behind the values of a line of words. */
 const NAME_WITHIN = /[)\p{L}\d]\s+\p{Lu}\p{L}+(?: \p{L}+){0,3}\s*:\s/u;
-/** "; No.01 …" begins another line. */
-const KEYWORD_WITHIN = new RegExp(String.raw`;\s*(?:${anyOf("line")})\s*\d{1,3}(?!\d)`, "u");
+/** "No.01 …" begins another line. */
+const KEYWORD_WITHIN = new RegExp(String.raw`(?<![\p{L}])(?:${anyOf("line")})\s*\d{1,3}(?!\d)`, "u");
+/** "seller: 10 is …" begins another message. */
+const MESSAGE_WITHIN = /;\s*\p{L}{2,12}:\s*\d/u;
 
-/** Codes like its own, or the name of another line of a menu of words, within what is said of a line. */
-function holdsAnother(said: string, { kind, code }: Head, codes: readonly string[]): boolean {
+/** What a code of this menu looks like within a text: with the letters of any of its banks, or of two numbers. */
+function codeWithin(codes: readonly string[]): RegExp | null {
+  const letters = [...new Set(codes.flatMap((code) => /^([A-Za-z]{1,3})[-_.]?\d/.exec(code)?.[1] ?? []))];
+  if (letters.length > 0) return new RegExp(`(?<![\\p{L}\\d.-])(?:${letters.join("|")})[-_.]?\\d{1,3}(?!\\d)`, "iu");
+  return codes.every((code) => /^\d+[.-]\d+$/.test(code)) ? /(?<![\p{L}\d.-])\d{1,2}[.-]\d{1,2}\s+\p{L}{3}/u : null;
+}
+
+/** Whether a text holds a code of its menu, or the name of another line of a menu of words. */
+function holdsAnother(said: string, { kind, code }: Head, codes: readonly string[], like: RegExp | null): boolean {
   if (kind === "words") {
     const rest = said.slice(code.length);
     return NAME_WITHIN.test(rest) || codes.some((other) => other !== code && other.length > 3 && rest.includes(other));
   }
   if (kind.includes("keyword") && KEYWORD_WITHIN.test(folded(said))) return true;
-  // "seller: 10 is …" begins another message.
-  if (/;\s*\p{L}{2,12}:\s*\d/u.test(said)) return true;
-  const letters = /^(?:inline )?([a-z]+)#/.exec(kind)?.[1];
-  const like = letters ? `${letters}[-_.]?\\d{1,3}` : kind === "#.#" ? "\\d{1,2}[.-]\\d{1,2}\\s+\\p{L}{3}" : null;
-  return like !== null && new RegExp(`(?<![\\p{L}\\d.-])${like}(?![\\d])`, "iu").test(said);
+  return MESSAGE_WITHIN.test(said) || like?.test(said) === true;
 }
 
 /** What is said of a line; a word that stands for its code is a part of it. */

@@ -1,5 +1,6 @@
 /** How a line of a known meaning writes its values, from what its text says of them. Nothing read is dropped. */
 import { typedNumber } from "../../units/typedNumber";
+import { plainCap, plainNumber, unknownScale } from "../newEncodings";
 import type { Encoding } from "../profile";
 import { inDomain, SETTINGS, type SettingKey } from "../settings";
 import { meaningsOf } from "./optionMeanings";
@@ -32,16 +33,6 @@ export function unknownShape({ span, options, listed, readOnly }: Tokens): Encod
   const [rawMin, rawMax] = ends.length > 0 ? [Math.min(...ends), Math.max(...ends)] : [0, 9];
   return { kind: "reserved", setting: null, rawMin: Math.round(rawMin), rawMax: Math.min(Math.round(rawMax), 9999) };
 }
-
-const unknownScale = (setting: SettingKey, rawMin: number, rawMax: number): Encoding => ({
-  kind: "unknown-scale",
-  setting,
-  rawMin,
-  rawMax,
-  larger: "unknown",
-  noneRaw: null,
-  measured: [],
-});
 
 const choice = (
   setting: SettingKey,
@@ -123,59 +114,31 @@ const endsOf = ({ span, listed }: Tokens): Span | null => {
 /** A speed cap by its ends: the unit it is held in, the value that means none. What it compares with nobody states. */
 function capOf(setting: "assistCapKmh" | "throttleCapKmh", { min, max }: Span, { inMiles, noneAt }: Tokens): Encoding {
   const [rawMin, rawMax] = [Math.round(min), Math.round(max)];
-  return {
-    kind: "speed-cap",
-    setting,
+  return plainCap(setting, rawMin, rawMax, {
     heldIn: inMiles ? "mph" : "kmh",
-    rawMin,
-    rawMax,
     uncappedRaw: noneAt === rawMin || noneAt === rawMax ? noneAt : null,
-    uncappedShows: null,
-    basis: "unknown",
-    endsThrottle: false,
-    lowersPower: false,
-  };
+  });
 }
 
 function numberOf(setting: SettingKey, span: Span): Encoding {
   const inside = inDomain(setting, span.min) && inDomain(setting, span.max);
   // A plain small count where a share or some other scale is meant: the scale is not stated.
   const isPercent = SETTINGS[setting].unit === "share" && (span.max === 99 || span.max === 100) && span.decimals === 0;
-  if (isPercent) return percentOf(setting, span);
+  if (isPercent) {
+    const rawStep = Math.max(1, Math.round(span.step ?? 1));
+    return plainNumber(setting, span.min, span.max, { rawStep, perRaw: 0.01, shownPer: 1 });
+  }
   if (!inside || SETTINGS[setting].unit === "share")
     return unknownScale(setting, Math.round(span.min), Math.round(span.max));
-  const step = span.step ?? (span.decimals > 0 ? 1 / 10 ** span.decimals : 1);
-  const decimals = Math.max(span.decimals, Number.isInteger(step) ? 0 : 1);
+  const { decimals } = span;
   const perRaw = 1 / 10 ** decimals;
-  return {
-    kind: "number",
-    setting,
-    rawMin: Math.round(span.min / perRaw),
-    rawMax: Math.round(span.max / perRaw),
-    rawStep: Math.max(1, Math.round(step / perRaw)),
+  const rawStep = Math.max(1, Math.round((span.step ?? perRaw) / perRaw));
+  return plainNumber(setting, Math.round(span.min / perRaw), Math.round(span.max / perRaw), {
+    rawStep,
     perRaw,
-    offset: 0,
-    shownPer: perRaw,
-    shownOffset: 0,
     decimals,
-    special: [],
-  };
+  });
 }
-
-/** A share shown in per cent. */
-const percentOf = (setting: SettingKey, { min, max, step }: Span): Encoding => ({
-  kind: "number",
-  setting,
-  rawMin: min,
-  rawMax: max,
-  rawStep: Math.max(1, Math.round(step ?? 1)),
-  perRaw: 0.01,
-  offset: 0,
-  shownPer: 1,
-  shownOffset: 0,
-  decimals: 0,
-  special: [],
-});
 
 function wheelOf(tokens: Tokens): Shaped {
   const { span, options, listed } = tokens;

@@ -2,9 +2,11 @@
 import { anyOf } from "./grammar";
 import { N, UNIT, type Found } from "./pieces";
 
-const AT = String.raw`(?:\s*(?:value|setting|is|are|ist|est|es|e|at|to|on|auf|bei|sur|en|su|op|set)(?![\p{L}]))*\s*[:=]?\s*`;
+const FILLERS = "value|setting|is|are|ist|est|es|e|at|to|on|auf|bei|sur|en|su|op|set";
+const AT = String.raw`(?:\s*(?:${FILLERS})(?![\p{L}]))*\s*[:=]?\s*`;
+const CALLED = String.raw`(?<![\p{L}])(?:${anyOf("defaultBefore")})(?![\p{L}])`;
 const DEFAULT_BEFORE = new RegExp(
-  String.raw`[([]?\s*(?<![\p{L}])(?:${anyOf("defaultBefore")})(?![\p{L}])${AT}(${N}|[\p{L}/]{2,12}(?:\/h)?)\s*${UNIT}(?![\p{L}])\s*[)\]]?`,
+  String.raw`[([]?\s*${CALLED}${AT}(${N}|[\p{L}/]{2,12}(?:\/h)?)\s*${UNIT}(?![\p{L}])\s*[)\]]?`,
   "u",
 );
 const DEFAULT_AFTER = new RegExp(
@@ -32,8 +34,9 @@ function foundBy(match: RegExpExecArray | null, text: string): Found<string> | n
 }
 
 /** "0 = never", "45 means no limit". */
+const STANDS_FOR = String.raw`\s*(?:=|:|,|-)?\s*(?:(?:${anyOf("stands")})\s+)?`;
 const NONE_AT = new RegExp(
-  String.raw`(?<![\w.])(\d{1,3})\s*${UNIT}\s*(?:=|:|,|-)?\s*(?:(?:${anyOf("stands")})\s+)?(?:${anyOf("none")})(?![\p{L}])[\p{L} ]*`,
+  String.raw`(?<![\w.])(\d{1,3})\s*${UNIT}${STANDS_FOR}(?:${anyOf("none")})(?![\p{L}])[\p{L} ]*`,
   "u",
 );
 

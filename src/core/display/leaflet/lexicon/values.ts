@@ -3,15 +3,17 @@ import type { SettingKey } from "../../settings";
 
 export type ValueWord = readonly [means: number | boolean | string, words: RegExp];
 
+const NO = [
+  String.raw`no|off|disab\w*|clos\w*|not|without|invalid|forbid\w*|hidden?|never|none|inactiv\w*`,
+  String.raw`aus|nein|ohne|non|sans|desactiv\w*|arret|sin|spento|nee|uit`,
+].join("|");
+const YES = [
+  String.raw`yes|on|enab\w*|open\w*|with|valid|allow\w*|shown?|asked|each time|always`,
+  String.raw`ein|an|ja|mit|oui|avec|activ\w*|si|con|acceso|aan|marche`,
+].join("|");
 const YES_NO: readonly ValueWord[] = [
-  [
-    false,
-    /\b(?:no|off|disab\w*|clos\w*|not|without|invalid|forbid\w*|hidden?|never|none|aus|nein|ohne|non|sans|desactiv\w*|arret|sin|spento|nee|uit|inactiv\w*)\b/,
-  ],
-  [
-    true,
-    /\b(?:yes|on|enab\w*|open\w*|with|valid|allow\w*|shown?|asked|each time|always|ein|an|ja|mit|oui|avec|activ\w*|si|con|acceso|aan|marche)\b/,
-  ],
+  [false, new RegExp(`\\b(?:${NO})\\b`)],
+  [true, new RegExp(`\\b(?:${YES})\\b`)],
 ];
 
 export const VALUE_WORDS: Partial<Readonly<Record<SettingKey, readonly ValueWord[]>>> = {

@@ -4,12 +4,12 @@
  */
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
-import { readLeaflet } from "../../src/core/display/leaflet";
-import { corpusOf, graded, halves, type CorpusText, type Grade } from "../../src/core/display/leaflet/testingCorpus";
-import { longText, mutated, surelyWrongAfter } from "../../src/core/display/leaflet/testingFuzz";
-import { seeded } from "../../src/core/units/seeded";
+import { readLeaflet } from "../src/core/display/leaflet";
+import { corpusOf, graded, halves, type CorpusText, type Grade } from "../src/core/display/leaflet/testingCorpus";
+import { longText, mutated, surelyWrongAfter } from "../src/core/display/leaflet/testingFuzz";
+import { seeded } from "../src/core/units/seeded";
 
-const FOLDER = join(import.meta.dirname, "../../src/core/display/leaflet/corpus");
+const FOLDER = join(import.meta.dirname, "../src/core/display/leaflet/corpus");
 const MUTATIONS = 20_000;
 const LONG_SIGNS = 500_000;
 const PROMISED_MS = 1000;
@@ -30,11 +30,11 @@ const COLUMNS: readonly (readonly [string, (grade: Grade) => boolean])[] = [
 
 function table(title: string, groups: ReadonlyMap<string, readonly Grade[]>): void {
   console.log(`\n${title.padEnd(40)} lines${COLUMNS.map(([name]) => name.padStart(9)).join("")}  sure and wrong`);
-  for (const [name, grades] of groups)
-    console.log(
-      `${name.slice(0, 40).padEnd(40)} ${String(grades.length).padStart(5)}` +
-        `${COLUMNS.map(([, is]) => ` ${percent(grades, is)}`).join("")}  ${grades.filter(({ surelyWrong }) => surelyWrong).length}`,
-    );
+  for (const [name, grades] of groups) {
+    const shares = COLUMNS.map(([, is]) => ` ${percent(grades, is)}`).join("");
+    const wrong = grades.filter(({ surelyWrong }) => surelyWrong).length;
+    console.log(`${name.slice(0, 40).padEnd(40)} ${String(grades.length).padStart(5)}${shares}  ${wrong}`);
+  }
 }
 
 const groupedBy = (grades: readonly Grade[], key: (grade: Grade) => string): ReadonlyMap<string, readonly Grade[]> =>
@@ -52,9 +52,9 @@ function reliability(grades: readonly Grade[]): void {
     });
     const right = said.filter(({ setting, values }) => setting && values).length / Math.max(1, said.length);
     const range = `${Math.round(from * 100)} to ${Math.round(from * 100 + 10)} %`.padEnd(16);
-    console.log(
-      `${range} ${String(said.length).padStart(6)}  ${said.length > 0 ? `${(right * 100).toFixed(0).padStart(4)} %  ${"#".repeat(Math.round(right * 40))}` : "   -"}`,
-    );
+    const bar =
+      said.length > 0 ? `${(right * 100).toFixed(0).padStart(4)} %  ${"#".repeat(Math.round(right * 40))}` : "   -";
+    console.log(`${range} ${String(said.length).padStart(6)}  ${bar}`);
   }
 }
 

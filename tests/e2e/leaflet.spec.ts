@@ -101,6 +101,16 @@ test("nothing the text states is lost by correcting, leaving, coming back and ta
   await expect(lineRows(page)).toHaveCount(3);
 });
 
+test("what was said of a line of one text is not said of another text's line of the same code", async ({ page }) => {
+  await describe(page, "Another text");
+  await paste(theText(page), "m1  Something 10 - 45, default 25\nm2  Screen light 1-5, default 3");
+  await whatSets(page, "m1").selectOption({ label: "Speed cap" });
+  await expect(page.getByRole("listitem").filter({ hasText: "Something" })).toContainText("you said so");
+  await paste(theText(page), "m1  Over-voltage limit 42-60 V, default 55\nm2  Screen light 1-5, default 3");
+  await expect(page.getByRole("listitem").filter({ hasText: "Over-voltage" })).toContainText("no setting here");
+  await expect(main(page)).not.toContainText("you said so");
+});
+
 test("a photo or a PDF is said to be none of its business, before anything is pasted", async ({ page }) => {
   await describe(page, "Photo");
   await expect(main(page)).toContainText("A photo or a PDF cannot be read here. Text copied from either can");

@@ -153,6 +153,9 @@ describe("a line read as another setting", () => {
       factoryRaw: 25,
       encoding: { kind: "speed-cap", rawMin: 10, rawMax: 45 },
     });
+    const [broken] = readLeaflet("h3: Something 10 - 45, 70, default 25").lines;
+    if (!broken) throw new Error("no line");
+    expect(readAs(broken, "assistCapKmh").doubts).toContain("numbers-left-over");
     expect(readAs(readAs(cap, "assistCapKmh"), null)).toMatchObject({
       setting: null,
       encoding: { rawMin: 10, rawMax: 45 },

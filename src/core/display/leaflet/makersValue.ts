@@ -37,25 +37,32 @@ function isWithin({ span, options, listed }: Tokens, told: string): boolean {
 /** "/ / 0": a place between two strokes with nothing in it. */
 const EMPTY_PLACE = /([/|;])\s*\1/;
 
-/** A line whose numbers left over are what a legend says, or the one number every line has; null where they are not. */
-function inColumn(tokens: Tokens, legend: readonly Slot[]): Tokens | null {
+/**
+ * A line whose numbers left over are what a legend says, or the one number every line has behind the same word; null
+ * where they are not.
+ */
+function inColumn(tokens: Tokens, legend: readonly Slot[], behind: string | null = null): Tokens | null {
   const { unread, span } = tokens;
   if (tokens.stated !== null || tokens.isOwn || unread.length === 0) return null;
   // A line that has no steps leaves their place empty.
   const isLeftEmpty = unread.length === 1 && EMPTY_PLACE.test(tokens.whole);
   const slots = unread.length === legend.length ? legend : isLeftEmpty ? (["default"] as const) : [];
   const value = unread[slots.indexOf("default")];
-  const step = unread[slots.indexOf("step")];
-  if (value === undefined || !isWithin(tokens, value)) return null;
-  if (step === undefined) return { ...tokens, stated: value, unread: [] };
-  return isStep(tokens, step) && span
-    ? {
-        ...tokens,
-        stated: value,
-        span: { ...span, step: typedNumber(step), decimals: Math.max(span.decimals, typedDecimals(step)) },
-        unread: [],
-      }
-    : null;
+  const step = unread[slots.indexOf("step")]?.value;
+  if (value === undefined || !isWithin(tokens, value.value)) return null;
+  if (behind !== null && value.behind !== behind) return null;
+  const stated = { ...tokens, stated: value.value, unread: [] };
+  if (step === undefined) return stated;
+  if (!span || !isStep(tokens, step)) return null;
+  const decimals = Math.max(span.decimals, typedDecimals(step));
+  return { ...stated, span: { ...span, step: typedNumber(step), decimals } };
+}
+
+/** What most of them are. */
+function commonest(words: readonly string[]): string | null {
+  const counts = new Map<string, number>();
+  for (const word of words) counts.set(word, (counts.get(word) ?? 0) + 1);
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? null;
 }
 
 /** "1000/2400, default 2100": two numbers with the maker's value between them are the ends of a range, no list. */
@@ -79,9 +86,12 @@ export function withStated(
     return tokens.stated === null && apart !== undefined ? { ...tokens, stated: apart } : tokens;
   });
   const withValues = told.filter(hasValues);
-  const fitting = withValues.filter((tokens) => inColumn(tokens, legend) !== null);
+  const behind = commonest(
+    withValues.flatMap((tokens) => (inColumn(tokens, legend) ? [tokens.unread.at(-1)?.behind ?? ""] : [])),
+  );
+  const fitting = withValues.filter((tokens) => inColumn(tokens, legend, behind) !== null);
   const isColumn = withValues.length >= FEWEST_LINES && fitting.length >= withValues.length * MOST_LIKE_THAT;
-  const stated = isColumn ? told.map((tokens) => inColumn(tokens, legend) ?? tokens) : told;
+  const stated = isColumn ? told.map((tokens) => inColumn(tokens, legend, behind) ?? tokens) : told;
   return stated.map(asRange);
 }
 

@@ -13,7 +13,7 @@ export interface Candidate {
   readonly score: number;
   /** Words of the text it rests on. */
   readonly because: readonly string[];
-  /** Whether words that stand before these speak for what the values cannot be: two lines may have run together. */
+  /** Whether words that stand before these speak for another meaning: two lines may have run together. */
   readonly isContested: boolean;
 }
 
@@ -103,9 +103,8 @@ function foreignAgreement(meaning: Meaning, { dimensions }: Tokens): number {
 
 /** Below this nothing is worth offering. */
 const LEAST = 0.12;
-/** So clear a word has to be to contest what stands after it, and so far the values have to speak against it. */
+/** So clear a word has to be to contest what stands after it. */
 const CLEAR = 0.8;
-const VETOED = 0.6;
 
 interface Weighed extends Evidence {
   readonly fits: number;
@@ -120,14 +119,14 @@ export function candidatesOf(tokens: Tokens, under: string): readonly Candidate[
     fits: isSetting(each.meaning) ? agreement(each.meaning, tokens) : foreignAgreement(each.meaning, tokens),
   }));
   const others = toldByOptions(tokens);
-  const vetoed = weighed.filter(({ strength, against, fits }) => strength * (1 - against) >= CLEAR && fits <= VETOED);
+  const clear = weighed.filter(({ strength, against }) => strength * (1 - against) >= CLEAR);
   return weighed
     .map((each): Candidate => ({
       meaning: each.meaning,
       score: scoreOf(each),
       because: each.because,
       isContested:
-        vetoed.some((other) => other.at < each.at && !each.because.some((word) => other.because.includes(word))) ||
+        clear.some((other) => other.at < each.at && !each.because.some((word) => other.because.includes(word))) ||
         (others.length > 0 && !others.some((setting) => setting === each.meaning)),
     }))
     .filter(({ score }) => score > LEAST)

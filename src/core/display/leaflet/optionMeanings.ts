@@ -1,7 +1,7 @@
 /** What the options of a line stand for. Apart from the lexicon, since a line read as another setting asks it too. */
 import { typedNumber } from "../../units/typedNumber";
 import { inDomain, SETTINGS, type SettingKey } from "../settings";
-import { VALUE_WORDS } from "./lexicon/values";
+import { PAIRS, VALUE_WORDS } from "./lexicon/values";
 import { folded, numberOf } from "./normalise";
 import type { Option } from "./options";
 
@@ -12,6 +12,7 @@ export function meaningsOf(
 ): readonly (number | boolean | string)[] | null {
   const words = VALUE_WORDS[setting] ?? [];
   const { domain } = SETTINGS[setting];
+  if (domain.kind === "flag" && !arePairs(options)) return null;
   const means = options.map(({ text }): number | boolean | string | undefined => {
     const flat = folded(text);
     const word = words.find(([, pattern]) => pattern.test(flat));
@@ -32,3 +33,9 @@ export function meaningsOf(
 
 const opposite = (means: number | boolean | string | undefined): boolean | undefined =>
   typeof means === "boolean" ? !means : undefined;
+
+/** Whether words shown for yes and no are of one language; numbers always are. */
+function arePairs(options: readonly Option[]): boolean {
+  const shown = options.map(({ shows }) => folded(shows)).sort();
+  return shown.every((each) => /\d/.test(each)) || PAIRS.some((pair) => [...pair].sort().join() === shown.join());
+}

@@ -21,10 +21,11 @@ const WORD_EQUALS = /(?<![\p{L}\d])([\p{L}/]{1,14})\s*=\s*(\d{1,2})(?![\d.])/gu;
 /** "km/h (0) and mph (1)". */
 const BRACKETED = /([\p{L}/%][\p{L}/% ]{0,24}?)\s*\(\s*(\d)\s*\)/gu;
 
-/** Up or down, each once. */
+/** Options count from about nothing, up or down, each once; other numbers before words are codes or figures. */
+const MOST_FIRST = 2;
 const isRun = (raws: readonly number[]): boolean => {
   const rises = raws.slice(1).map((raw, i) => raw > (raws[i] ?? 0));
-  return new Set(raws).size === raws.length && new Set(rises).size <= 1;
+  return Math.min(...raws) <= MOST_FIRST && new Set(raws).size === raws.length && new Set(rises).size <= 1;
 };
 const countsUp = (raws: readonly number[]): boolean =>
   raws.length >= 2 && (raws[0] ?? 9) <= 1 && raws.every((raw, i) => i === 0 || raw === (raws[i - 1] ?? 0) + 1);

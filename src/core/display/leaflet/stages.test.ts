@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { withStated } from "./makersValue";
 import { candidatesOf } from "./meanings";
 import { folded, normalised } from "./normalise";
+import { meaningsOf } from "./optionMeanings";
 import { segmented } from "./segment";
 import { untabled } from "./table";
 import { tokensOf } from "./tokens";
@@ -18,7 +19,8 @@ describe("the normaliser", () => {
     ["zero is off, one is on", "0 is off, 1 is on"],
   ])("writes %s as %s", (from, to) => expect(normalised(from)).toBe(to));
   it("folds sign by sign, so that places stay the same", () => {
-    for (const text of ["Größe ÉÀÇ 28 Zoll", "ÇØÞ ﬁ ½", "İstanbul"]) expect(folded(text)).toHaveLength(text.length);
+    const marked = ["Größe ÉÀÇ 28 Zoll", "ÇØÞ ﬁ ½", "İstanbul"];
+    for (const text of marked) expect(folded(text)).toHaveLength(text.length);
     expect(folded("Éclairage ÜBER")).toBe("eclairage uber");
   });
 });
@@ -104,8 +106,10 @@ describe("tokens", () => {
     ["standaard 3", "3"],
     ["leave factory 3", "3"],
   ])("find the maker's value of %s", (text, want) => expect(tokensOf(`Light 1-5, ${text}`).stated).toBe(want));
+  it("take numbers far from nothing for no options", () =>
+    expect(tokensOf("Cruise; 9 - something; 8 - something else").options).toEqual([]));
   it("tell what they could not place", () => {
-    expect(tokensOf("Light 1-5, 40, default 3").unread).toEqual(["40"]);
+    expect(tokensOf("Light 1-5, 40, default 3").unread).toEqual([{ value: "40", behind: "" }]);
     expect(tokensOf("Light 1-5, mine 3").isOwn).toBe(true);
     expect(tokensOf("Wheel: 20, 24,").isCutOff).toBe(true);
   });
@@ -125,6 +129,10 @@ describe("the maker's value of a text as a whole", () => {
       null,
       null,
     ]);
+  });
+  it("stands behind the same word on all of them, or behind none", () => {
+    const told = statedIn(["Light 1-5, new 3", "Sleep 1-60, new 10", "Magnets 1-6, new 1", "Wheel 16-29, old 25"]);
+    expect(told.map(({ stated }) => stated)).toEqual(["3", "10", "1", null]);
   });
   it("is never what somebody says of his own display", () =>
     expect(
@@ -168,6 +176,18 @@ describe("meanings", () => {
     ["Level 2 speed limit 6-20 km/h", "level-speed-cap"],
     ["Phase current 10-60 A", "phase-current"],
   ])("%s is %s", (text, want) => expect(best(text)).toBe(want));
+  it("take words of two languages for no yes and no", () => {
+    expect(meaningsOf("cruiseOn", tokensOf("Cruise: on / off").options)).toEqual([true, false]);
+    expect(meaningsOf("cruiseOn", tokensOf("Cruise: an / off").options)).toBeNull();
+    expect(meaningsOf("cruiseOn", tokensOf("Cruise: 0 = none, 1 = after 5 s").options)).toEqual([false, true]);
+  });
+  it("are contested by clear words before them, and by options that say what is set", () => {
+    const contested = (text: string, meaning: string) =>
+      candidatesOf(tokensOf(text), "").find((each) => each.meaning === meaning)?.isContested;
+    expect(contested("Speed limit; wheel size 20, 24, 26", "circumferenceMm")).toBe(true);
+    expect(contested("Wheel size 20, 24, 26", "circumferenceMm")).toBe(false);
+    expect(contested("Screen brightness, 0 km/h, 1 mph", "backlight")).toBe(true);
+  });
   it("rest on words that are told", () =>
     expect(candidatesOf(tokensOf("Screen brightness 1-5"), "")[0]?.because).toContain("screen brightness"));
   it("of a level's share need a heading that tells of power", () => {

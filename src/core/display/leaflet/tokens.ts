@@ -6,9 +6,15 @@ import { dimensionsOf, type Dimension } from "./dimensions";
 import { anyOf } from "./grammar";
 import { folded } from "./normalise";
 import { optionsIn, wordsIn, type Option } from "./options";
-import { without } from "./pieces";
+import { UNIT, without } from "./pieces";
 import { listIn, spanIn, STEP, type Span } from "./ranges";
 import { bracketedIn, noneIn, statedIn } from "./stated";
+
+/** A number, or a word of a list, that belongs to nothing understood; and the word it stands behind, if any. */
+export interface Unread {
+  readonly value: string;
+  readonly behind: string;
+}
 
 export interface Tokens {
   /** Small letters without marks: what stands before the values, and all of it. */
@@ -26,7 +32,7 @@ export interface Tokens {
   readonly readOnly: boolean;
   readonly noEffect: boolean;
   /** Numbers that belong to nothing understood: while there are any, no value of the line is sure. */
-  readonly unread: readonly string[];
+  readonly unread: readonly Unread[];
   /** Whether one of them is told to be what somebody's own display stands at. */
   readonly isOwn: boolean;
   /** Whether it ends where something had to follow. */
@@ -87,7 +93,7 @@ export function tokensOf(said: string, scanned = false, named: string | null = n
     readOnly: READ_ONLY.test(flat),
     noEffect: NO_EFFECT.test(flat),
     unread: [
-      ...unreadIn(without(flat.replace(STEP, blank), ...parts)),
+      ...unreadIn(flat, parts),
       ...(words ? wordBefore(text.slice(Math.max(0, colon + 1), words.at[0]), words.value) : []),
     ],
     isOwn: OWN.test(flat),
@@ -97,16 +103,27 @@ export function tokensOf(said: string, scanned = false, named: string | null = n
 }
 
 /** A word before the words a line can show, and one of them: what it stands at. */
-const wordBefore = (between: string, words: readonly Option[]): readonly string[] =>
-  words.flatMap(({ shows }) => (between.replace(/[\s:(]/g, "") === shows ? [shows] : []));
+const wordBefore = (between: string, words: readonly Option[]): readonly Unread[] =>
+  words.flatMap(({ shows }) => (between.replace(/[\s:(]/g, "") === shows ? [{ value: shows, behind: "" }] : []));
 
 const blank = (text: string): string => " ".repeat(text.length);
 
 /** Numbers left over that are no part of a word, nor said of a level or of the walking pace. */
-const unreadIn = (flat: string): readonly string[] =>
-  [...flat.matchAll(/(?<![\p{L}\d.])-?\d{1,4}(?:\.\d+)?(?!\d)/gu)]
-    .filter(({ index }) => !OF_LEVEL.test(flat.slice(0, index)))
-    // "0 = km" alone is an option nobody could place, and no value the maker sets.
-    .map(({ 0: number, index }) => (/^\s*=/.test(flat.slice(index + number.length)) ? `${number} =` : number));
+const unreadIn = (flat: string, parts: readonly (readonly [number, number])[]): readonly Unread[] =>
+  [...without(flat.replace(STEP, blank), ...parts).matchAll(/(?<![\p{L}\d.])-?\d{1,4}(?:\.\d+)?(?!\d)/gu)]
+    .map(({ 0: number, index }) => ({ number, before: flat.slice(0, index), after: flat.slice(index + number.length) }))
+    .filter(({ before }) => !OF_LEVEL.test(before))
+    .map(({ number, before, after }) => ({
+      // "0 = km" alone is an option nobody could place, and no value the maker sets.
+      value: /^\s*=/.test(after) ? `${number} =` : number,
+      behind: wordAt(before),
+    }));
+
+/** The word a text ends with; none where it is a unit, or stands in another column. */
+function wordAt(before: string): string {
+  const word = /([\p{L}'/]+) ?$/u.exec(before)?.[1] ?? "";
+  return IS_UNIT.test(word) ? "" : word;
+}
+const IS_UNIT = new RegExp(`^${UNIT}$`);
 
 const OF_LEVEL = /(?:level|gear|step|pas|stufe|niveau|nivel|livello|stand)\s*$/;

@@ -96,7 +96,7 @@ export const ENGLISH: readonly Term[] = [
   [
     "assistCapKmh",
     0.9,
-    String.raw`\b(?:limit\w*|restrict\w*|max\w*\.?|top|highest|most high)(?: of)?(?: the)? (?:riding |assist\w* )?speed`,
+    String.raw`\b(?:limit\w*|restrict\w*|max\w*\.?|top|highest|most high)(?: of)?(?: the)?(?: riding| assist\w*)? speed`,
   ],
   ["assistCapKmh", 0.9, String.raw`\bspeed\b.{0,16}\blimit|\blimits?\b.{0,12}\bspeed`],
   [

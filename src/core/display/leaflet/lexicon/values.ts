@@ -11,6 +11,20 @@ const YES = [
   String.raw`yes|on|enab\w*|open\w*|with|valid|allow\w*|shown?|asked|each time|always`,
   String.raw`ein|an|ja|mit|oui|avec|activ\w*|si|con|acceso|aan|marche`,
 ].join("|");
+/** Words displays show for yes and no, always of one language: a word of another beside one of them is misread. */
+export const PAIRS: readonly (readonly [no: string, yes: string])[] = [
+  ["off", "on"],
+  ["no", "yes"],
+  ["aus", "ein"],
+  ["aus", "an"],
+  ["nein", "ja"],
+  ["non", "oui"],
+  ["no", "si"],
+  ["uit", "aan"],
+  ["nee", "ja"],
+  ["close", "open"],
+  ["disable", "enable"],
+];
 const YES_NO: readonly ValueWord[] = [
   [false, new RegExp(`\\b(?:${NO})\\b`)],
   [true, new RegExp(`\\b(?:${YES})\\b`)],

@@ -2,13 +2,14 @@
  * Words about describing displays: what is wrong with a profile, what a cell takes, what becomes of a value on another
  * display.
  */
-import { acceptedMeanings, SETTINGS, type CellProblem, type Claim, type Line } from "@/core/display";
+import { acceptedMeanings, SETTINGS, type CellProblem, type Claim, type Line, type SettingKey } from "@/core/display";
 import type { ProfileProblem } from "@/core/display/check";
 import type { CsvProblem } from "@/core/display/profileCsv";
 import type { Doubt, Sureness } from "@/core/display/leaflet";
-import type { Foreign } from "@/core/display/leaflet/lexicon/terms";
+import type { Foreign, Meaning } from "@/core/display/leaflet/lexicon/terms";
 import type { Fate, FateReason } from "@/core/sheet";
 import { encodeProblemText } from "./encodeProblems";
+import { SETTING_NAMES } from "./settings";
 
 const PROBLEMS: Readonly<Record<Exclude<ProfileProblem["key"], "profile.schema">, (detail: string) => string>> = {
   "profile.duplicate-key": (detail) => `Key ${detail} is there twice.`,
@@ -98,6 +99,10 @@ export const FOREIGN_WORDS: Readonly<Record<Foreign, string>> = {
   "power-limit": "a power limit",
   "screen-look": "how the screen looks",
 };
+
+/** What a line may mean: a setting, or what none of them means. */
+export const meaningText = (meaning: Meaning): string =>
+  meaning in FOREIGN_WORDS ? FOREIGN_WORDS[meaning as Foreign] : SETTING_NAMES[meaning as SettingKey];
 
 export const CLAIM_SOURCES: Readonly<Record<Claim["from"], string>> = {
   leaflet: "Leaflet",

@@ -1,6 +1,6 @@
 /** Asks the text worker, which is started when it is first asked. */
 import type { DisplayProfile } from "@/core/display";
-import type { LeafletReading } from "@/core/display/leaflet";
+import type { KnownMenu, LeafletReading } from "@/core/display/leaflet";
 import type { PastedList } from "@/core/display/pastedList";
 import type { CsvReading } from "@/core/display/profileCsv";
 import type { TextApi } from "./text.worker";
@@ -11,8 +11,11 @@ const texts = startedWorker<TextApi>(
 );
 
 /** Pasted texts, read in slices; each is null where a newer one or a cancel came in between. */
-export const readLeafletText = (text: string, tell: (share: number) => void): Promise<LeafletReading | null> =>
-  texts.ask<LeafletReading | null>((worker) => worker.leaflet(text, tell));
+export const readLeafletText = (
+  text: string,
+  menus: readonly KnownMenu[],
+  tell: (share: number) => void,
+): Promise<LeafletReading | null> => texts.ask<LeafletReading | null>((worker) => worker.leaflet(text, menus, tell));
 export const readList = (
   profile: DisplayProfile,
   text: string,

@@ -111,6 +111,35 @@ test("what was said of a line of one text is not said of another text's line of 
   await expect(main(page)).not.toContainText("you said so");
 });
 
+test("which way numbers go, a condition and an action are told before anything is taken, and taken with it", async ({
+  page,
+}) => {
+  await describe(page, "Directions");
+  await paste(
+    theText(page),
+    [
+      "w1  Ramp when starting 1-8, the higher the smoother, default 3",
+      "w2  Walk assist 0 off, 1 on, default 1, only if w3 is 1",
+      "w3  Factory reset: hold both keys",
+      "w4  Screen brightness 1-5, default 2",
+    ].join("\n"),
+  );
+  const ramp = page.getByRole("listitem").filter({ hasText: "Ramp when" });
+  await expect(ramp).toContainText("a larger number is gentler (“higher the smoother”)");
+  await expect(page.getByRole("listitem").filter({ hasText: "Walk assist 0" })).toContainText("“only if w3 is 1”");
+  await expect(page.getByRole("listitem").filter({ hasText: "Factory reset" })).toContainText("an action, no value");
+  await ramp.getByText("How it was read").click();
+  await expect(ramp).toContainText("Ramp softness");
+  await expect(ramp).toContainText("“ramp”");
+  await take(page).click();
+  await expect(page.getByText("3 lines added, 1 action put in the menu.")).toBeVisible();
+  await expect(lineRows(page)).toHaveCount(3);
+  await page.getByRole("button", { name: "Line w2, more" }).click();
+  await expect(page.getByLabel("Note")).toHaveValue("only if w3 is 1");
+  await page.getByRole("radio", { name: "Menu" }).click();
+  await expect(main(page)).toContainText("w3");
+});
+
 test("a photo or a PDF is said to be none of its business, before anything is pasted", async ({ page }) => {
   await describe(page, "Photo");
   await expect(main(page)).toContainText("A photo or a PDF cannot be read here. Text copied from either can");

@@ -98,12 +98,15 @@ export function newProfile(id: string, name: string): DisplayProfile {
 }
 
 /** A line as the leaflet reader proposes it, with the leaflet's own words as its first claim. */
-export const lineFromLeaflet = (read: ReadLine): Line =>
-  newLine(read.code, read.encoding, read.factoryRaw, [claimOf(read, read.confidence, false)]);
+export const lineFromLeaflet = (read: ReadLine): Line => lineOf(read, claimOf(read, read.confidence, false));
 
 /** The same where the technician has said what it sets. */
-export const lineAsSaid = (read: ReadLine): Line =>
-  newLine(read.code, read.encoding, read.factoryRaw, [claimOf(read, 1, read.setting !== null)]);
+export const lineAsSaid = (read: ReadLine): Line => lineOf(read, claimOf(read, 1, read.setting !== null));
+
+const lineOf = ({ code, encoding, factoryRaw, tokens }: ReadLine, claim: Claim): Line => ({
+  ...newLine(code, encoding, factoryRaw, [claim]),
+  note: tokens.condition,
+});
 
 const claimOf = ({ code, text, setting }: ReadLine, confidence: number, chosen: boolean): Claim => ({
   from: "leaflet",

@@ -97,9 +97,9 @@ export {
 } from "./settings";
 export { chooseClaim, CLAIM_CONFIDENCE, claimState } from "./claims";
 export { isUnsure } from "./unsure";
-export { lineAsSaid, lineFromLeaflet, meaning, meaningless, newProfile, usualEncoding, withLineAt } from "./draft";
+export { meaning, meaningless, newProfile, usualEncoding, withLineAt } from "./draft";
 export { plainRule } from "./rules";
-export { takenInto } from "./taking";
+export { withTaken, type TakenLine } from "./taking";
 export {
   acceptedMeanings,
   type CellField,

@@ -52,13 +52,18 @@ export const plainCap = (
   lowersPower: false,
 });
 
-/** Numbers of which nobody knows what they stand for, nor which way they go. */
-export const unknownScale = (setting: SettingKey, rawMin: number, rawMax: number): Of<"unknown-scale"> => ({
+/** Numbers of which nobody knows what they stand for, nor, unless somebody says, which way they go. */
+export const unknownScale = (
+  setting: SettingKey,
+  rawMin: number,
+  rawMax: number,
+  larger: Of<"unknown-scale">["larger"] = "unknown",
+): Of<"unknown-scale"> => ({
   kind: "unknown-scale",
   setting,
   rawMin,
   rawMax,
-  larger: "unknown",
+  larger,
   noneRaw: null,
   measured: [],
 });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { lineAsSaid, lineFromLeaflet, newProfile } from "./draft";
 import { readAs, readLeaflet } from "./leaflet";
-import { takenInto } from "./taking";
+import { takenInto, withTaken } from "./taking";
 
 const linesOf = (text: string) => readLeaflet(text).lines.map(lineFromLeaflet);
 
@@ -42,5 +42,36 @@ describe("lines taken from a text", () => {
     const changed = takenInto(takenInto(once, [said]), [lineAsSaid(readAs(third, "lightSensor"))]);
     expect(changed[2]).toMatchObject({ encoding: { setting: "lightSensor" } });
     expect(changed[2]?.claims).toHaveLength(1);
+  });
+});
+
+describe("a text taken into a display", () => {
+  const TEXT =
+    "a1: Screen brightness 1-5\na2: Factory reset, hold 5 s\na3: Walk assist 0 no 1 yes, only if a1 is 2\na4: Ramp 1-5";
+  const reads = readLeaflet(TEXT).lines.map((read) => ({ read, isSaid: false }));
+  const taken = withTaken(newProfile("own", "New"), reads);
+  const entries = taken.profile.menu.pages[0]?.entries ?? [];
+  it("puts an action behind the line told before it, and makes no line of it", () => {
+    expect(entries.map((entry) => [entry.kind, entry.kind === "line" ? entry.line : ""])).toEqual([
+      ["line", "a1"],
+      ["action", ""],
+      ["line", "a3"],
+      ["line", "a4"],
+    ]);
+    expect(entries[1]).toMatchObject({ code: "a2", action: "restore", asks: "nothing" });
+    expect(taken).toMatchObject({ added: 3, known: 0, actions: 1 });
+  });
+  it("keeps a condition as the line's note", () =>
+    expect(taken.profile.lines.map(({ note }) => note)).toEqual([null, "only if a1 is 2", null]));
+  it("twice puts nothing there twice", () => {
+    const again = withTaken(taken.profile, reads);
+    expect(again.profile).toEqual(taken.profile);
+    expect(again).toMatchObject({ added: 0, known: 3, actions: 0 });
+  });
+  it("makes a line of an action where the technician says that it sets something", () => {
+    const said = reads.map(({ read }) =>
+      read.code === "a2" ? { read: readAs(read, "cruiseOn"), isSaid: true } : { read, isSaid: false },
+    );
+    expect(withTaken(newProfile("own", "New"), said).actions).toBe(0);
   });
 });

@@ -1,18 +1,21 @@
 /** Lines read off a text taken into a display: line by line, so that nothing known before is lost. */
 import { rawValues, shows } from "./encoding";
-import { isUnseen } from "./draft";
-
-import type { Claim, Line } from "./profile";
+import { isUnseen, lineAsSaid, lineFromLeaflet } from "./draft";
+import { deedOf, type ReadLine } from "./leaflet/readLine";
+import { withLines } from "./lines";
+import { entryCode, type Claim, type DisplayProfile, type Line } from "./profile";
 
 /** One line after another text spoke of it. */
 function merged(was: Line, now: Line): Line {
   const claims = [...was.claims.filter((claim) => !now.claims.some((other) => sameWords(claim, other))), ...now.claims];
-  if (isChosen(now) || isLessThan(was, now)) return { ...now, note: was.note, claims, ...conditionsOf(was) };
+  if (isChosen(now) || isLessThan(was, now))
+    return { ...now, note: was.note ?? now.note, claims, ...conditionsOf(was) };
   const shown = now.factoryRaw === null ? null : shows(now.encoding, now.factoryRaw);
   const sameSetting = was.encoding.setting !== null && was.encoding.setting === now.encoding.setting;
   // A second text may state what the first did not.
   const stated = rawValues(was.encoding).find((raw) => shows(was.encoding, raw) === shown) ?? null;
-  return { ...was, claims, factoryRaw: was.factoryRaw ?? (sameSetting ? stated : null) };
+  const factoryRaw = was.factoryRaw ?? (sameSetting ? stated : null);
+  return { ...was, claims, factoryRaw, note: was.note ?? now.note };
 }
 
 const conditionsOf = ({ shownWhen, mattersWhen, effect, atEnds }: Line): Partial<Line> => ({
@@ -46,4 +49,63 @@ export function takenInto(lines: readonly Line[], fresh: readonly Line[]): Line[
     }),
     ...fresh.filter(({ code }) => !codes.has(code)),
   ];
+}
+
+/** A line as it was read, and whether the technician has said what it is. */
+export interface TakenLine {
+  readonly read: ReadLine;
+  readonly isSaid: boolean;
+}
+
+/** What came of a text taken into a display. */
+export interface Taken {
+  readonly profile: DisplayProfile;
+  readonly added: number;
+  /** Actions put into its menu. */
+  readonly actions: number;
+  /** Lines that were known before, kept and filled in. */
+  readonly known: number;
+}
+
+/** A display with what was read taken in: its lines, and the deeds its menu lists among them. */
+export function withTaken(profile: DisplayProfile, reads: readonly TakenLine[]): Taken {
+  const fresh = reads.flatMap(({ read, isSaid }) =>
+    deedOf(read) === null ? [isSaid ? lineAsSaid(read) : lineFromLeaflet(read)] : [],
+  );
+  const known = fresh.filter(({ code }) => profile.lines.some((line) => line.code === code && line.claims.length > 0));
+  const has = entryCodes(profile);
+  const lined = fresh.length > 0 ? withLines(profile, takenInto(profile.lines, fresh)) : profile;
+  return {
+    profile: withDeeds(
+      lined,
+      reads.map(({ read }) => read),
+    ),
+    added: fresh.length - known.length,
+    actions: reads.filter(({ read }) => deedOf(read) !== null && !has.has(read.code)).length,
+    known: known.length,
+  };
+}
+
+const entryCodes = ({ menu }: DisplayProfile): ReadonlySet<string> =>
+  new Set(menu.pages.flatMap(({ entries }) => entries.map(entryCode)));
+
+/** Deeds stand behind the line the text tells before them, on its page; those the menu has already stay. */
+function withDeeds(profile: DisplayProfile, reads: readonly ReadLine[]): DisplayProfile {
+  const [first, ...others] = profile.menu.pages;
+  if (!first) return profile;
+  const has = entryCodes(profile);
+  const entries = [...first.entries];
+  for (const [i, read] of reads.entries()) {
+    const action = deedOf(read);
+    if (action === null || has.has(read.code)) continue;
+    const before = entries.findIndex((entry) => entryCode(entry) === reads[i - 1]?.code);
+    // Nobody has said what it asks first; that it asks nothing is what one has to be careful of.
+    entries.splice(before < 0 ? entries.length : before + 1, 0, {
+      kind: "action",
+      code: read.code,
+      action,
+      asks: "nothing",
+    });
+  }
+  return { ...profile, menu: { ...profile.menu, pages: [{ ...first, entries }, ...others] } };
 }

@@ -1,7 +1,9 @@
 "use client";
-import { lineAsSaid, lineFromLeaflet, takenInto, withLines, type SettingKey } from "@/core/display";
-import type { LeafletReading, ReadLine } from "@/core/display/leaflet";
+import { useLiveQuery } from "dexie-react-hooks";
+import { settingsOf, withTaken, type SettingKey } from "@/core/display";
+import type { KnownMenu, LeafletReading, ReadLine } from "@/core/display/leaflet";
 import { readAs } from "@/core/display/leaflet/readLine";
+import { ownDisplays } from "@/store";
 import { Button, useKeptState, useTell } from "@/ui/primitives";
 import { readLeafletText } from "@/workers/textClient";
 import { ReadingProgress, useReading } from "../job/useReading";
@@ -24,12 +26,23 @@ const proposedOf = ({ lines }: LeafletReading, said: Said): readonly ReadLine[] 
     return own === undefined ? read : readAs(read, own === "" ? null : own);
   });
 
+/** What the other displays described in this workshop have lines for; null while they are not read. */
+function useMenus(id: string): readonly KnownMenu[] | null {
+  const own = useLiveQuery(() => ownDisplays());
+  return (
+    own
+      ?.filter((display) => display.id !== id)
+      .map(({ lines }) => new Set(lines.flatMap((line) => settingsOf(line)))) ?? null
+  );
+}
+
 /** The leaflet reader: paste the text in whatever shape, look at what was made of it, take it. */
 export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { readonly onDone: () => void }) {
   const [text, setText] = useKeptState(`leaflet.${profile.id}`, "");
   const [kept, keepSaid] = useKeptState(`leaflet.said.${profile.id}`, "{}");
   const said = JSON.parse(kept) as Said;
-  const progress = useReading(text, readLeafletText);
+  const menus = useMenus(profile.id);
+  const progress = useReading(menus ? text : "", (pasted, tell) => readLeafletText(pasted, menus ?? [], tell));
   const tell = useTell();
   const reading = progress.result ?? NOTHING_READ;
   const proposed = proposedOf(reading, said);
@@ -37,12 +50,10 @@ export function LeafletPanel({ profile, change, onDone }: WorkbenchProps & { rea
   const sure = proposed.filter((read) => read.sureness === "sure" || isSaid(read)).length;
   const takeAll = () => {
     // Lines the reader only guesses at come in as guesses: what they set stands, as a claim nobody has chosen.
-    const fresh = proposed.map((read) => (isSaid(read) ? lineAsSaid(read) : lineFromLeaflet(read)));
-    const known = fresh.filter(({ code }) =>
-      profile.lines.some((line) => line.code === code && line.claims.length > 0),
-    );
-    change((now) => withLines(now, takenInto(now.lines, fresh)));
-    tell(say.taken(fresh.length - known.length, known.length), () => change((now) => withLines(now, profile.lines)));
+    const reads = proposed.map((read) => ({ read, isSaid: isSaid(read) }));
+    const taken = withTaken(profile, reads);
+    change((now) => withTaken(now, reads).profile);
+    tell(say.taken(taken), () => change((now) => ({ ...now, lines: profile.lines, menu: profile.menu })));
     onDone();
   };
   return (

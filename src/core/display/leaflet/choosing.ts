@@ -1,8 +1,9 @@
 /** Sixth stage, over the whole menu: the setting of each line, one line a setting within a bank. */
-import { SETTING_KEYS } from "../settings";
+import { SETTING_KEYS, type SettingKey } from "../settings";
 import { assigned } from "./assign";
 import type { Understood } from "./line";
 import { isSetting, type Candidate } from "./meanings";
+import { priorOf, type KnownMenu } from "./prior";
 
 /** What a line is worth that means none of ours. */
 const NOTHING = 0.3;
@@ -21,11 +22,28 @@ function banksOf(lines: readonly Understood[]): readonly (readonly number[])[] {
   return [...banks.values()];
 }
 
-/** The reading chosen for each line; null where none of ours is. */
-export function chosenOf(lines: readonly Understood[]): readonly (Candidate | null)[] {
+/** The reading chosen for each line; null where none of ours is. Menus the workshop knows tip the scale. */
+export function chosenOf(
+  lines: readonly Understood[],
+  menus: readonly KnownMenu[] = [],
+): readonly (Candidate | null)[] {
+  const alone = chosenWith(lines, () => 0);
+  if (menus.length === 0) return alone;
+  return chosenWith(lines, priorOf(menus, new Set(alone.flatMap((each) => settingOf(each)))));
+}
+
+const settingOf = (chosen: Candidate | null): readonly SettingKey[] =>
+  chosen && isSetting(chosen.meaning) ? [chosen.meaning] : [];
+
+function chosenWith(
+  lines: readonly Understood[],
+  prior: (setting: SettingKey) => number,
+): readonly (Candidate | null)[] {
   const chosen = new Array<Candidate | null>(lines.length).fill(null);
-  const scoreOf = (line: number, meaning: string): number =>
-    lines[line]?.candidates.find((each) => each.meaning === meaning)?.score ?? 0;
+  const scoreOf = (line: number, setting: SettingKey): number => {
+    const score = lines[line]?.candidates.find((each) => each.meaning === setting)?.score ?? 0;
+    return score === 0 ? 0 : score + prior(setting);
+  };
   for (const bank of banksOf(lines)) {
     const otherwise = bank.map((i) =>
       Math.max(NOTHING, lines[i]?.candidates.find(({ meaning }) => !isSetting(meaning))?.score ?? 0),

@@ -24,7 +24,7 @@ const DIMENSIONS: readonly (readonly [Dimension, RegExp])[] = [
     "inches",
     /\d\s*(?:inch(?:es)?|in|zoll|pouces?|pulgadas|pollici)\b|\d\s*"|\b(?:inch(?:es)?|zoll|pouces?|pulgadas|pollici)\b/,
   ],
-  ["minutes", /\d\s*min(?:ut\w*)?\b|\bmin(?:utes?|uten|utos|uti|uut)\b|\bmins?\b/],
+  ["minutes", /\d\s*min(?:ut\w*)?\b|\bmin(?:utes?|uten|utos|uti|uut)\b|\bmins?\b(?!.{0,20}\bmax)/],
   ["seconds", /\d\s*(?:s|sec\w*|sek\w*|ms)\b|\bse[ck](?:onds?|unden|ondes|undos|ondi|onden)\b/],
   ["share", /%|\bpercent\b|\bprozent\b|\bpour ?cent\b|\bpor ciento\b|\bper cento\b|\bprocent\b/],
   ["watts", /\d\s*w(?:atts?)?\b|\bwatts?\b/],

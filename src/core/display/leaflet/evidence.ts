@@ -27,7 +27,11 @@ const SECOND = 0.15;
 const together = (a: number, b: number, share: number): number =>
   Math.max(a, b) + share * Math.min(a, b) * (1 - Math.max(a, b));
 
-function byWords({ name, whole }: Tokens): readonly Evidence[] {
+/** What stands further on is talk, and no longer what a line is called by. */
+const MOST_SIGNS = 300;
+
+function byWords(tokens: Tokens): readonly Evidence[] {
+  const [name, whole] = [tokens.name.slice(0, MOST_SIGNS), tokens.whole.slice(0, MOST_SIGNS)];
   return LEXICON.flatMap(({ meaning, any, terms }): Evidence[] => {
     if (!any.test(whole)) return [];
     let [strength, against, at] = [0, 0, Infinity];

@@ -2,6 +2,7 @@
 import { anyOf } from "./grammar";
 import { folded } from "./normalise";
 import type { Counted } from "./chain";
+import { CODE_CLOSES, CODE_OPENS } from "./table";
 
 export interface Head extends Counted {
   readonly code: string;
@@ -110,13 +111,76 @@ function within(text: string): Head[] {
 
 /** "(1) light … (2) unit …" in one paragraph. */
 const bracketed = (text: string): Head[] =>
-  [...text.matchAll(/\((\d{1,2})\)(?=\s*\p{L}{2})/gu)].map((match) => ({
+  [...text.matchAll(/\((\d{1,2})\)(?=\s*\p{L}[\p{L}'])/gu)].map((match) => ({
     at: match.index,
     end: match.index + match[0].length,
     code: match[1] ?? "",
     kind: "inline (#)",
     value: valueOf(match[1] ?? "0", undefined),
     weight: 0.85,
+  }));
+
+/** "key -> 1 light -> key -> 2 unit": a way through the menu. */
+const alongArrows = (text: string): Head[] =>
+  [...text.matchAll(/(?:->|=>|→|»)\s*["'(]?(\d{1,2})["')]?(?=[\s:.)]+\p{L}{2})/gu)].map((match) => ({
+    at: match.index,
+    end: match.index + match[0].length,
+    code: match[1] ?? "",
+    kind: "inline -> #",
+    value: valueOf(match[1] ?? "0", undefined),
+    weight: 0.85,
+  }));
+
+/** "IV. Speed limit". */
+const ROMAN: readonly string[] = [
+  "I",
+  "II",
+  "III",
+  "IV",
+  "V",
+  "VI",
+  "VII",
+  "VIII",
+  "IX",
+  "X",
+  "XI",
+  "XII",
+  "XIII",
+  "XIV",
+  "XV",
+  "XVI",
+  "XVII",
+  "XVIII",
+  "XIX",
+  "XX",
+  "XXI",
+  "XXII",
+  "XXIII",
+  "XXIV",
+  "XXV",
+  "XXVI",
+  "XXVII",
+  "XXVIII",
+  "XXIX",
+  "XXX",
+];
+const inRoman = (text: string): Head[] =>
+  [...text.matchAll(/^[ \t]*([IVX]{1,6})(?=[.):]?[ \t]+\S)[.):]?/gm)].flatMap((match): Head[] => {
+    const [whole, code = ""] = match;
+    const end = match.index + whole.length;
+    const value = ROMAN.indexOf(code) + 1;
+    return value > 0 ? [{ at: match.index, end, code, kind: "roman", value, weight: weighed(text, end, 0) }] : [];
+  });
+
+/** Codes of a table that are known by their column alone. */
+const ofColumns = (text: string): Head[] =>
+  [...text.matchAll(new RegExp(`^${CODE_OPENS}(.+?)${CODE_CLOSES}`, "gmu"))].map((match, i) => ({
+    at: match.index,
+    end: match.index + match[0].length,
+    code: match[1] ?? "",
+    kind: "column",
+    value: i + 1,
+    weight: 1.1,
   }));
 
 /** Two to four capital letters that stand apart at the beginning of a row. */
@@ -154,7 +218,8 @@ function wordHeads(text: string): Head[] {
   const row = new RegExp(`^${BULLET}${NAME}[ \\t]*${BEHIND_NAME}[ \\t]*(?=(\\S.*)$)`, "gmu");
   for (const match of text.matchAll(row)) {
     const [whole, name = "", values = ""] = match;
-    if (!LIKE_VALUES.test(folded(values)) || seen.has(name)) continue;
+    const isSet = /=\s*$/.test(whole) && /^[\p{L}\d._-]+$/u.test(name);
+    if ((!isSet && !LIKE_VALUES.test(folded(values))) || seen.has(name)) continue;
     seen.add(name);
     heads.push({
       at: match.index,
@@ -172,6 +237,9 @@ export const headsOf = (text: string): readonly Head[] => [
   ...atRows(text),
   ...within(text),
   ...bracketed(text),
+  ...alongArrows(text),
+  ...inRoman(text),
+  ...ofColumns(text),
   ...letterCodes(text),
   ...wordHeads(text),
 ];
@@ -185,7 +253,8 @@ export function misreadHeads(text: string, letters: string): readonly Head[] {
   const row = new RegExp(String.raw`^${BEFORE}(${letters})([0-9olisbz|]{1,3})(?=[\s:.)=|])`, "gm");
   return [...flat.matchAll(row)].flatMap((match): Head[] => {
     const [whole, , digits = ""] = match;
-    if (/^\d+$/.test(digits)) return [];
+    // Of codes without a prefix, only one with a figure left in it can be told from a word.
+    if (/^\d+$/.test(digits) || !/\d/.test(letters + digits)) return [];
     const mended = digits.replace(/[a-z|]/g, (sign) => MISREAD[sign] ?? sign);
     const end = match.index + whole.length;
     const written = text.slice(end - digits.length - letters.length, end - digits.length);

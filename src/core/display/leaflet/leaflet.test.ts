@@ -43,6 +43,13 @@ describe("the leaflet reader on its texts", () => {
     expect(share(grades, ({ all }) => all)).toBeGreaterThan(0.88);
     expect(share(grades, ({ line }) => line?.sureness === "sure")).toBeGreaterThan(0.6);
   });
+  it("knows which way numbers go, what must be so, and what is an action, where a text says it", () => {
+    const told = [...tuned, ...heldOut]
+      .flatMap((text) => graded(text, readLeaflet(text.text)))
+      .filter(({ also }) => also !== null);
+    expect(told.length).toBeGreaterThan(20);
+    expect(told.filter(({ also }) => also !== true).map(({ text, truth }) => `${text} ${truth.code}`)).toEqual([]);
+  });
   it("has not forgotten the half it was tuned on", () =>
     expect(share(gradesOf(tuned), ({ all }) => all)).toBeGreaterThan(0.98));
   it("proposes only what the line can hold, with a maker's value inside it", () => {

@@ -24,6 +24,8 @@ const NEAR = 0.12;
 const MOST_WITH_GAPS = 0.65;
 /** Nothing is certain. */
 const MOST = 0.99;
+/** So many readings are told of where somebody asks. */
+const MOST_CONSIDERED = 4;
 /** How far a doubt about its values takes from a line. */
 const TAKES: Readonly<Partial<Record<Doubt, number>>> = {
   "options-not-understood": 0.55,
@@ -64,6 +66,8 @@ function beliefOf(candidates: readonly Candidate[], chosen: Candidate | null): B
 function gapsOf({ segment, tokens }: Understood, chosen: Candidate | null, mostStated: boolean): readonly Doubt[] {
   // Most lines state what the maker sets it to: where this one does not, something of it may be missing.
   const lacks = tokens.stated === null && mostStated && !tokens.readOnly;
+  // Where few do, a number in brackets may be the code of the next.
+  const isStray = tokens.isInBrackets && !mostStated;
   // Where lines go by codes, what stands for a word on the display is not told.
   const isUnmarked = segment.name === null && tokens.options.some(({ shows }) => !/\d/.test(shows));
   const isBroken =
@@ -71,8 +75,10 @@ function gapsOf({ segment, tokens }: Understood, chosen: Candidate | null, mostS
     mayBeModified(tokens.name) ||
     tokens.noIdea ||
     tokens.isCutOff ||
+    tokens.isMended ||
     segment.isEntangled ||
     lacks ||
+    isStray ||
     chosen?.isContested === true;
   // A number nobody can place may change what all the others mean.
   return [
@@ -108,6 +114,11 @@ export function lineOf(understood: Understood, chosen: Candidate | null, mostSta
     factoryRaw: raw,
     doubts,
     because: distinct(belief.because),
+    considered: candidates.slice(0, MOST_CONSIDERED).map(({ meaning, score, because }) => ({
+      meaning,
+      score: Math.min(MOST, score),
+      because: distinct(because),
+    })),
     tokens,
   };
 }

@@ -2,7 +2,8 @@
 import { typedNumber } from "../../units/typedNumber";
 import { inDomain, SETTINGS, type SettingKey } from "../settings";
 import { PAIRS, VALUE_WORDS } from "./lexicon/values";
-import { folded, numberOf } from "./normalise";
+import { folded } from "./normalise";
+import { numberOf } from "./numberWords";
 import type { Option } from "./options";
 
 /** What each option stands for in a setting's own values; null where one is not understood or two are the same. */

@@ -14,12 +14,15 @@ const NEXT_OPTION = String.raw`\/\s*\d|\s(?:${anyOf("or")})\s+\d{1,2}\b|\s\d{1,2
 const NEXT = String.raw`(?=\s*(?:[,;|)]|\(\s*\d+\s*\)|\.(?:\s|$)|$|${NEXT_OPTION}))`;
 const MARKED = new RegExp(String.raw`(?<![\w.-])(\d{1,2})${MARK}((?:[^,;|)(]|\((?!\s*\d+\s*\)))*?)${NEXT}`, "gu");
 const UNMARKED_TEXT = String.raw`[\p{L}%][^,;|()\d]*?(?:km\/h|\d\s?(?=v)v?)?[^,;|()\d]*?`;
-const UNMARKED_END = String.raw`(?=\s*(?:[,;|)]|\/(?![hu]\b)|\s\d{1,2}\s|$|\.)|\s{2,})`;
+const UNMARKED_END = String.raw`(?=\s*(?:[,;|()]|\/(?![hu]\b)|\s\d{1,2}\s|$|\.)|\s{2,})`;
 const UNMARKED = new RegExp(String.raw`(?<![\w.-])(\d{1,2})\s+(${UNMARKED_TEXT})${UNMARKED_END}`, "gu");
 /** "OFF=0 ON=1", "km/h = 0, mph = 1". */
 const WORD_EQUALS = /(?<![\p{L}\d])([\p{L}/]{1,14})\s*=\s*(\d{1,2})(?![\d.])/gu;
 /** "km/h (0) and mph (1)". */
-const BRACKETED = /([\p{L}/%][\p{L}/% ]{0,24}?)\s*\(\s*(\d)\s*\)/gu;
+const BRACKETED =
+  /([\p{L}/%][\p{L}/% ]{0,24}?)\s*[([]\s*(?:(?:shown as|shows|reads|code|value|=)\s*)?(\d{1,2})\s*[)\]]/gu;
+/** "0 (no) and 1 (yes)". */
+const IN_BRACKETS = /(?<![\w.-])(\d{1,2})\s*[([]\s*(\p{L}[\p{L}/ ]{0,24}?)\s*[)\]]/gu;
 
 /** Options count from about nothing, up or down, each once; other numbers before words are codes or figures. */
 const MOST_FIRST = 2;
@@ -36,6 +39,10 @@ function onesIn(flat: string, text: string): Found<readonly Option[]> | null {
     return text.slice(from, from + group.length).trim();
   };
   const read = (pattern: RegExp, raw: 1 | 2, label: 1 | 2): Found<readonly Option[]> | null => {
+    const found = all(pattern, raw, label);
+    return found && label === 2 ? withoutLast(found) : found;
+  };
+  const all = (pattern: RegExp, raw: 1 | 2, label: 1 | 2): Found<readonly Option[]> | null => {
     const matches = [...flat.matchAll(pattern)].filter((each) => (each[label] ?? "").trim() !== "");
     const options = matches.map((each): Option => ({
       raw: Number(each[raw]),
@@ -52,11 +59,24 @@ function onesIn(flat: string, text: string): Found<readonly Option[]> | null {
   const marked = read(MARKED, 1, 2);
   if (marked && marked.value.length >= 2 && isRun(marked.value.map(({ raw }) => raw)))
     return { ...marked, value: inOrder(marked.value) };
-  const bracketed = read(BRACKETED, 2, 1);
+  const bracketed = /[([]\s*\w/.test(flat) ? read(BRACKETED, 2, 1) : null;
   if (bracketed && countsUp(inOrder(bracketed.value).map(({ raw }) => raw)))
     return { ...bracketed, value: inOrder(bracketed.value) };
+  const inBrackets = read(IN_BRACKETS, 1, 2);
+  if (inBrackets && countsUp(inBrackets.value.map(({ raw }) => raw))) return inBrackets;
   const unmarked = read(UNMARKED, 1, 2);
   return unmarked && countsUp(unmarked.value.map(({ raw }) => raw)) ? unmarked : null;
+}
+
+/** "0: km 1: mile 0": a number behind the last option that is one of theirs is told apart from them. */
+function withoutLast({ value, at: [from, to] }: Found<readonly Option[]>): Found<readonly Option[]> {
+  const last = value.at(-1);
+  const match = last ? /^(.*\p{L})(\s+(\d{1,2}))$/u.exec(last.text) : null;
+  if (!last || !match || !value.some(({ raw }) => raw === Number(match[3]))) return { value, at: [from, to] };
+  return {
+    value: [...value.slice(0, -1), { ...last, text: match[1] ?? "" }],
+    at: [from, to - (match[2] ?? "").length],
+  };
 }
 
 const inOrder = (options: readonly Option[]): readonly Option[] => [...options].sort((a, b) => a.raw - b.raw);
@@ -97,7 +117,7 @@ export const optionsIn = (flat: string, text: string): Found<readonly Option[]> 
 /** Words a menu shows for its values: "on / off", "km/h or mph". */
 const WORD = String.raw`(?:km\/[hu]|[\p{L}]{2,12})`;
 const WORD_LIST = new RegExp(
-  String.raw`(?<![\p{L}\d/])(${WORD}(?:\s*(?:\/(?=\s)|[,|]|(?:${anyOf("or")})(?=\s))\s*${WORD})+)`,
+  String.raw`(?<![\p{L}\d/])(${WORD}(?:(?:\s*(?:\/(?=\s)|[,|])|\s+(?:${anyOf("or")})(?=\s))\s*${WORD})+)`,
   "u",
 );
 

@@ -17,6 +17,19 @@ export const STEP = new RegExp(String.raw`(?:${anyOf("step")})\s*[:=]?\s*(\d+(?:
 const CONJUNCTION = /\d\s*(?:and|y|e|et|und|en)\s*\d/;
 const BETWEEN = /\b(?:between|zwischen|entre|tra|tussen)\b/;
 
+/** "min 10 max 45". */
+const NAMED_ENDS = new RegExp(
+  String.raw`(?<![\p{L}])mini?m?\w*\.?\s*[:=]?\s*(${N})\s*${UNIT}\s*[,;/]?\s*max\w*\.?\s*[:=]?\s*(${N})(?![\d.])`,
+  "u",
+);
+
+/** "1 dim .. 5 bright". */
+export const WORDED_SPAN = new RegExp(
+  String.raw`(?<![\w./,-])(\d{1,2})\s*[=:]?\s*\(?(\p{L}{3,14})\)?\s*(?:-|~|\.{2,3}|(?:${anyOf("to")})(?=\s))\s*(\d{1,2})\s*[=:]?\s*\(?(\p{L}{3,14})(?![\p{L}])\)?`,
+  "u",
+);
+const IS_UNIT = new RegExp(`^${UNIT}$`);
+
 export function spanIn(flat: string): Found<Span> | null {
   for (const match of flat.matchAll(SPAN)) {
     const [whole, low = "", high = ""] = match;
@@ -30,7 +43,19 @@ export function spanIn(flat: string): Found<Span> | null {
       at: [match.index, match.index + whole.length],
     };
   }
-  return null;
+  const named = NAMED_ENDS.exec(flat);
+  const [low, high] = [named?.[1] ?? "", named?.[2] ?? ""];
+  if (named && typedNumber(high) > typedNumber(low)) {
+    const decimals = Math.max(typedDecimals(low), typedDecimals(high));
+    return {
+      value: { min: typedNumber(low), max: typedNumber(high), step: null, decimals },
+      at: [named.index, named.index + named[0].length],
+    };
+  }
+  const worded = WORDED_SPAN.exec(flat);
+  const [min, max] = [Number(worded?.[1]), Number(worded?.[3])];
+  if (!worded || !(max > min) || IS_UNIT.test(worded[2] ?? "")) return null;
+  return { value: { min, max, step: null, decimals: 0 }, at: [worded.index, worded.index + worded[0].length] };
 }
 
 const NUMBER = String.raw`\d{1,4}(?:\.\d+)?\s*${UNIT}(?![\p{L}\d])`;
@@ -49,9 +74,13 @@ const BLANK_LIST = new RegExp(
 const SEMICOLON_LIST = new RegExp(String.raw`(?<![\w.-])${NUMBER}(?:\s*;\s*${NUMBER}){3,}`, "u");
 
 export function listIn(flat: string, isStated: boolean): Found<readonly string[]> | null {
-  const match = (isStated ? SEMICOLON_LIST.exec(flat) : null) ?? MARKED_LIST.exec(flat) ?? BLANK_LIST.exec(flat);
+  const marked = (isStated ? SEMICOLON_LIST.exec(flat) : null) ?? MARKED_LIST.exec(flat);
+  const match = marked ?? BLANK_LIST.exec(flat);
   if (!match) return null;
   const numbers = [...match[0].matchAll(/\d{1,4}(?:\.\d+)?/g)].map(([number]) => number);
+  // Parted by blanks alone, numbers that do not rise are the cells of a table.
+  const rises = numbers.every((number, i) => i === 0 || typedNumber(number) > typedNumber(numbers[i - 1] ?? ""));
+  if (!marked && !rises) return null;
   const distinct = [...new Set(numbers)];
   return distinct.length >= 2 ? { value: distinct, at: [match.index, match.index + match[0].length] } : null;
 }

@@ -1,9 +1,9 @@
 /** A line as it was read, and as another setting or none: what the text says of its values stays. */
 import { typedNumber } from "../../units/typedNumber";
 import { rawValues, readShown } from "../encoding";
-import type { Encoding } from "../profile";
+import type { Action, Encoding } from "../profile";
 import type { SettingKey } from "../settings";
-import type { Foreign } from "./lexicon/terms";
+import type { Foreign, Meaning } from "./lexicon/terms";
 import { shaped, unknownShape } from "./shape";
 import type { Tokens } from "./tokens";
 
@@ -22,6 +22,13 @@ export type Doubt =
 /** Doubts that something of a line may be missing or belong elsewhere, whatever it means. */
 export const GAPS: ReadonlySet<Doubt> = new Set(["may-be-incomplete", "numbers-left-over"]);
 
+/** One reading of a line: 0 to 1 by its words, its unit and its values alone. */
+export interface Considered {
+  readonly meaning: Meaning;
+  readonly score: number;
+  readonly because: readonly string[];
+}
+
 export interface ReadLine {
   readonly code: string;
   /** What the leaflet calls it, as it stands there. */
@@ -38,6 +45,8 @@ export interface ReadLine {
   readonly doubts: readonly Doubt[];
   /** Words of the text the setting rests on. */
   readonly because: readonly string[];
+  /** What it may mean, best first, with what each rests on. */
+  readonly considered: readonly Considered[];
   /** What the text says of its values, whatever it means. */
   readonly tokens: Tokens;
 }
@@ -70,3 +79,6 @@ export function readAs(read: ReadLine, setting: SettingKey | null): ReadLine {
     doubts,
   };
 }
+
+/** What a line does that sets nothing; null where it is a line of values. */
+export const deedOf = ({ setting, tokens }: ReadLine): Action | null => (setting === null ? tokens.does : null);

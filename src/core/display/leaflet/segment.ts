@@ -6,6 +6,7 @@ import { heaviestRise } from "./chain";
 import { anyOf } from "./grammar";
 import { headsOf, misreadHeads, type Head } from "./heads";
 import { folded } from "./normalise";
+import { oneBelowTheOther } from "./sideBySide";
 import { untabled } from "./table";
 
 export interface Segment {
@@ -56,6 +57,9 @@ function seriesOf(heads: readonly Head[]): readonly Series[] {
   });
 }
 
+/** Kinds of codes of which one alone is a menu of one line. */
+const LONE: ReadonlySet<string> = new Set(["#", "column"]);
+
 /** Heads of the menu's lines, in order. */
 function chosenHeads(text: string): { readonly heads: readonly Head[]; readonly scanned: boolean } {
   const all = headsOf(text);
@@ -67,9 +71,9 @@ function chosenHeads(text: string): { readonly heads: readonly Head[]; readonly 
   const together = inBanks.reduce((sum, { weight }) => sum + weight, 0);
   const heaviest = [...series].sort((a, b) => b.weight - a.weight);
   const best = heaviest.find(({ kind, weight }) => letterKind.test(kind) || weight > together);
-  if (!best || (best.heads.length < 2 && !letterKind.test(best.kind) && best.kind !== "#"))
+  if (!best || (best.heads.length < 2 && !letterKind.test(best.kind) && !LONE.has(best.kind)))
     return { heads: [], scanned: false };
-  if (!letterKind.test(best.kind)) return { heads: best.heads, scanned: false };
+  if (!letterKind.test(best.kind) && best.kind !== "#") return { heads: best.heads, scanned: false };
   const letters = best.kind.replace(/#.*$/, "");
   const known = new Set(best.heads.map(({ value }) => value));
   // Only a number missing between its neighbours proves a sign misread.
@@ -80,7 +84,8 @@ function chosenHeads(text: string): { readonly heads: readonly Head[]; readonly 
     misread.length > 0 ? heaviestRise([...best.heads, ...misread].sort((a, b) => a.at - b.at)) : best.heads;
   // Banks: other letters that count up as well.
   const banks = series.filter(
-    (each) => each !== best && letterKind.test(each.kind) && each.heads.length >= 2 && each.weight >= 1.5,
+    (each) =>
+      best.kind !== "#" && each !== best && letterKind.test(each.kind) && each.heads.length >= 2 && each.weight >= 1.5,
   );
   const heads = [...mended, ...banks.flatMap((bank) => bank.heads)].sort((a, b) => a.at - b.at);
   return { heads, scanned: misread.length > 0 && mended.length > best.heads.length };
@@ -110,14 +115,15 @@ const isBlank = (row: string): boolean => row.trim() === "";
 const isRule = (row: string): boolean => /^[\s|+=:_-]+$/.test(row);
 /** A heading between lines: a few words, no value, and nothing that goes on. */
 const isHeading = (row: string, kind: string): boolean =>
-  (/^\s*[\p{Lu}][^.;=|\d]{0,60}:?\s*$/u.test(row) && !/^\s{2,}/.test(row)) ||
+  (/^\s*(?:[>#»]\s*)?[\p{Lu}][^.;=|\d]{0,60}:?\s*$/u.test(row) && !/^\s{2,}/.test(row)) ||
+  /^\s*\[\p{L}[^\]]*\]\s*$/u.test(row) ||
   (kind === "#.#" && /^\d{1,2}\.?\s+\p{Lu}[^;=|]*$/u.test(row));
 /** After a blank row a long one is talk, no cell of the line before. */
 const isLong = (row: string): boolean => row.trim().length > 40;
 
 /** Cuts a text into lines of the menu. */
 export function segmented(pasted: string): Segmented {
-  const text = untabled(pasted);
+  const text = untabled(oneBelowTheOther(pasted));
   const { heads, scanned } = chosenHeads(text);
   const codes = heads.map(({ code }) => code);
   const pairsOf = pairReader(codes);
@@ -187,7 +193,9 @@ const MESSAGE_WITHIN = /;\s*\p{L}{2,12}:\s*\d/u;
 function codeWithin(codes: readonly string[]): RegExp | null {
   const letters = [...new Set(codes.flatMap((code) => /^([A-Za-z]{1,3})[-_.]?\d/.exec(code)?.[1] ?? []))];
   if (letters.length > 0) return new RegExp(`(?<![\\p{L}\\d.-])(?:${letters.join("|")})[-_.]?\\d{1,3}(?!\\d)`, "iu");
-  return codes.every((code) => /^\d+[.-]\d+$/.test(code)) ? /(?<![\p{L}\d.-])\d{1,2}[.-]\d{1,2}\s+\p{L}{3}/u : null;
+  if (!codes.every((code) => /^\d+[.-]\d+$/.test(code))) return null;
+  const banks = [...new Set(codes.map((code) => /^\d+/.exec(code)?.[0] ?? ""))];
+  return new RegExp(`(?<![\\p{L}\\d.-])(?:${banks.join("|")})[.-]\\d{1,2}\\s+\\p{L}{3}`, "u");
 }
 
 /** Whether a text holds a code of its menu, or the name of another line of a menu of words. */

@@ -3,6 +3,7 @@ import { typedNumber } from "../../units/typedNumber";
 import { plainCap, plainNumber, unknownScale } from "../newEncodings";
 import type { Encoding } from "../profile";
 import { inDomain, SETTINGS, type SettingKey } from "../settings";
+import { largerOf } from "./directions";
 import { meaningsOf } from "./optionMeanings";
 import type { Option } from "./options";
 import type { Span } from "./ranges";
@@ -34,6 +35,19 @@ export function unknownShape({ span, options, listed, readOnly }: Tokens): Encod
   return { kind: "reserved", setting: null, rawMin: Math.round(rawMin), rawMax: Math.min(Math.round(rawMax), 9999) };
 }
 
+/** A meaning without values is a meaning with a hole: what its numbers stand for is not known. */
+function hole(setting: SettingKey, tokens: Tokens): Encoding {
+  const { span, options, listed } = tokens;
+  const raws = span
+    ? [span.min, span.max]
+    : options.length > 0
+      ? options.map(({ raw }) => raw)
+      : listed.length > 0
+        ? listed.map(typedNumber)
+        : [0, SETTINGS[setting].domain.kind === "flag" ? 1 : 9];
+  return unknownScale(setting, Math.round(Math.min(...raws)), Math.round(Math.max(...raws)));
+}
+
 const choice = (
   setting: SettingKey,
   options: readonly { raw: number; shows: string; means: number | boolean | string }[],
@@ -45,7 +59,8 @@ const choice = (
 
 /** A line of this meaning, as its text tells its values. */
 export function shaped(setting: SettingKey, tokens: Tokens): Shaped {
-  const { span, options } = tokens;
+  const { span, options, direction } = tokens;
+  const larger = largerOf(setting, direction);
   if (setting === "assistCapKmh" || setting === "throttleCapKmh") {
     const ends = endsOf(tokens);
     if (ends) return { encoding: capOf(setting, ends, tokens), doubts: [] };
@@ -62,11 +77,11 @@ export function shaped(setting: SettingKey, tokens: Tokens): Shaped {
         doubts: [],
       };
     if (SETTINGS[setting].domain.kind !== "number")
-      return { encoding: unknownShape(tokens), doubts: ["options-not-understood"] };
+      return { encoding: hole(setting, tokens), doubts: ["options-not-understood"] };
     // Dark, middle and bright are steps of a scale; what counts something is told by numbers.
     const { unit } = SETTINGS[setting];
     return {
-      encoding: unknownScale(setting, options[0]?.raw ?? 0, options.at(-1)?.raw ?? 9),
+      encoding: unknownScale(setting, options[0]?.raw ?? 0, options.at(-1)?.raw ?? 9, larger),
       doubts: unit === null || unit === "share" ? [] : ["options-not-understood"],
     };
   }
@@ -93,12 +108,13 @@ export function shaped(setting: SettingKey, tokens: Tokens): Shaped {
       doubts: ["options-not-understood"],
     };
   if (SETTINGS[setting].domain.kind !== "number")
-    return { encoding: unknownShape(tokens), doubts: [options.length > 0 ? "options-not-understood" : "no-range"] };
+    return { encoding: hole(setting, tokens), doubts: [options.length > 0 ? "options-not-understood" : "no-range"] };
   const ends = endsOf(tokens);
-  if (!span && ends) return { encoding: unknownScale(setting, Math.round(ends.min), Math.round(ends.max)), doubts: [] };
+  if (!span && ends)
+    return { encoding: unknownScale(setting, Math.round(ends.min), Math.round(ends.max), larger), doubts: [] };
   return span
-    ? { encoding: numberOf(setting, withNone(setting, span, tokens)), doubts: [] }
-    : { encoding: unknownScale(setting, 0, 9), doubts: ["no-range"] };
+    ? { encoding: numberOf(setting, withNone(setting, span, tokens), larger), doubts: [] }
+    : { encoding: unknownScale(setting, 0, 9, larger), doubts: ["no-range"] };
 }
 
 /** "1 to 60, 0 is never": never is a value of the line as well. */
@@ -120,7 +136,7 @@ function capOf(setting: "assistCapKmh" | "throttleCapKmh", { min, max }: Span, {
   });
 }
 
-function numberOf(setting: SettingKey, span: Span): Encoding {
+function numberOf(setting: SettingKey, span: Span, larger: ReturnType<typeof largerOf>): Encoding {
   const inside = inDomain(setting, span.min) && inDomain(setting, span.max);
   // A plain small count where a share or some other scale is meant: the scale is not stated.
   const isPercent = SETTINGS[setting].unit === "share" && (span.max === 99 || span.max === 100) && span.decimals === 0;
@@ -128,8 +144,9 @@ function numberOf(setting: SettingKey, span: Span): Encoding {
     const rawStep = Math.max(1, Math.round(span.step ?? 1));
     return plainNumber(setting, span.min, span.max, { rawStep, perRaw: 0.01, shownPer: 1 });
   }
-  if (!inside || SETTINGS[setting].unit === "share")
-    return unknownScale(setting, Math.round(span.min), Math.round(span.max));
+  // Numbers that go the other way than what is counted are no counts of it.
+  if (!inside || SETTINGS[setting].unit === "share" || larger === "less")
+    return unknownScale(setting, Math.round(span.min), Math.round(span.max), larger);
   const { decimals } = span;
   const perRaw = 1 / 10 ** decimals;
   const rawStep = Math.max(1, Math.round((span.step ?? perRaw) / perRaw));
@@ -157,7 +174,8 @@ function wheelOf(tokens: Tokens): Shaped {
   const sizes = listed.map((shows) => ({ shows, inch: inchOf(typedNumber(shows)) }));
   if (sizes.length >= 2 && listed.every((shows) => isInch(typedNumber(shows))))
     return codes([...sizes].sort((a, b) => a.inch - b.inch).map((each, raw) => ({ raw, ...each })));
-  if (!span || !isInch(span.min) || !isInch(span.max)) return { encoding: unknownShape(tokens), doubts: ["no-range"] };
+  if (!span || !isInch(span.min) || !isInch(span.max))
+    return { encoding: hole("circumferenceMm", tokens), doubts: ["no-range"] };
   if (span.decimals > 0 || (span.step ?? 1) < 1)
     return { encoding: sizeOf("tenth-inch", Math.round(span.min * 10), Math.round(span.max * 10)), doubts: [] };
   const count = Math.round(span.max - span.min) + 1;

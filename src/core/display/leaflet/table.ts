@@ -1,4 +1,5 @@
 /** Tables: what stands in which column is told by their headings. */
+import papa from "papaparse";
 import { anyHeading } from "./grammar";
 import { folded } from "./normalise";
 
@@ -6,18 +7,54 @@ export type Column = "code" | "name" | "range" | "default" | "min" | "max" | "st
 
 const GAP = /\s*\|\s*|\t+|\s{3,}|;/;
 
-const cellsOf = (row: string): readonly string[] =>
+type Split = (row: string) => readonly string[];
+
+const byGaps: Split = (row) =>
   row
     .trim()
     .replace(/^\||\|$/g, "")
     .split(GAP)
     .map((cell) => cell.trim());
 
+/** Rows a spreadsheet has written, with or without quotation marks. */
+const bySign =
+  (delimiter: string): Split =>
+  (row) =>
+    (papa.parse<string[]>(row, { delimiter }).data[0] ?? []).map((cell) => cell.trim());
+
+/** How the rows of a table may be parted; quotation marks first, since the other ways read past them. */
+const SPLITS: readonly { readonly fits: RegExp; readonly split: Split }[] = [
+  { fits: /^\s*".*";/, split: bySign(";") },
+  { fits: /^\s*".*",/, split: bySign(",") },
+  { fits: /^\s*".*"\t/, split: bySign("\t") },
+  { fits: /./, split: byGaps },
+  { fits: /\S {2,}\S/, split: (row) => row.trim().split(/\s{2,}/) },
+  { fits: /^[^,]+,[^,]+,[^,]+,/, split: bySign(",") },
+];
+
+interface Table {
+  readonly columns: readonly Column[];
+  readonly split: Split;
+  /** Whether a heading says which column holds the codes. */
+  readonly namesCodes: boolean;
+}
+
 const ROLES = ["default", "min", "max", "step", "unit", "range", "name", "code"] as const;
 
-/** Columns by a row of headings; null where it is none. */
-function columnsOf(row: string): readonly Column[] | null {
-  const cells = cellsOf(folded(row));
+/** A table by its row of headings; null where it is none. */
+function tableOf(row: string): Table | null {
+  const flat = folded(row);
+  const tables = SPLITS.flatMap(({ fits, split }): Table[] => {
+    const columns = fits.test(flat) ? columnsOf(split(flat)) : null;
+    return columns ? [{ ...columns, split }] : [];
+  });
+  // Of two ways to part the headings the one that makes out more of them.
+  return tables.reduce<Table | null>((best, table) => (best && told(best) >= told(table) ? best : table), null);
+}
+
+const told = ({ columns }: Pick<Table, "columns">): number => columns.filter((column) => column !== "other").length;
+
+function columnsOf(cells: readonly string[]): Pick<Table, "columns" | "namesCodes"> | null {
   if (cells.length < 3 || cells.some((cell) => /\d/.test(cell))) return null;
   const roles = cells.map(
     (cell): Column =>
@@ -27,16 +64,19 @@ function columnsOf(row: string): readonly Column[] | null {
   if (told < 2) return null;
   const own = roles.indexOf("code");
   // Without a heading of its own the first column holds the codes.
-  return own >= 0 ? roles.map((role, i) => (role === "code" && i !== own ? "other" : role)) : roles.with(0, "code");
+  return own >= 0
+    ? { columns: roles.map((role, i) => (role === "code" && i !== own ? "other" : role)), namesCodes: true }
+    : { columns: roles.with(0, "code"), namesCodes: false };
 }
 
 /** A row of a table as a leaflet without columns would say it; null where it does not fit the headings. */
-function spelledOut(row: string, columns: readonly Column[]): string | null {
-  const cells = cellsOf(row);
+function spelledOut(row: string, { columns, split, namesCodes }: Table): string | null {
+  const cells = split(row);
   if (cells.length < 3 || cells.length > columns.length) return null;
   const of = (column: Column): string => cells[columns.indexOf(column)] ?? "";
   const code = of("code");
-  if (!/\d/.test(code) || code.length > MOST_SIGNS) return null;
+  const isCode = /\d/.test(code) || (namesCodes && LETTERS.test(code));
+  if (!isCode || code.length > MOST_SIGNS) return null;
   const span =
     of("min") !== "" && of("max") !== "" ? `${of("min")} - ${of("max")} ${of("unit")}` : `${of("range")} ${of("unit")}`;
   const parts = [
@@ -46,24 +86,30 @@ function spelledOut(row: string, columns: readonly Column[]): string | null {
     of("step") === "" ? "" : `step ${of("step")}`,
     of("default") === "" || /^-$/.test(of("default")) ? "" : `default ${of("default").replace(/^default\s+/i, "")}`,
   ];
-  return `${code} : ${parts.filter((part) => part.trim() !== "").join(" ; ")}`;
+  const written = USUAL.test(code) ? code : `${CODE_OPENS}${code}${CODE_CLOSES}`;
+  return `${written} : ${parts.filter((part) => part.trim() !== "").join(" ; ")}`;
 }
 
 /** A code in a column of its own is short. */
 const MOST_SIGNS = 8;
+/** Codes without a number, where a heading says that they are codes. */
+const LETTERS = /^[A-Za-z]{1,4}$/;
+/** Codes that are found by how they look; any other is marked, by signs no text has. */
+const USUAL = /^(?:[A-Za-z]{1,3}[-_.]?)?\d{1,3}(?:[-.]\d{1,2})?$/;
+export const [CODE_OPENS, CODE_CLOSES] = ["\uE000", "\uE001"];
 
 /** A text with the rows of its tables told by their headings. */
 export function untabled(text: string): string {
-  let columns: readonly Column[] | null = null;
+  let table: Table | null = null;
   return text
     .split("\n")
     .map((row) => {
-      const heads = columnsOf(row);
+      const heads = tableOf(row);
       if (heads) {
-        columns = heads;
+        table = heads;
         return row;
       }
-      return columns ? (spelledOut(row, columns) ?? row) : row;
+      return table ? (spelledOut(row, table) ?? row) : row;
     })
     .join("\n");
 }

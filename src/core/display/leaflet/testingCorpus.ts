@@ -1,7 +1,9 @@
 /**
  * For tests and the bench: texts with what is true of them, and how a reading is graded. A text is a file of `corpus/`;
- * beside it stands its truth, a row a line: `code => setting ; values ; maker's value`. Settings: `-` none of ours, `?`
- * nobody could tell. Values: `10..45`, `24 36 48`, `0=kmh 1=mph`. `-` not stated, `*` not graded.
+ * beside it stands its truth, a row a line: `code => setting ; values ; maker's value ; more`. Settings: `-` none of
+ * ours, `?` nobody could tell. Values: `10..45`, `24 36 48`, `0=kmh 1=mph`. `-` not stated, `*` not graded. What may
+ * follow: `more` or `less`, what a larger number is; `when`, a condition; `none`, no effect; `action`, a deed. A first
+ * row that ends in "looked at" is of a text whose mistakes were looked at: it is of the half the reader is tuned on.
  */
 import { rawValues, shows } from "../encoding";
 import type { Encoding } from "../profile";
@@ -13,9 +15,11 @@ export interface Truth {
   readonly setting: string;
   readonly values: string;
   readonly stated: string;
+  readonly also: string;
 }
 
 export interface CorpusText {
+  readonly isLookedAt: boolean;
   readonly name: string;
   readonly shape: string;
   readonly language: string;
@@ -23,16 +27,16 @@ export interface CorpusText {
   readonly truths: readonly Truth[];
 }
 
-export function truthsOf(file: string): Pick<CorpusText, "shape" | "language" | "truths"> {
+export function truthsOf(file: string): Pick<CorpusText, "shape" | "language" | "truths" | "isLookedAt"> {
   const rows = file.split("\n").filter((row) => row.trim() !== "");
   const [head = ""] = rows;
-  const [shape = "", language = ""] = head.replace(/^#\s*/, "").split(" / ");
+  const [shape = "", language = "", seen] = head.replace(/^#\s*/, "").split(" / ");
   const truths = rows.slice(1).map((row): Truth => {
     const [code = "", rest = ""] = row.split(" => ");
-    const [setting = "", values = "", stated = ""] = rest.split(" ; ").map((part) => part.trim());
-    return { code: code.trim(), setting, values, stated };
+    const [setting = "", values = "", stated = "", also = ""] = rest.split(" ; ").map((part) => part.trim());
+    return { code: code.trim(), setting, values, stated, also };
   });
-  return { shape, language, truths };
+  return { shape, language, truths, isLookedAt: seen !== undefined };
 }
 
 /** All texts, by name, from the files of the corpus: what is in them by their names. */
@@ -52,8 +56,8 @@ const drawOf = (name: string): number =>
 
 /** The half the reader is tuned on, and the half it is only ever tried on: by text. */
 export const halves = (texts: readonly CorpusText[]): Readonly<Record<"tuned" | "heldOut", readonly CorpusText[]>> => ({
-  tuned: texts.filter(({ name }) => drawOf(name) < 0.5),
-  heldOut: texts.filter(({ name }) => drawOf(name) >= 0.5),
+  tuned: texts.filter(({ name, isLookedAt }) => isLookedAt || drawOf(name) < 0.5),
+  heldOut: texts.filter(({ name, isLookedAt }) => !isLookedAt && drawOf(name) >= 0.5),
 });
 
 export interface Grade {
@@ -66,6 +70,8 @@ export interface Grade {
   readonly values: boolean;
   readonly stated: boolean;
   readonly all: boolean;
+  /** What else the text says of it; null where it says no more. */
+  readonly also: boolean | null;
   /** Said to be sure, and wrong in its setting, its values or its maker's value. */
   readonly surelyWrong: boolean;
 }
@@ -114,6 +120,17 @@ function statedRight({ encoding, factoryRaw, tokens }: ReadLine, want: string): 
   return shown !== null && (shown.toLowerCase() === want.toLowerCase() || Number(shown) === Number(want));
 }
 
+/** Whether the way its numbers go, its condition, its having no effect or its being a deed was read. */
+function alsoRight({ encoding, tokens }: ReadLine, want: string): boolean {
+  const { condition, noEffect, does } = tokens;
+  if (want === "when") return condition !== null;
+  if (want === "none") return noEffect;
+  if (want === "action") return does !== null;
+  // Of what is counted, more is more.
+  const larger = encoding.kind === "unknown-scale" ? encoding.larger : encoding.kind === "number" ? "more" : "unknown";
+  return larger === want;
+}
+
 /** A reading held against the truth of its text. */
 export const graded = ({ name, shape, language, truths }: CorpusText, { lines }: LeafletReading): readonly Grade[] =>
   truths.map((truth): Grade => {
@@ -134,6 +151,7 @@ export const graded = ({ name, shape, language, truths }: CorpusText, { lines }:
       values,
       stated,
       all: setting && values && stated,
+      also: truth.also === "" ? null : line !== null && alsoRight(line, truth.also),
       surelyWrong: line?.sureness === "sure" && !(setting && values && stated),
     };
   });

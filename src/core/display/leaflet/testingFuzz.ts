@@ -67,6 +67,7 @@ export const surelyWrongAfter = ({ line, truth, setting, values, stated }: Grade
 
 /** Options of which some were dropped are still those that are left. */
 function isPart({ encoding }: ReadLine, { values }: Truth): boolean {
+  if (encoding.kind === "wheel-code") return encoding.codes.every(({ shows }) => values.split(" ").includes(shows));
   if (encoding.kind !== "choice") return false;
   const wanted = new Map(
     values.split(" ").map((each): [string, string] => [each.split("=")[0] ?? "", each.split("=")[1] ?? each]),

@@ -11,6 +11,10 @@ export const noPictures =
 export const lineFoundSureRow = (linesCount: number, sure: number, leftOverCount: number) =>
   `${count(linesCount, "line")} found, ${sure} sure${leftOverCount > 0 ? `, ${count(leftOverCount, "row")} left over` : ""}.`;
 export const takeTheseLines = "Take these lines";
-export const taken = (added: number, known: number) =>
-  `${count(added, "line")} added${known > 0 ? `, ${known} known before kept and filled in` : ""}.`;
+export const taken = ({ added, known, actions }: { added: number; known: number; actions: number }) =>
+  [
+    `${count(added, "line")} added`,
+    ...(known > 0 ? [`${known} known before kept and filled in`] : []),
+    ...(actions > 0 ? [`${count(actions, "action")} put in the menu`] : []),
+  ].join(", ") + ".";
 export const rowsNothingWasMade = "Rows nothing was made of";

@@ -6,12 +6,13 @@ export const whatLineSets = (code: string) => `What line ${code} sets`;
 export const notKnown = "not known";
 export const restsOn = (words: readonly string[]) => `rests on ${words.map((word) => `“${word}”`).join(", ")}`;
 export const makersValue = (shown: string) => `maker’s value ${shown}`;
+export const aDeed = "an action, no value";
 export const noSettingHere = (what: string) => `${what}: no setting here`;
 
 const marked = (shows: string, text: string) => (shows === text ? shows : `${shows} ${text}`);
 
 /** What a text says a line can show, before anything is taken. */
-export function valuesText({ span, options, listed, noneAt }: Tokens): string {
+export function valuesText({ span, options, listed, noneAt, direction, condition }: Tokens): string {
   const range = span ? `${span.min.toFixed(span.decimals)} to ${span.max.toFixed(span.decimals)}` : "";
   const parts = [
     range,
@@ -20,5 +21,11 @@ export function valuesText({ span, options, listed, noneAt }: Tokens): string {
     options.map((each) => marked(each.shows, each.text)).join(" · "),
     noneAt === null ? "" : `${noneAt} stands for none`,
   ].filter((part) => part !== "");
-  return parts.length > 0 ? parts.join("; ") : "no values read";
+  return [
+    parts.length > 0 ? parts.join("; ") : "no values read",
+    direction ? `a larger number is ${direction.larger} (“${direction.says}”)` : "",
+    condition ? `“${condition}”` : "",
+  ]
+    .filter((part) => part !== "")
+    .join("; ");
 }

@@ -4,7 +4,7 @@ import type { SettingKey } from "../../settings";
 export type ValueWord = readonly [means: number | boolean | string, words: RegExp];
 
 const NO = [
-  String.raw`no|off|disab\w*|clos\w*|not|without|invalid|forbid\w*|hidden?|never|none|inactiv\w*`,
+  String.raw`no|off|disab\w*|clos\w*|not|without|invalid|forbid\w*|hidden?|never|none|inactiv\w*|exclu\w*`,
   String.raw`aus|nein|ohne|non|sans|desactiv\w*|arret|sin|spento|nee|uit`,
 ].join("|");
 const YES = [
@@ -32,8 +32,8 @@ const YES_NO: readonly ValueWord[] = [
 
 export const VALUE_WORDS: Partial<Readonly<Record<SettingKey, readonly ValueWord[]>>> = {
   speedUnit: [
-    ["mph", /\b(?:mph|mi|miles?|meilen?|milles?|millas?|miglia|mijl\w*|imperial\w*|british|inch)\b|mile\/h/],
-    ["kmh", /\b(?:km|kmh|kilomet\w*|chilomet\w*|metric\w*|metrisch|kph)\b|km\/[hu]/],
+    ["mph", /\b(?:mph|mi|miles?|meilen?|milles?|millas?|miglia|mijl\w*|imperial\w*|british|english|inch)\b|mile\/h/],
+    ["kmh", /\b(?:km|kmh|kilomet\w*|chilomet\w*|metric\w*|metrisch|metriq\w*|metrico|kph)\b|km\/[hu]/],
   ],
   temperatureUnit: [
     ["celsius", /celsius|°? ?c\b/],
@@ -48,12 +48,21 @@ export const VALUE_WORDS: Partial<Readonly<Record<SettingKey, readonly ValueWord
     ["amps", /amp|\ba\b|current|strom|courant/],
   ],
   throttleMode: [
-    ["off", /\b(?:off|no|disab\w*|invalid|not|without|clos\w*|aus|nein|non|desactiv\w*|spento|uit|nee)\b/],
+    [
+      "off",
+      /\b(?:off|dead|no|disab\w*|invalid|not|without|clos\w*|aus|nein|non|desactiv\w*|spento|esclus\w*|uit|nee)\b/,
+    ],
     ["follows-level", /follow|level|gear|\bpas\b|step|stufe|niveau|nivel|livello|stand\b/],
-    ["full", /full|always|\bon\b|enab\w*|yes|open|100|voll|immer|\bein\b|plein|complet|activ|pieno|vol\b|aan/],
+    [
+      "full",
+      /full|always|all the way|\bon\b|enab\w*|yes|open|100|voll|immer|\bein\b|plein|complet|activ|pieno|vol\b|aan/,
+    ],
   ],
   throttleFromStandstill: [
-    [false, /\b(?:non-?zero|rolling|kick|not?|pedal first|off|nein|aus|non|nee|uit)\b/],
+    [
+      false,
+      /\b(?:non-?zero|rolling|kick|not?|pedal first|off|nein|aus|non|nee|uit|apres|after|nach|dopo|tras|despues|na)\b/,
+    ],
     [true, /\b(?:zero|standstill|yes|on|direct\w*|at once|ja|ein|oui|si|aan)\b/],
   ],
   driveMode: [

@@ -5,7 +5,14 @@
 import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { readLeaflet } from "../src/core/display/leaflet";
-import { corpusOf, graded, halves, type CorpusText, type Grade } from "../src/core/display/leaflet/testingCorpus";
+import {
+  corpusOf,
+  graded,
+  halves,
+  reliabilityOf,
+  type CorpusText,
+  type Grade,
+} from "../src/core/display/leaflet/testingCorpus";
 import { longText, mutated, surelyWrongAfter } from "../src/core/display/leaflet/testingFuzz";
 import { seeded } from "../src/core/units/seeded";
 
@@ -42,19 +49,14 @@ const groupedBy = (grades: readonly Grade[], key: (grade: Grade) => string): Rea
     [...new Set(grades.map(key))].sort().map((name) => [name, grades.filter((grade) => key(grade) === name)] as const),
   );
 
-/** Of lines said to be so sure, how many are right: their meaning and values. */
+/** Of lines said to be so likely right, how many are: their meaning and values. */
 function reliability(grades: readonly Grade[]): void {
-  console.log("\nSaid to be sure   lines   right");
-  for (let from = 0.4; from < 1; from += 0.1) {
-    const said = grades.filter(({ line }) => {
-      const confidence = line?.setting ? line.confidence : 0;
-      return confidence >= from - 1e-9 && confidence < from + 0.1 - 1e-9;
-    });
-    const right = said.filter(({ setting, values }) => setting && values).length / Math.max(1, said.length);
+  console.log("\nSaid to be right   lines   right");
+  for (const { from, lines, right } of reliabilityOf(grades)) {
+    const share = right / Math.max(1, lines);
     const range = `${Math.round(from * 100)} to ${Math.round(from * 100 + 10)} %`.padEnd(16);
-    const bar =
-      said.length > 0 ? `${(right * 100).toFixed(0).padStart(4)} %  ${"#".repeat(Math.round(right * 40))}` : "   -";
-    console.log(`${range} ${String(said.length).padStart(6)}  ${bar}`);
+    const bar = lines > 0 ? `${(share * 100).toFixed(0).padStart(4)} %  ${"#".repeat(Math.round(share * 40))}` : "   -";
+    console.log(`${range} ${String(lines).padStart(7)}  ${bar}`);
   }
 }
 
@@ -95,6 +97,16 @@ console.log(`\n${MUTATIONS} mutated texts, ${mishaps.length} lines: surely wrong
 for (const each of wrong.slice(0, 10)) console.log(`  ${each}`);
 console.log("After mishaps:");
 reliability(mishaps);
+
+const told = all.filter(({ also }) => also !== null);
+console.log(`\nDirections, conditions, actions: ${told.filter(({ also }) => also).length} of ${told.length}`);
+
+/** A menu of 999 lines, as long as codes of three figures allow, no two told alike. */
+const rows = texts.flatMap(({ text }) => text.split("\n")).filter((row) => row.trim().length > 20);
+const menu = Array.from({ length: 999 }, (_, i) => `X${i + 1} ${(rows[i % rows.length] ?? "").trim()}`).join("\n");
+const beganMenu = performance.now();
+readLeaflet(menu);
+console.log(`999 lines, no two alike, ${menu.length} signs: ${(performance.now() - beganMenu).toFixed(0)} ms`);
 
 const long = longText(texts, LONG_SIGNS);
 const began = performance.now();

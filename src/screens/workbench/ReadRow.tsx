@@ -30,7 +30,7 @@ export function ReadRow({
   readonly isSaid: boolean;
   readonly onSay: (setting: SettingKey | "") => void;
 }) {
-  const { code, text, setting, sureness, confidence, doubts, because, encoding, factoryRaw } = read;
+  const { code, text, setting, sureness, likely, doubts, because, encoding, factoryRaw } = read;
   const deed = deedOf(read);
   return (
     <li className={`grid gap-x-4 border-t border-rule py-2 max-sm:grid-cols-1 ${COLUMNS}`}>
@@ -45,7 +45,7 @@ export function ReadRow({
           <span className="inline-flex items-baseline gap-1.5">
             <SignShape sign={isSaid ? "done" : SIGNS[sureness]} size={10} />
             {isSaid ? say.youSaidSo : heldFor(read)}
-            {!isSaid && setting ? `, ${Math.round(confidence * 100)} %` : ""}
+            {!isSaid && setting ? `, ${say.ofSuch(likely)}` : ""}
           </span>
           {!isSaid && because.length > 0 ? (
             <span className="text-quiet">{say.restsOn(because.slice(0, 3))}</span>

@@ -1,5 +1,6 @@
 /** Last stage: what is believed of a line, how surely, and why not more. */
 import type { SettingKey } from "../settings";
+import { likelyRight } from "./calibration";
 import { SURE_FROM } from "../unsure";
 import { isSetting, type Candidate } from "./meanings";
 import { GAPS, rawOfShown, type Doubt, type ReadLine } from "./readLine";
@@ -109,6 +110,7 @@ export function lineOf(understood: Understood, chosen: Candidate | null, mostSta
     setting,
     foreign: belief.foreign,
     confidence,
+    likely: likelyRight(confidence),
     sureness: setting === null ? "unknown" : confidence >= SURE_FROM ? "sure" : "guess",
     encoding: shape.encoding,
     factoryRaw: raw,

@@ -38,6 +38,8 @@ export interface ReadLine {
   readonly foreign: Foreign | null;
   /** 0 to 1: of the setting, its values and the maker's value together. */
   readonly confidence: number;
+  /** How many of such lines were right on texts nobody tuned the reader on, 0 to 1. */
+  readonly likely: number;
   readonly sureness: Sureness;
   readonly encoding: Encoding;
   readonly factoryRaw: number | null;

@@ -155,3 +155,21 @@ export const graded = ({ name, shape, language, truths }: CorpusText, { lines }:
       surelyWrong: line?.sureness === "sure" && !(setting && values && stated),
     };
   });
+
+/** Lines said to be as likely right as that, and how many are: of one tenth of what can be said. */
+export interface Reliability {
+  readonly from: number;
+  readonly lines: number;
+  readonly right: number;
+}
+
+/** What is said of lines held against what is so, by tenths from 0.4. */
+export const reliabilityOf = (grades: readonly Grade[]): readonly Reliability[] =>
+  [4, 5, 6, 7, 8, 9].map((tenth) => {
+    const said = grades.filter(({ line }) => line?.setting && Math.floor(line.likely * 10) === tenth);
+    return {
+      from: tenth / 10,
+      lines: said.length,
+      right: said.filter(({ setting, values }) => setting && values).length,
+    };
+  });

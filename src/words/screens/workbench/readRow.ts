@@ -5,6 +5,8 @@ export const youSaidSo = "you said so";
 export const whatLineSets = (code: string) => `What line ${code} sets`;
 export const notKnown = "not known";
 export const restsOn = (words: readonly string[]) => `rests on ${words.map((word) => `“${word}”`).join(", ")}`;
+/** How many of such lines were right so far. */
+export const ofSuch = (likely: number) => `${Math.round(likely * 100)} of 100 such lines were right`;
 export const makersValue = (shown: string) => `maker’s value ${shown}`;
 export const aDeed = "an action, no value";
 export const noSettingHere = (what: string) => `${what}: no setting here`;

@@ -1,7 +1,7 @@
 /** Lines read off a text taken into a display: line by line, so that nothing known before is lost. */
 import { rawValues, shows } from "./encoding";
 import { isUnseen, lineAsSaid, lineFromLeaflet } from "./draft";
-import { deedOf, type ReadLine } from "./leaflet/readLine";
+import { actionOf, type ReadLine } from "./leaflet/readLine";
 import { withLines } from "./lines";
 import { entryCode, type Claim, type DisplayProfile, type Line } from "./profile";
 
@@ -67,21 +67,21 @@ export interface Taken {
   readonly known: number;
 }
 
-/** A display with what was read taken in: its lines, and the deeds its menu lists among them. */
+/** A display with what was read taken in: its lines, and the actions its menu lists among them. */
 export function withTaken(profile: DisplayProfile, reads: readonly TakenLine[]): Taken {
   const fresh = reads.flatMap(({ read, isSaid }) =>
-    deedOf(read) === null ? [isSaid ? lineAsSaid(read) : lineFromLeaflet(read)] : [],
+    actionOf(read) === null ? [isSaid ? lineAsSaid(read) : lineFromLeaflet(read)] : [],
   );
   const known = fresh.filter(({ code }) => profile.lines.some((line) => line.code === code && line.claims.length > 0));
   const has = entryCodes(profile);
   const lined = fresh.length > 0 ? withLines(profile, takenInto(profile.lines, fresh)) : profile;
   return {
-    profile: withDeeds(
+    profile: withActions(
       lined,
       reads.map(({ read }) => read),
     ),
     added: fresh.length - known.length,
-    actions: reads.filter(({ read }) => deedOf(read) !== null && !has.has(read.code)).length,
+    actions: reads.filter(({ read }) => actionOf(read) !== null && !has.has(read.code)).length,
     known: known.length,
   };
 }
@@ -90,13 +90,13 @@ const entryCodes = ({ menu }: DisplayProfile): ReadonlySet<string> =>
   new Set(menu.pages.flatMap(({ entries }) => entries.map(entryCode)));
 
 /** Deeds stand behind the line the text tells before them, on its page; those the menu has already stay. */
-function withDeeds(profile: DisplayProfile, reads: readonly ReadLine[]): DisplayProfile {
+function withActions(profile: DisplayProfile, reads: readonly ReadLine[]): DisplayProfile {
   const [first, ...others] = profile.menu.pages;
   if (!first) return profile;
   const has = entryCodes(profile);
   const entries = [...first.entries];
   for (const [i, read] of reads.entries()) {
-    const action = deedOf(read);
+    const action = actionOf(read);
     if (action === null || has.has(read.code)) continue;
     const before = entries.findIndex((entry) => entryCode(entry) === reads[i - 1]?.code);
     // Nobody has said what it asks first; that it asks nothing is what one has to be careful of.

@@ -1,7 +1,7 @@
 "use client";
 import { SETTING_KEYS, shows, type SettingKey } from "@/core/display";
 import type { ReadLine } from "@/core/display/leaflet";
-import { deedOf } from "@/core/display/leaflet/readLine";
+import { actionOf } from "@/core/display/leaflet/readLine";
 import { SignShape } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
 import { DOUBT_WORDS, FOREIGN_WORDS, SURENESS_WORDS } from "@/words/profiles";
@@ -14,8 +14,8 @@ const SIGNS = { sure: "done", guess: "caution", unknown: "unknown" } as const;
 
 /** What a line is held for, and how surely. */
 const heldFor = (read: ReadLine): string =>
-  deedOf(read)
-    ? say.aDeed
+  actionOf(read)
+    ? say.anAction
     : read.foreign
       ? say.noSettingHere(FOREIGN_WORDS[read.foreign])
       : SURENESS_WORDS[read.sureness];
@@ -31,14 +31,14 @@ export function ReadRow({
   readonly onSay: (setting: SettingKey | "") => void;
 }) {
   const { code, text, setting, sureness, likely, doubts, because, encoding, factoryRaw } = read;
-  const deed = deedOf(read);
+  const action = actionOf(read);
   return (
     <li className={`grid gap-x-4 border-t border-rule py-2 max-sm:grid-cols-1 ${COLUMNS}`}>
       <strong className="min-w-0 pt-2 hyphens-auto break-words">{code}</strong>
       <div className="min-w-0 pt-2">
         <p className="line-clamp-2 break-words text-quiet">{text}</p>
         <p className="mt-0.5 break-words">
-          {deed ? ACTION_WORDS[deed] : say.valuesText(read.tokens)}
+          {action ? ACTION_WORDS[action] : say.valuesText(read.tokens)}
           {factoryRaw === null ? "" : `; ${say.makersValue(shows(encoding, factoryRaw))}`}
         </p>
         <p className="mt-0.5 flex flex-wrap items-baseline gap-x-3 text-[0.88rem]">
@@ -50,7 +50,7 @@ export function ReadRow({
           {!isSaid && because.length > 0 ? (
             <span className="text-quiet">{say.restsOn(because.slice(0, 3))}</span>
           ) : null}
-          {doubts.length > 0 && !deed ? (
+          {doubts.length > 0 && !action ? (
             <span className="text-quiet">{doubts.map((doubt) => DOUBT_WORDS[doubt]).join("; ")}</span>
           ) : null}
         </p>

@@ -5,7 +5,7 @@ import { readLeaflet } from "./index";
 import { inFigures } from "./numberWords";
 import { folded } from "./normalise";
 import { oneBelowTheOther } from "./sideBySide";
-import { mendedSlips, slipOf } from "./spelling";
+import { withSpellingMended, wordMeant } from "./spelling";
 import { untabled } from "./table";
 
 describe("a text is freed of what carried it", () => {
@@ -95,18 +95,18 @@ describe("tables a spreadsheet wrote", () => {
   });
 });
 
-describe("a word a slip away from one of the trade", () => {
+describe("a word misspelt by one letter", () => {
   it.each([
     ["brigthness", "brightness"],
     ["voltge", "voltage"],
     ["wheal", "wheel"],
     ["throtle", "throttle"],
-  ])("%s is read as %s", (slip, word) => expect(slipOf(slip)).toBe(word));
+  ])("%s is read as %s", (misspelt, word) => expect(wordMeant(misspelt)).toBe(word));
   it.each(["lever", "steep", "brightness", "wheels", "stand", "minuten", "temperatura"])("%s is itself", (word) =>
-    expect(slipOf(word)).toBeNull(),
+    expect(wordMeant(word)).toBeNull(),
   );
   it("makes no line sure", () => {
-    expect(mendedSlips("top sped", folded)).toEqual({ text: "top sped", isMended: false });
+    expect(withSpellingMended("top sped", folded)).toEqual({ text: "top sped", isMended: false });
     const [right] = readLeaflet("1 Speed limit 10-40 km/h, default 25\n2 Unit 0 km 1 mile, default 0").lines;
     const [slipped] = readLeaflet("1 Speed limmit 10-40 km/h, default 25\n2 Unit 0 km 1 mile, default 0").lines;
     expect(right).toMatchObject({ setting: "assistCapKmh", sureness: "sure" });

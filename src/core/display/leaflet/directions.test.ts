@@ -1,4 +1,4 @@
-// Which way numbers go, conditions and deeds; phrases here are none of the corpus.
+// Which way numbers go, conditions and actions; phrases here are none of the corpus.
 import { describe, expect, it } from "vitest";
 import { largerOf } from "./directions";
 import { tokensOf } from "./tokens";
@@ -48,7 +48,7 @@ describe("what must be so for a line to matter", () => {
     expect(tokensOf("Walk 0 no 1 yes only if fitted default 1")).toMatchObject({ stated: "1" }));
 });
 
-describe("a deed among the lines", () => {
+describe("an action among the lines", () => {
   it.each([
     ["Factory reset, hold 5 s", "restore"],
     ["Auf Werkswerte zurücksetzen", "restore"],

@@ -1,4 +1,4 @@
-/** Which way the numbers of a line go, when it matters at all, and whether it is a deed rather than a value. */
+/** Which way the numbers of a line go, when it matters at all, and whether it is an action rather than a value. */
 import type { Action } from "../profile";
 import { SETTINGS, type SettingKey } from "../settings";
 import { anyOf } from "./grammar";

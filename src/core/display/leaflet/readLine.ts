@@ -83,4 +83,4 @@ export function readAs(read: ReadLine, setting: SettingKey | null): ReadLine {
 }
 
 /** What a line does that sets nothing; null where it is a line of values. */
-export const deedOf = ({ setting, tokens }: ReadLine): Action | null => (setting === null ? tokens.does : null);
+export const actionOf = ({ setting, tokens }: ReadLine): Action | null => (setting === null ? tokens.does : null);

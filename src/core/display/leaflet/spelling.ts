@@ -1,5 +1,5 @@
 /**
- * Words of the trade but for one slip of the hand: a letter left out, put in, taken for another or two changed about.
+ * Words of the trade misspelt by one letter: one left out, put in, taken for another or two changed about.
  * What is read by a mended word is a guess, never sure. Common practice, no source.
  */
 
@@ -47,7 +47,7 @@ const INDEX: ReadonlyMap<string, readonly string[]> = (() => {
 })();
 
 /** Whether two words differ by one letter, or by two beside each other changed about. */
-function isOneSlip(a: string, b: string): boolean {
+function isOneLetterOff(a: string, b: string): boolean {
   if (Math.abs(a.length - b.length) > 1) return false;
   let at = 0;
   while (at < a.length && a[at] === b[at]) at++;
@@ -56,26 +56,26 @@ function isOneSlip(a: string, b: string): boolean {
   return isSwap || restA.slice(1) === restB.slice(1) || restA === restB.slice(1) || restA.slice(1) === restB;
 }
 
-/** The one word of the trade another is a slip of; null where it is none, or of two. */
-export function slipOf(word: string): string | null {
+/** The one word of the trade another may be misspelt for; null where it is none, or of two. */
+export function wordMeant(word: string): string | null {
   const isInflected = (stem: string): boolean => KNOWN.has(stem) || ORDINARY.has(stem);
   if (word.length < SHORTEST || isInflected(word) || isInflected(word.replace(/(?:s|n|e|en|es|ed)$/, ""))) return null;
   const near = new Set(lessOne(word).flatMap((key) => INDEX.get(key) ?? []));
   const found = [...near].filter(
-    (known) => isOneSlip(word, known) && !known.startsWith(word) && !word.startsWith(known),
+    (known) => isOneLetterOff(word, known) && !known.startsWith(word) && !word.startsWith(known),
   );
   const [only, second] = found;
   return only !== undefined && second === undefined ? only : null;
 }
 
 /** A text with its slips mended, and whether there were any. */
-export function mendedSlips(
+export function withSpellingMended(
   text: string,
   fold: (text: string) => string,
 ): { readonly text: string; readonly isMended: boolean } {
   let isMended = false;
   const mended = text.replace(/\p{Script=Latin}+/gu, (word) => {
-    const known = slipOf(fold(word));
+    const known = wordMeant(fold(word));
     if (known === null) return word;
     isMended = true;
     return known;

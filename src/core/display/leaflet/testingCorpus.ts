@@ -2,7 +2,7 @@
  * For tests and the bench: texts with what is true of them, and how a reading is graded. A text is a file of `corpus/`;
  * beside it stands its truth, a row a line: `code => setting ; values ; maker's value ; more`. Settings: `-` none of
  * ours, `?` nobody could tell. Values: `10..45`, `24 36 48`, `0=kmh 1=mph`. `-` not stated, `*` not graded. What may
- * follow: `more` or `less`, what a larger number is; `when`, a condition; `none`, no effect; `action`, a deed. A first
+ * follow: `more` or `less`, what a larger number is; `when`, a condition; `none`, no effect; `action`, something done. A first
  * row that ends in "looked at" is of a text whose mistakes were looked at: it is of the half the reader is tuned on.
  */
 import { rawValues, shows } from "../encoding";
@@ -120,7 +120,7 @@ function statedRight({ encoding, factoryRaw, tokens }: ReadLine, want: string): 
   return shown !== null && (shown.toLowerCase() === want.toLowerCase() || Number(shown) === Number(want));
 }
 
-/** Whether the way its numbers go, its condition, its having no effect or its being a deed was read. */
+/** Whether the way its numbers go, its condition, its having no effect or its being an action was read. */
 function alsoRight({ encoding, tokens }: ReadLine, want: string): boolean {
   const { condition, noEffect, does } = tokens;
   if (want === "when") return condition !== null;

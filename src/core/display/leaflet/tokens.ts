@@ -8,7 +8,7 @@ import { actionIn, conditionIn, directionIn, directionOf, type Direction } from 
 import { anyOf } from "./grammar";
 import { folded } from "./normalise";
 import { optionsIn, wordsIn, type Option } from "./options";
-import { mendedSlips } from "./spelling";
+import { withSpellingMended } from "./spelling";
 import { UNIT, without } from "./pieces";
 import { listIn, spanIn, STEP, type Span } from "./ranges";
 import { bracketedIn, bracketedWordIn, namesDefault, noneIn, stampedIn, statedIn } from "./stated";
@@ -40,7 +40,7 @@ export interface Tokens {
   readonly direction: Direction | null;
   /** What must be so for it to matter, in the text's own words. */
   readonly condition: string | null;
-  /** What it does, where it is a deed and has no values. */
+  /** What it does, where it is an action and has no values. */
   readonly does: Action | null;
   /** Numbers that belong to nothing understood: while there are any, no value of the line is sure. */
   readonly unread: readonly Unread[];
@@ -71,7 +71,7 @@ const CUT_OFF = new RegExp(String.raw`(?:[,/(:~=-]|[\s\d](?:${LONGER_WORDS.join(
 
 /** What a line's text says of its values. */
 export function tokensOf(said: string, scanned = false, named: string | null = null): Tokens {
-  const { text, isMended } = mendedSlips((scanned ? mendedValues(said) : said).slice(0, MOST_SIGNS), folded);
+  const { text, isMended } = withSpellingMended((scanned ? mendedValues(said) : said).slice(0, MOST_SIGNS), folded);
   // Names in a program's file have bars for blanks.
   const all = folded(text).replaceAll("_", " ");
   const condition = conditionIn(all, text);

@@ -8,7 +8,7 @@ export const restsOn = (words: readonly string[]) => `rests on ${words.map((word
 /** How many of such lines were right so far. */
 export const ofSuch = (likely: number) => `${Math.round(likely * 100)} of 100 such lines were right`;
 export const makersValue = (shown: string) => `maker’s value ${shown}`;
-export const aDeed = "an action, no value";
+export const anAction = "an action, no value";
 export const noSettingHere = (what: string) => `${what}: no setting here`;
 
 const marked = (shows: string, text: string) => (shows === text ? shows : `${shows} ${text}`);

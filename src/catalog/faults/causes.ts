@@ -1,0 +1,78 @@
+/** What is behind faults of kits, whatever code a display has for it. Common practice, no source. */
+import type { FaultCause, FittedPart } from "@/core/faults/faults";
+import type { SettingKey } from "@/core/display";
+
+const part = (id: string, onlyWith: FittedPart | null = null): FaultCause => ({
+  id,
+  settings: [],
+  onlyWith,
+  stops: false,
+});
+const line = (id: string, settings: readonly SettingKey[], onlyWith: FittedPart | null = null): FaultCause => ({
+  id,
+  settings,
+  onlyWith,
+  stops: false,
+});
+
+const SHARES: readonly SettingKey[] = [
+  "share1",
+  "share2",
+  "share3",
+  "share4",
+  "share5",
+  "share6",
+  "share7",
+  "share8",
+  "share9",
+];
+
+export const CAUSES: readonly FaultCause[] = [
+  part("lever-resting", "brake-cut-off"),
+  part("brake-sensor-stuck", "brake-cut-off"),
+  part("brake-wiring", "brake-cut-off"),
+  part("pack-empty"),
+  part("pack-weak"),
+  part("pack-lead-loose"),
+  { ...part("pack-protecting"), stops: true },
+  part("phase-loose"),
+  part("hall-lead-loose"),
+  part("motor-bad"),
+  part("motor-hot"),
+  part("throttle-lead-loose", "throttle"),
+  part("throttle-bad", "throttle"),
+  part("controller-bad"),
+  part("controller-hot"),
+  part("display-lead-loose"),
+  part("display-bad"),
+  part("magnet-moved"),
+  part("speed-lead-loose"),
+  part("crank-lead-loose"),
+  part("crank-ring-turned"),
+  part("key-stuck"),
+  part("kit-limit"),
+  part("level-zero"),
+  part("not-saved"),
+  part("not-power-cycled"),
+  part("pin-set"),
+  part("other-way-in"),
+  line("wheel-line", ["circumferenceMm"]),
+  line("pulses-line", ["pulsesPerTurn", "motorPulses", "speedSensor"]),
+  line("unit-line", ["speedUnit"]),
+  line("motor-preset-line", ["motorPreset", "motorPresetKind"]),
+  line("calibration-line", ["speedCalibrationPercent"]),
+  line("volts-line", ["nominalV", "packChemistry"]),
+  line("cut-off-line", ["cutOffV"]),
+  line("read-out-line", ["batteryReadout", "gaugeAveragingS"]),
+  line("cap-line", ["assistCapKmh", "capPowerShare"]),
+  line("throttle-rule-line", ["throttleFromStandstill", "throttleAfterPedalling", "throttleWalkingPace"], "throttle"),
+  line("throttle-mode-line", ["throttleMode", "throttleShare", "throttleCapKmh"], "throttle"),
+  line("drive-mode-line", ["driveMode"]),
+  line("crank-pulses-line", ["crankPulses"]),
+  line("start-line", ["startPulses", "startDelayS", "startReadiness"]),
+  line("start-strength-line", ["startStrengthShare", "rampSoftness"]),
+  line("level-share-line", ["strengthCurve", ...SHARES]),
+  line("current-line", ["currentLimitA", "currentShare"]),
+  line("cruise-line", ["cruiseOn"]),
+  line("protocol-line", ["protocol", "phaseCoding"]),
+];

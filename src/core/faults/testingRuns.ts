@@ -1,0 +1,105 @@
+/** For tests and the bench: whole cases from a sign to a name, with checks that may lie, in an order of one's choice. */
+import { beliefsOf, type Hypothesis } from "./beliefs";
+import { findingOf, type Finding, type NextCheck } from "./order";
+import { canDo, worthDoing } from "./worth";
+import { SPARES, TOOLS, type FaultAnswer, type FaultCheck, type FaultContext, type FaultData } from "./faults";
+import { observed, type FaultyBike } from "./testingBench";
+
+/** A shop with everything, that knows nothing of the bike. */
+export const WHOLE_SHOP: FaultContext = {
+  cannotBe: new Set(),
+  lines: {},
+  changed: new Set(),
+  tools: new Set(TOOLS),
+  spares: new Set(SPARES),
+  found: {},
+};
+
+export type Strategy = (worth: readonly NextCheck[], data: FaultData) => NextCheck | undefined;
+const first =
+  (before: (a: NextCheck, b: NextCheck, data: FaultData) => number): Strategy =>
+  (worth, data) =>
+    [...worth].sort((a, b) => before(a, b, data))[0];
+
+export const STRATEGIES = {
+  finder: null,
+  "probability per minute": first((a, b) => b.perMinute - a.perMinute),
+  "cheapest first": first((a, b) => a.check.minutes - b.check.minutes),
+  "likeliest first": first((a, b) => b.probability - a.probability),
+  "as listed": first((a, b, { checks }) => checks.indexOf(a.check) - checks.indexOf(b.check)),
+} as const satisfies Readonly<Record<string, Strategy | null>>;
+
+export interface Run {
+  readonly finding: Exclude<Finding, { kind: "next" }>;
+  readonly minutes: number;
+  readonly answers: readonly FaultAnswer[];
+}
+
+const MOST_CHECKS = 60;
+
+/** What was made of the same answers before: the same data, shop and order meet them again and again. */
+export type Memory = Map<string, { readonly beliefs: readonly Hypothesis[]; readonly finding: Finding }>;
+
+/** One case from its sign to its end. `lies`: how often a check shows the opposite of what is so. */
+export function runCase(
+  data: FaultData,
+  bike: FaultyBike,
+  sign: string,
+  {
+    context = WHOLE_SHOP,
+    strategy = null,
+    lies = 0,
+    random = () => 1,
+    memory = new Map(),
+  }: {
+    readonly context?: FaultContext;
+    /** Another order than the finder's own. */
+    readonly strategy?: Strategy | null;
+    readonly lies?: number;
+    readonly random?: () => number;
+    readonly memory?: Memory;
+  } = {},
+): Run {
+  let answers: readonly FaultAnswer[] = [];
+  let minutes = 0;
+  for (let i = 0; i < MOST_CHECKS; i++) {
+    const key = `${sign} ${answers.map((each) => (each.kind === "check" ? `${each.check} ${each.shows}` : "")).join()}`;
+    const known = memory.get(key);
+    const beliefs = known?.beliefs ?? beliefsOf(data, [sign], context, answers);
+    const finding = known?.finding ?? findingOf(data, context, beliefs, answers);
+    memory.set(key, { beliefs, finding });
+    if (finding.kind !== "next") return { finding, minutes, answers };
+    const doable = () => worthDoing(data, beliefs, answers).filter(({ check }) => canDo(check, context));
+    const { check } = strategy?.(doable(), data) ?? finding.next;
+    const isShown = observed(bike, check.id, sign) !== random() < lies;
+    answers = [...answers, { kind: "check", check: check.id, shows: isShown ? "fault" : "nothing" }];
+    minutes += check.minutes;
+  }
+  return { finding: { kind: "unknown", wouldTell: [] }, minutes, answers };
+}
+
+/** The same data as somebody holds it who knows that so many checks lie. */
+export const withLies = (data: FaultData, lies: number): FaultData => ({
+  ...data,
+  checks: data.checks.map((check): FaultCheck => ({
+    ...check,
+    tells: Object.fromEntries(
+      Object.entries(check.tells).map(([cause, tells]) => [cause, tells + lies - 2 * lies * tells]),
+    ),
+    falseAlarm: check.falseAlarm + lies - 2 * lies * check.falseAlarm,
+  })),
+});
+
+/** The same data where no check errs: what it can tell, it tells. */
+export const withoutErrors = (data: FaultData): FaultData => ({
+  ...data,
+  checks: data.checks.map((check): FaultCheck => ({
+    ...check,
+    tells: Object.fromEntries(Object.keys(check.tells).map((cause) => [cause, 1])),
+    falseAlarm: 0,
+  })),
+});
+
+/** Causes a case ended with: one named, or those nothing at hand tells apart. */
+export const endedWith = (finding: Run["finding"]): readonly string[] =>
+  finding.kind === "tied" ? finding.causes : finding.kind === "unknown" ? [] : [finding.cause];

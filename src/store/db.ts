@@ -4,12 +4,13 @@
 import Dexie, { type EntityTable, type Transaction } from "dexie";
 import type { DisplayProfile } from "@/core/display";
 import type { Answer, WalkSetup } from "@/core/display/walk/questions";
+import type { FaultCase } from "@/core/faults";
 import type { TypedClass } from "@/core/law/ownClass";
 import type { Job } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
 
 export interface Fact {
-  readonly key: "seeded" | "last-export" | "single-keys";
+  readonly key: "seeded" | "last-export" | "single-keys" | "shop-has" | "odds-since";
   readonly value: string;
 }
 
@@ -100,6 +101,7 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
       await bringJobsUp(upgrade);
     },
   },
+  { name: "faults looked for", stores: { ...TICKETS, classes: "id", walks: "id", faultCases: "id" } },
 ];
 
 /** The newest shape this page knows. */
@@ -113,6 +115,7 @@ export class OddSpokeDatabase extends Dexie {
   declare classes: EntityTable<OwnClass, "id">;
   declare walks: EntityTable<KeptWalk, "id">;
   declare tickets: EntityTable<KeptTicket, "id">;
+  declare faultCases: EntityTable<FaultCase, "id">;
 
   constructor(name = "odd-spoke") {
     // Every look is at what is stored: a page that goes while it writes tells nobody, and a remembered answer would

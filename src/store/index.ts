@@ -1,6 +1,19 @@
 export { db, type OwnClass, type Photo } from "./db";
 export { type KeptWalk } from "./db";
 export { beginWalk, keepAnswer, keptWalk, restoreWalk, takeBackAnswer } from "./walks";
+export {
+  answerCase,
+  beginCase,
+  countOddsFrom,
+  faultCase,
+  faultCases,
+  keepShopHas,
+  oddsSince,
+  removeCase,
+  restoreCase,
+  shopHas,
+  takeBackCaseAnswer,
+} from "./faultCases";
 export { failureNow, watchFailure, type WriteFailure } from "./failures";
 export { CLASS_LAID_BY, laidBy, TYPED_LAID_BY } from "./tab";
 export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } from "./changes";

@@ -10,6 +10,7 @@ import { expect, look as test } from "./workshop";
 const SCREENS: readonly (readonly [string, string])[] = [
   ["rack", "/"],
   ["displays", "/displays"],
+  ["faults", "/faults"],
   ["two displays", "/displays/compare"],
   ["intake", "/job/demo-207/intake"],
   ["intake, nearly empty", "/job/demo-210/intake"],

@@ -10,6 +10,7 @@ const ROUTES = [
   "/displays",
   "/displays/compare",
   "/tables",
+  "/faults",
   ...PLACES_OF_A_JOB.map((stage) => `/job/demo-205/${stage}`),
   "/job/demo-206/program",
 ];

@@ -49,9 +49,11 @@ export function sharesOf(
 /** How likely each cause is before anything is looked at, by what is known of the bike. */
 function weighted(data: FaultData, signs: readonly string[], context: FaultContext): ReadonlyMap<string, number> {
   const perSign = signs.map((sign) => sharesOf(data, sign, context.found));
-  const ids = [...new Set(perSign.flatMap((shares) => Object.keys(shares)))];
+  const all = [...new Set(perSign.flatMap((shares) => Object.keys(shares)))];
+  const possible = all.filter((id) => !context.cannotBe.has(id));
+  // A bike that shows what it cannot have proves what was said of it wrong.
+  const ids = possible.length > 0 ? possible : all;
   const weights = ids.flatMap((id): [string, number][] => {
-    if (context.cannotBe.has(id)) return [];
     const share = perSign.reduce((product, shares) => product * (shares[id] ?? UNTOLD), 1);
     const says = context.lines[id];
     const line = says === "differs" ? LINE_DIFFERS : says === "agrees" ? LINE_AGREES : 1;

@@ -1,4 +1,4 @@
-/** For tests and the bench: whole cases from a sign to a name, with checks that may lie, in an order of one's choice. */
+/** For tests and the bench: whole cases from a sign to a name, with checks that may lie, in any order. */
 import { beliefsOf, type Hypothesis } from "./beliefs";
 import { findingOf, type Finding, type NextCheck } from "./order";
 import { canDo, worthDoing } from "./worth";
@@ -51,6 +51,7 @@ export function runCase(
     lies = 0,
     random = () => 1,
     memory = new Map(),
+    answers: before = [],
   }: {
     readonly context?: FaultContext;
     /** Another order than the finder's own. */
@@ -58,12 +59,14 @@ export function runCase(
     readonly lies?: number;
     readonly random?: () => number;
     readonly memory?: Memory;
+    /** What was done before. */
+    readonly answers?: readonly FaultAnswer[];
   } = {},
 ): Run {
-  let answers: readonly FaultAnswer[] = [];
+  let answers = before;
   let minutes = 0;
   for (let i = 0; i < MOST_CHECKS; i++) {
-    const key = `${sign} ${answers.map((each) => (each.kind === "check" ? `${each.check} ${each.shows}` : "")).join()}`;
+    const key = `${sign} ${answers.map((each) => (each.kind === "check" ? `${each.check} ${each.shows}` : `${each.cause} ${each.gone}`)).join()}`;
     const known = memory.get(key);
     const beliefs = known?.beliefs ?? beliefsOf(data, [sign], context, answers);
     const finding = known?.finding ?? findingOf(data, context, beliefs, answers);

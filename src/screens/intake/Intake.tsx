@@ -65,6 +65,15 @@ export function Intake({ job, workings, change }: StageProps) {
                     long={key === "complaint"}
                   />
                 );
+                if (key === "complaint")
+                  return (
+                    <div key={key}>
+                      {field}
+                      <Link href={`/faults?job=${job.id}`} className="mt-1 inline-block underline">
+                        {say.findTheCause}
+                      </Link>
+                    </div>
+                  );
                 return key === "tyre" && problem?.key === "tyre.ambiguous" ? (
                   <div key={key}>
                     {field}

@@ -5,6 +5,7 @@ import * as say from "@/words/screens/shell/places";
 const PLACES = [
   { href: "/", label: say.rack, match: (path: string) => path === "/" || path.startsWith("/job") },
   { href: "/displays", label: say.displays, match: (path: string) => path.startsWith("/displays") },
+  { href: "/faults", label: say.faults, match: (path: string) => path.startsWith("/faults") },
   { href: "/tables", label: say.tables, match: (path: string) => path.startsWith("/tables") },
 ] as const;
 

@@ -1,5 +1,6 @@
 // The words of screens/shell/Places.
 export const rack = "Rack";
 export const displays = "Displays";
+export const faults = "Faults";
 export const tables = "Tables";
 export const places = "Places";

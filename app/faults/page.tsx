@@ -1,0 +1,5 @@
+import { Faults } from "@/screens/faults/Faults";
+
+export default function FaultsPage() {
+  return <Faults />;
+}

@@ -5,7 +5,14 @@ declare module "jstat" {
     readonly inv: (probability: number, degrees: number) => number;
     readonly cdf: (value: number, degrees: number) => number;
   }
-  const statistics: { readonly studentt: Distribution; readonly chisquare: Distribution };
+  interface Noncentral {
+    readonly cdf: (value: number, degrees: number, shift: number) => number;
+  }
+  const statistics: {
+    readonly studentt: Distribution;
+    readonly chisquare: Distribution;
+    readonly noncentralt: Noncentral;
+  };
   export default statistics;
 }
 declare module "newton-raphson-method" {

@@ -7,6 +7,7 @@ import type { Answer, WalkSetup } from "@/core/display/walk/questions";
 import type { FaultCase } from "@/core/faults";
 import type { TypedClass } from "@/core/law/ownClass";
 import type { Job } from "@/core/record";
+import type { LineTrial } from "@/core/record/lineTrial";
 import type { Ticket } from "@/core/record/ticket";
 
 export interface Fact {
@@ -101,7 +102,10 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
       await bringJobsUp(upgrade);
     },
   },
-  { name: "faults looked for", stores: { ...TICKETS, classes: "id", walks: "id", faultCases: "id" } },
+  {
+    name: "faults looked for, lines tried",
+    stores: { ...TICKETS, classes: "id", walks: "id", faultCases: "id", trials: "id, jobId" },
+  },
 ];
 
 /** The newest shape this page knows. */
@@ -116,6 +120,7 @@ export class OddSpokeDatabase extends Dexie {
   declare walks: EntityTable<KeptWalk, "id">;
   declare tickets: EntityTable<KeptTicket, "id">;
   declare faultCases: EntityTable<FaultCase, "id">;
+  declare trials: EntityTable<LineTrial, "id">;
 
   constructor(name = "odd-spoke") {
     // Every look is at what is stored: a page that goes while it writes tells nobody, and a remembered answer would

@@ -17,6 +17,7 @@ export {
 export { failureNow, watchFailure, type WriteFailure } from "./failures";
 export { CLASS_LAID_BY, laidBy, TYPED_LAID_BY } from "./tab";
 export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } from "./changes";
+export { beginTrial, keepRun, removeTrial, restoreTrial, takeBackRun, trialsOf } from "./trials";
 export { type Health, healthNow, openStorage, watchHealth } from "./health";
 export { makeTickets, rackList, type StaleTicket } from "./tickets";
 export {

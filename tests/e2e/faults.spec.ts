@@ -119,3 +119,36 @@ test("a display's own code leads to what it stands for, and a complaint at the i
   await expect(page.getByRole("checkbox", { name: title("gauge-wrong") })).toHaveCount(0);
   await expect(main(page)).toContainText("Choose what it shows first.");
 });
+
+test("a failed check leads to what is behind it, and the owner gets one line in their own display's keys", async ({
+  page,
+}) => {
+  await openRack(page);
+  await page.goto("/job/demo-205/prove");
+  const check = page.getByRole("listitem").filter({ hasText: "Pull each lever" });
+  await check.getByText("Not so").click();
+  await check.getByRole("link", { name: "Find what is behind it" }).click();
+  await expect(page.getByRole("checkbox", { name: title("brake-does-not-cut") })).toBeChecked();
+  await page.getByRole("button", { name: "Find the cause" }).click();
+  await expect(panel(page)).toContainText("Pull each lever slowly");
+  await expect(page.getByRole("link", { name: /205 Fernery/ })).toBeVisible();
+
+  await begin(page, "205 Fernery", "dies-at-half");
+  const heading = panel(page).getByRole("heading", { level: 2 });
+  for (let i = 0; i < 6 && !((await heading.textContent()) ?? "").startsWith("Read "); i++) {
+    const asked = (await heading.textContent()) ?? "";
+    await button(page, "As it should be").click();
+    await expect(heading).not.toHaveText(asked);
+  }
+  await panel(page)
+    .getByText(/For an owner far away/)
+    .first()
+    .click();
+  await expect(panel(page)).toContainText("Change nothing.");
+  await expect(panel(page).getByRole("listitem").first()).toBeVisible();
+  await page.context().grantPermissions(["clipboard-read", "clipboard-write"]);
+  await panel(page).getByRole("button", { name: "Copy as text to send" }).first().click();
+  const text = await page.evaluate(() => navigator.clipboard.readText());
+  expect(text).toMatch(/^Please look at line \S+ of your display\. Change nothing\.\n/);
+  expect(text).toMatch(/\n1\. /);
+});

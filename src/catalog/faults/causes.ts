@@ -31,6 +31,8 @@ export const CAUSES: readonly FaultCause[] = [
   part("lever-resting", "brake-cut-off"),
   part("brake-sensor-stuck", "brake-cut-off"),
   part("brake-wiring", "brake-cut-off"),
+  part("brake-unplugged", "brake-cut-off"),
+  part("brake-switch-late", "brake-cut-off"),
   part("pack-empty"),
   part("pack-weak"),
   part("pack-lead-loose"),

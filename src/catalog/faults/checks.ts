@@ -34,6 +34,8 @@ export const CHECKS: readonly FaultCheck[] = [
     "brake-sensor-stuck": 0.97,
     "brake-wiring": 0.97,
   }),
+  look("look-at-brake-plugs", 1, { "brake-unplugged": 0.93 }),
+  attempt("pull-lever-right-through", 0.5, { "brake-switch-late": 0.9 }, { tools: ["stand"] }),
   look("follow-brake-leads", 5, { "brake-wiring": 0.9 }),
   swap("swap-brake-lever", 10, { "brake-sensor-stuck": 0.98 }, { spare: "brake-lever" }),
   meter(

@@ -31,6 +31,7 @@ export const SIGNS: readonly FaultSign[] = [
   code("code-battery-management", { "pack-protecting": 1 }),
   code("code-hot", { "controller-hot": 0.55, "motor-hot": 0.35, "current-line": 0.1 }),
   code("code-speed-sensor", { "magnet-moved": 0.55, "speed-lead-loose": 0.35, "hall-lead-loose": 0.1 }),
+  complaint("brake-does-not-cut", { "brake-unplugged": 0.6, "brake-switch-late": 0.4 }),
   complaint("speed-wrong", {
     "wheel-line": 0.4,
     "pulses-line": 0.25,
@@ -147,3 +148,14 @@ export const CODE_WORDS: readonly (readonly [sign: string, words: RegExp])[] = [
   ["code-battery-low", /battery|pack|volt|charge/],
   ["code-controller", /controller/],
 ];
+
+/** What a check of the proof that failed is, as a sign. */
+export const SIGN_OF_CHECK: Readonly<Record<string, string>> = {
+  "brake-cut-off": "brake-does-not-cut",
+  "spin-speed": "speed-jumps",
+  levels: "no-assist",
+  throttle: "throttle-dead",
+  "throttle-release": "keeps-pushing",
+  "crawl-and-turn": "too-strong",
+  "speedometer-run": "speed-wrong",
+};

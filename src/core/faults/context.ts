@@ -60,7 +60,7 @@ export const PART_CAUSES: Readonly<Record<string, readonly string[]>> = {
   controller: ["phase-loose", "hall-lead-loose", "controller-bad", "current-line", "protocol-line"],
   pack: ["volts-line", "cut-off-line", "pack-lead-loose", "pack-weak", "pack-empty"],
   display: ["display-lead-loose", "display-bad", "protocol-line", "wheel-line", "pulses-line", "other-way-in"],
-  brakes: ["lever-resting", "brake-sensor-stuck", "brake-wiring"],
+  brakes: ["lever-resting", "brake-sensor-stuck", "brake-wiring", "brake-unplugged", "brake-switch-late"],
   throttle: ["throttle-lead-loose", "throttle-bad", "throttle-mode-line", "throttle-rule-line"],
   cranks: ["crank-lead-loose", "crank-ring-turned", "crank-pulses-line"],
 };

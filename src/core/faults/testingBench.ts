@@ -5,6 +5,7 @@
 import { linesOf, rawValues, settingsOf, type DisplayProfile } from "../display";
 import {
   assists,
+  brakeCuts,
   brakeTold,
   givesUpUphill,
   hallsChanging,
@@ -36,6 +37,8 @@ export const DAMAGES: Readonly<Record<string, Damage>> = {
   "lever-resting": within("brake", { leverAtRest: false }),
   "brake-sensor-stuck": within("brake", { sensorReleases: false }),
   "brake-wiring": within("brake", { leadsSound: false }),
+  "brake-unplugged": within("brake", { plugged: false }),
+  "brake-switch-late": within("brake", { switchesEarly: false }),
   "pack-empty": within("pack", { cellV: 2.95 }),
   "pack-weak": within("pack", { cellV: 3.6, ohm: 0.6 }),
   "pack-lead-loose": within("pack", { leadSeated: false }),
@@ -116,6 +119,7 @@ const SHOWN: Readonly<Record<string, (bike: FaultyBike) => boolean>> = {
   "code-battery-management": ({ wiring }) => wiring.pack.protecting,
   "code-hot": ({ wiring, lines }) => wiring.controller.hot || wiring.motor.hot || lines.has("current-line"),
   "code-speed-sensor": ({ wiring }) => isLit(wiring) && pickUpPulses(wiring) === 0,
+  "brake-does-not-cut": ({ wiring }) => !brakeCuts(wiring),
   "speed-wrong": ({ lines }) =>
     ["wheel-line", "pulses-line", "unit-line", "motor-preset-line", "calibration-line"].some((line) => lines.has(line)),
   "speed-jumps": ({ wiring, lines }) =>
@@ -193,6 +197,8 @@ const mendedBy =
 const OBSERVED: Readonly<Record<string, (bike: FaultyBike, sign: string) => boolean>> = {
   "look-at-levers": ({ wiring }) => wiring.brake?.leverAtRest === false,
   "unplug-brakes-at-controller": ({ wiring }) => brakeTold(wiring),
+  "look-at-brake-plugs": ({ wiring }) => wiring.brake?.plugged === false,
+  "pull-lever-right-through": ({ wiring }) => wiring.brake?.switchesEarly === false,
   "follow-brake-leads": ({ wiring }) => wiring.brake?.leadsSound === false,
   "swap-brake-lever": mendedBy(within("brake", { sensorReleases: true, leverAtRest: true })),
   "pack-at-rest": ({ wiring }) =>

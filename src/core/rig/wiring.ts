@@ -17,6 +17,9 @@ export interface Wiring {
     readonly leverAtRest: boolean;
     readonly sensorReleases: boolean;
     readonly leadsSound: boolean;
+    readonly plugged: boolean;
+    /** Whether its switch moves when the lever is pulled a little. */
+    readonly switchesEarly: boolean;
   } | null;
   readonly throttle: { readonly leadSeated: boolean; readonly sound: boolean } | null;
   readonly motor: {
@@ -45,7 +48,7 @@ export interface Wiring {
 /** A kit with nothing wrong: a full pack of ten in series, level 3. */
 export const SOUND: Wiring = {
   pack: { cellV: 4.15, series: 10, ohm: 0.12, protecting: false, leadSeated: true },
-  brake: { leverAtRest: true, sensorReleases: true, leadsSound: true },
+  brake: { leverAtRest: true, sensorReleases: true, leadsSound: true, plugged: true, switchesEarly: true },
   throttle: { leadSeated: true, sound: true },
   motor: { phasesSeated: true, hallsSeated: true, sound: true, hot: false, reach: 1.3 },
   controller: { works: true, hot: false },
@@ -74,7 +77,9 @@ export const isLit = (wiring: Wiring): boolean =>
   isPowered(wiring) && wiring.display.leadSeated && wiring.display.works;
 /** Whether the controller is told that a brake is pulled. */
 export const brakeTold = ({ brake }: Wiring): boolean =>
-  brake !== null && !(brake.leverAtRest && brake.sensorReleases && brake.leadsSound);
+  brake !== null && brake.plugged && !(brake.leverAtRest && brake.sensorReleases && brake.leadsSound);
+/** Whether a lever pulled a little stops the motor. */
+export const brakeCuts = ({ brake }: Wiring): boolean => brake === null || (brake.plugged && brake.switchesEarly);
 /** Signal of the throttle at rest and pulled right through, V; nothing where it is unplugged. */
 export const throttleVolts = ({ throttle }: Wiring, pulled: boolean): number =>
   !throttle?.leadSeated ? 0 : throttle.sound ? (pulled ? 3.9 : 0.85) : 2.4;

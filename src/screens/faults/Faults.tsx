@@ -3,7 +3,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useState } from "react";
-import { CODE_WORDS, SIGNS } from "@/catalog/faults/signs";
+import { CODE_WORDS, SIGN_OF_CHECK, SIGNS } from "@/catalog/faults/signs";
 import { causeFound, PART_CAUSES, signOfCode } from "@/core/faults";
 import { beginCase, faultCases, getJob, removeCase, restoreCase } from "@/store";
 import { Button, Caution, Chip, useTell } from "@/ui/primitives";
@@ -18,12 +18,13 @@ import { SignList } from "./SignList";
 
 /** Faults: what does the bike show? From there the checks that find the cause soonest. */
 export function Faults() {
-  const asked = useSearchParams().get("job");
+  const query = useSearchParams();
+  const asked = query.get("job");
+  const failed = SIGN_OF_CHECK[query.get("check") ?? ""];
   const router = useRouter();
-  const rack = useRack();
   const [jobId, setJobId] = useState(asked ?? "");
   const job = useLiveQuery(() => (jobId === "" ? undefined : getJob(jobId)), [jobId]);
-  const [signs, setSigns] = useState<readonly string[]>([]);
+  const [signs, setSigns] = useState<readonly string[]>(failed ? [failed] : []);
   const [changed, setChanged] = useState<readonly string[]>([]);
   const toggled = (list: readonly string[], each: string): readonly string[] =>
     list.includes(each) ? list.filter((other) => other !== each) : [...list, each];
@@ -41,21 +42,7 @@ export function Faults() {
       <div className="min-w-0">
         <h1 className="text-[2.1rem] max-sm:text-[1.7rem]">{say.faults}</h1>
         <p className="mb-4 text-quiet">{say.howItGoes}</p>
-        <label className="block max-w-md">
-          <span className="text-[0.92rem] font-semibold">{say.whichBike}</span>
-          <select
-            value={jobId}
-            onChange={(event) => setJobId(event.target.value)}
-            className="mt-1 min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
-          >
-            <option value="">{say.noBike}</option>
-            {(rack?.tickets ?? []).map((ticket) => (
-              <option key={ticket.id} value={ticket.id}>
-                {say.bikeOption(ticket.number, ticket.nickname)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <WhichBike jobId={jobId} onPick={setJobId} />
         <div className="mt-5 flex flex-wrap items-center gap-4">
           <Button weight="main" disabled={signs.length === 0} onClick={() => void begin()}>
             {say.findTheCause}
@@ -91,6 +78,31 @@ export function Faults() {
         <CaseList />
         <ShopHas />
       </aside>
+    </div>
+  );
+}
+
+/** The bike it is about, or none that is on the rack. */
+function WhichBike({ jobId, onPick }: { readonly jobId: string; readonly onPick: (id: string) => void }) {
+  const rack = useRack();
+  return (
+    <div className="max-w-md">
+      <label htmlFor="bike" className="text-[0.92rem] font-semibold">
+        {say.whichBike}
+      </label>
+      <select
+        id="bike"
+        value={jobId}
+        onChange={(event) => onPick(event.target.value)}
+        className="mt-1 min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
+      >
+        <option value="">{say.noBike}</option>
+        {(rack?.tickets ?? []).map((ticket) => (
+          <option key={ticket.id} value={ticket.id}>
+            {say.bikeOption(ticket.number, ticket.nickname)}
+          </option>
+        ))}
+      </select>
     </div>
   );
 }

@@ -9,6 +9,7 @@ import { Button, buttonClass, Caution, FindingLine } from "@/ui/primitives";
 import { causeMend, causeName } from "@/words/faults/causes";
 import { checkWords } from "@/words/faults/checks";
 import * as say from "@/words/screens/faults/findingPanel";
+import { ForTheOwner } from "./ForTheOwner";
 
 interface PanelProps {
   readonly finding: Finding;
@@ -69,6 +70,7 @@ function titleOf(finding: Finding): string {
 function Next({
   next,
   others,
+  job,
   about,
   onAnswer,
 }: PanelProps & { readonly next: NextCheck; readonly others: readonly NextCheck[] }) {
@@ -78,7 +80,7 @@ function Next({
   return (
     <>
       <p className="mt-2 text-[1.15rem]">{words.how}</p>
-      <LineRows check={check} about={about} />
+      <LineRows check={check} about={about} job={job} />
       <Meter check={check} about={about} />
       <p className="mt-2 text-quiet">{say.asItShouldBe(words.right)}</p>
       {check.kind === "meter" || check.kind === "try" ? (
@@ -111,7 +113,7 @@ function Next({
 }
 
 /** What the sheet says of the lines a check reads. */
-function LineRows({ check, about }: { readonly check: FaultCheck; readonly about: FaultBike | null }) {
+function LineRows({ check, about, job }: Pick<PanelProps, "about" | "job"> & { readonly check: FaultCheck }) {
   if (check.kind !== "line") return null;
   const rows = Object.keys(check.tells).flatMap((cause) => rowsOfCause(FAULTS, about, cause));
   return rows.length > 0 ? (
@@ -119,6 +121,7 @@ function LineRows({ check, about }: { readonly check: FaultCheck; readonly about
       {rows.map((row) => (
         <li key={row.code} className="text-[1.15rem]">
           {say.lineHolds(row.code, row.inForce?.shows ?? null, row.target?.shows ?? null)}
+          {job ? <ForTheOwner job={job} row={row} /> : null}
         </li>
       ))}
     </ul>

@@ -1,5 +1,6 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
+import { useState } from "react";
 import { SPARES, TOOLS } from "@/core/faults";
 import { countOddsFrom, keepShopHas, oddsSince, shopHas } from "@/store";
 import { Button, Chip, useTell } from "@/ui/primitives";
@@ -11,10 +12,15 @@ import * as say from "@/words/screens/faults/shopHas";
 export function ShopHas() {
   const kept = useLiveQuery(async () => ({ has: await shopHas(), since: await oddsSince() }));
   const tell = useTell();
+  // What was tapped stands at once; the book follows.
+  const [tapped, setTapped] = useState<readonly string[] | null>(null);
   if (!kept) return null;
-  const has: readonly string[] = kept.has ?? TOOLS;
-  const toggle = (name: string) =>
-    void keepShopHas(has.includes(name) ? has.filter((other) => other !== name) : [...has, name]);
+  const has: readonly string[] = tapped ?? kept.has ?? TOOLS;
+  const toggle = (name: string) => {
+    const now = has.includes(name) ? has.filter((other) => other !== name) : [...has, name];
+    setTapped(now);
+    void keepShopHas(now);
+  };
   const reset = async () => {
     await countOddsFrom(new Date().toISOString());
     tell(say.oddsReset, () => void countOddsFrom(kept.since));

@@ -1,4 +1,5 @@
 "use client";
+import Link from "next/link";
 import type { Expectation, Verdict } from "@/core/proof";
 import { withCheck, type CheckState } from "@/core/record";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
@@ -98,6 +99,9 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
       {verdict === "failed" ? (
         <div className="mt-2">
           <FindingLine severity="breach">{words.next}</FindingLine>
+          <Link href={`/faults?job=${job.id}&check=${id}`} className="mt-1 inline-block underline">
+            {say.findTheCause}
+          </Link>
         </div>
       ) : null}
     </li>

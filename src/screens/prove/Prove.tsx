@@ -1,12 +1,16 @@
 "use client";
 import Link from "next/link";
-import { buttonClass, Caution } from "@/ui/primitives";
+import { Button, buttonClass, Caution, useKeptState } from "@/ui/primitives";
 import { NoDisplay } from "../job/NoDisplay";
 import type { KeysStageProps, StageProps } from "../job/stageProps";
 import { CheckCard } from "./CheckCard";
 import { ReadBack } from "./ReadBack";
 import { ReadOutChart } from "./ReadOutChart";
+import { later } from "@/ui/primitives/later";
 import * as say from "@/words/screens/prove/prove";
+
+/** Loaded when asked for: few bikes need it. */
+const Trials = later(() => import("./Trials").then((module) => module.Trials));
 
 /** Prove: what the display shows after the power cycle, and what the bike really does. */
 export function Prove(props: StageProps) {
@@ -28,6 +32,7 @@ export function Prove(props: StageProps) {
 function Proof(props: KeysStageProps) {
   const { job, workings, profile, program } = props;
   const { checks } = workings;
+  const [trying, setTrying] = useKeptState(`trying.${job.id}`, "");
   const proven = workings.stages.some(({ stage, done }) => stage === "prove" && done);
   const checksLeft = checks.filter(({ verdict }) => verdict !== "passed").length;
   return (
@@ -44,6 +49,13 @@ function Proof(props: KeysStageProps) {
             <CheckCard key={state.check.id} {...props} state={state} />
           ))}
         </ol>
+        {trying === "" ? (
+          <div className="mt-8">
+            <Button onClick={() => setTrying("yes")}>{say.doesALineDoAnything}</Button>
+          </div>
+        ) : (
+          <Trials {...props} profile={profile} />
+        )}
         <ReadOutChart profile={profile} program={program} workings={workings} />
         <Link href={`/job/${job.id}/hand-over`} className={`${buttonClass(proven ? "main" : "plain", true)} mt-6`}>
           {say.handItOver}

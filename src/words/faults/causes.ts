@@ -15,6 +15,14 @@ export const CAUSE_WORDS: Readonly<Record<string, CauseWords>> = {
     name: "a brake lead is pinched or broken",
     mend: "Mend or replace the lead; tie it clear of the steering.",
   },
+  "brake-unplugged": {
+    name: "a brake lead is unplugged",
+    mend: "Plug it in, tie it, and pull each lever: the motor stops at once.",
+  },
+  "brake-switch-late": {
+    name: "a brake switch moves too late",
+    mend: "Set the switch so that it moves before the pads touch.",
+  },
   "pack-empty": { name: "the pack is empty", mend: "Charge it right through, and read its volts an hour later." },
   "pack-weak": {
     name: "the pack sags: worn or cold cells",

@@ -19,6 +19,16 @@ const WORDS: Readonly<Record<string, CheckWords>> = {
     how: "Wheel clear. Pull both brake plugs at the controller, switch on, try again. Plug them in after: a bike leaves with them.",
     right: "It is as before without them.",
   },
+  "look-at-brake-plugs": {
+    title: "Look at the brake plugs at the controller",
+    how: "Both sides, arrow to arrow.",
+    right: "Both home.",
+  },
+  "pull-lever-right-through": {
+    title: "Pull each lever slowly, right through",
+    how: "Wheel clear, turning under power in level 1. Watch how far the lever has come when the motor stops.",
+    right: "It stops before the pads touch, or never.",
+  },
   "follow-brake-leads": {
     title: "Follow the brake leads with your fingers",
     how: "From lever to controller: pinched at the stem, under a tie, at the bars’ end.",

@@ -20,6 +20,7 @@ export const SIGN_WORDS: Readonly<Record<string, SignWords>> = {
   "code-battery-management": { title: "Code: battery management", said: ["BMS code", "pack protection"] },
   "code-hot": { title: "Code: too hot", said: ["temperature code", "it gets hot"] },
   "code-speed-sensor": { title: "Code: speed sensor lost", said: ["speed stays at zero", "no speed shown"] },
+  "brake-does-not-cut": { title: "A brake lever does not stop the motor", said: ["lever dead", "brake cut-off"] },
   "speed-wrong": {
     title: "The speed shown is wrong",
     said: ["speedometer wrong", "shows half", "miles or kilometres"],

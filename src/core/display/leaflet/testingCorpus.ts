@@ -2,8 +2,8 @@
  * For tests and the bench: texts with what is true of them, and how a reading is graded. A text is a file of `corpus/`;
  * beside it stands its truth, a row a line: `code => setting ; values ; maker's value ; more`. Settings: `-` none of
  * ours, `?` nobody could tell. Values: `10..45`, `24 36 48`, `0=kmh 1=mph`. `-` not stated, `*` not graded. What may
- * follow: `more` or `less`, what a larger number is; `when`, a condition; `none`, no effect; `action`, something done. A first
- * row that ends in "looked at" is of a text whose mistakes were looked at: it is of the half the reader is tuned on.
+ * follow: `more` or `less`, what a larger number is; `when`, a condition; `none`, no effect; `action`, an action. A
+ * first row that ends in "looked at" is of a text whose mistakes were looked at: the reader is tuned on it.
  */
 import { rawValues, shows } from "../encoding";
 import type { Encoding } from "../profile";

@@ -15,3 +15,4 @@ export const notSo = "Not so";
 export const checkCardMeasured = (title: string) => `${title}, measured`;
 export const giveASpeedFrom = (speedFromKmh: number, unit: SpeedUnit) =>
   `Give a speed from 0 to ${plain(speedFromKmh, 0)} ${unitName(unit)}, or name another unit: ${unit === "mph" ? "km/h" : "mph"}, m/s.`;
+export const findTheCause = "Find what is behind it";

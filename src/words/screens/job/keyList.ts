@@ -1,0 +1,2 @@
+// The words of screens/job/KeyList.
+export const thenAfter = ", then ";

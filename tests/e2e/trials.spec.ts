@@ -1,0 +1,55 @@
+// A trial of a line with real keys: its runs one by one, a wrong key, a reload, a double click, and what is learnt.
+import { write } from "./hands";
+import { openRack } from "./support";
+import { expect, test } from "./workshop";
+
+test("two values of a line, four runs each, and what they say is kept in the description", async ({ page }) => {
+  await openRack(page);
+  await page.goto("/job/demo-205/prove");
+  await page.getByRole("button", { name: "Does a line do anything?" }).click();
+  await page.getByText("Try a line").click();
+  const form = page.locator("details").filter({ hasText: "Try a line" });
+  const line = form.getByLabel("Line", { exact: true });
+  await line.selectOption({ index: 2 });
+  const [a, b] = [form.getByLabel("Value A"), form.getByLabel("Value B")];
+  await a.selectOption({ index: 1 });
+  await expect(form.getByRole("button", { name: "Begin the trial" })).toBeDisabled();
+  await b.selectOption({ index: 2 });
+  await form.getByLabel("What is measured").selectOption({ label: "push at the start, as felt, 1 to 10" });
+  await form.getByRole("button", { name: "Begin the trial" }).click();
+
+  const card = page.getByRole("article", { name: /^Trial of line/ });
+  const field = card.getByLabel(/^Measured:/);
+  await expect(card).toContainText("Run 1 of 8");
+  // A wrong key is said, and loses nothing.
+  await field.pressSequentially("fast", { delay: 30 });
+  await card.getByRole("button", { name: "Keep this run" }).click();
+  await expect(card.getByRole("alert")).toContainText("Give a number");
+  await expect(field).toHaveValue("fast");
+  await expect(card).toContainText("Run 1 of 8");
+  const first = /to (\S+), save/.exec((await card.textContent()) ?? "")?.[1] ?? "";
+  const valueA = (/: (\S+) against (\S+),/.exec((await card.getByRole("heading").textContent()) ?? "") ?? [])[1] ?? "";
+  for (let run = 1; run <= 8; run++) {
+    await expect(card).toContainText(`Run ${run} of 8`);
+    const told = (await card.textContent()) ?? "";
+    const now = /(?:to|holds) (\S+?)[.,]/.exec(told.slice(told.indexOf("Run ")))?.[1] ?? "";
+    const isA = now === valueA;
+    await write(field, isA ? `2.${run}` : `7.${run}`);
+    if (run === 3) await card.getByRole("button", { name: "Keep this run" }).dblclick({ delay: 30 });
+    else await page.keyboard.press("Enter");
+    if (run === 4) {
+      await expect(card).toContainText("Run 5 of 8");
+      await page.reload();
+    }
+  }
+  expect(first).not.toBe("");
+  await expect(card).toContainText(/It does something\./);
+  await card.getByRole("button", { name: "Keep it in the display’s description" }).click();
+  await expect(card).toContainText("Kept in the description of this display.");
+  await expect(page.getByText(/has learnt it/).first()).toBeVisible();
+  // What the last run left in the display is said, with the way back, or it is what the line is to hold.
+  await expect(card.getByText(/still holds/).or(card.getByText("Runs so far"))).not.toHaveCount(0);
+  // The last run taken back, the verdict waits again.
+  await card.getByRole("button", { name: "Take the last run back" }).click();
+  await expect(card).toContainText("Run 8 of 8");
+});

@@ -52,7 +52,7 @@ function rateOf(
       for (const { bike, cause, share } of bikes)
         for (let round = 0; round < rounds; round++) {
           const run = runCase(data, bike, id, { context, strategy, lies, random, memory });
-          const ended = endedWith(run.finding);
+          const ended = endedWith(run.standing);
           const weight = share / total / rounds;
           sum.cases++;
           sum.weight += weight;

@@ -54,9 +54,15 @@ const moveTheWheel = async (page: Page) => {
   await page.keyboard.press("ArrowLeft");
 };
 
+const lookForOne = async (page: Page) => {
+  await page.getByRole("checkbox", { name: "Dies at half a gauge" }).check();
+  await page.getByRole("button", { name: "Find the cause" }).click();
+  await page.getByRole("button", { name: "As it should be" }).click();
+  await expect(page.getByRole("heading", { name: "Done so far" })).toBeVisible();
+};
+
 const SHOTS: readonly Shot[] = [
   { name: "rack", path: "/" },
-  { name: "rack-dark", path: "/", theme: "dark" },
   { name: "intake", path: "/job/demo-207/intake" },
   { name: "as-found", path: "/job/demo-208/as-found" },
   { name: "plan", path: "/job/demo-207/plan" },
@@ -84,6 +90,7 @@ const SHOTS: readonly Shot[] = [
     theme: "dark",
     before: async (page) => openBench(page, "Ride"),
   },
+  { name: "faults", path: "/faults?job=demo-204", before: lookForOne },
   { name: "what-if", path: "/job/demo-207/plan", before: moveTheWheel },
   { name: "tables", path: "/tables", before: async (page) => page.getByRole("button", { name: "Unit rule" }).click() },
   {

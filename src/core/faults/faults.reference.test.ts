@@ -8,7 +8,7 @@ import { seeded } from "../units/seeded";
 import { afterAnswer, chanceToShow, priorsOf, type Hypothesis } from "./beliefs";
 import { cannotBe } from "./context";
 import { causeById, type FaultAnswer, type FaultCheck, type FaultData } from "./faults";
-import { findingOf } from "./order";
+import { standingOf } from "./standing";
 import { DAMAGES, faulty, signsShown } from "./testingBench";
 import { endedWith, runCase, WHOLE_SHOP, withLies, withoutErrors, type Memory } from "./testingRuns";
 import { canDo, worthDoing } from "./worth";
@@ -79,11 +79,11 @@ function expectedMinutes(data: FaultData, sign: string, isBest: boolean): number
       .join();
     const before = known.get(key);
     if (before !== undefined) return before;
-    const finding = findingOf(data, context, beliefs, answers);
-    if (finding.kind !== "next") return 0;
+    const standing = standingOf(data, context, beliefs, answers);
+    if (standing.kind !== "next") return 0;
     const worth = isBest
       ? worthDoing(data, beliefs, answers).filter(({ check }) => canDo(check, context))
-      : [finding.next];
+      : [standing.next];
     const minutes = worth.map(({ check }) => {
       const shows = beliefs.reduce((sum, each) => sum + each.probability * chanceToShow(check, each.causes), 0);
       return (
@@ -130,7 +130,7 @@ function named(data: FaultData, displays: number, lies: number): { readonly shar
         const fault = causeById(FAULTS, cause);
         const bike = fault && faulty(profile, [fault]);
         if (!bike || !signsShown(bike).includes(id)) continue;
-        const ended = endedWith(runCase(data, bike, id, { context, lies, random, memory }).finding);
+        const ended = endedWith(runCase(data, bike, id, { context, lies, random, memory }).standing);
         cases++;
         weight += share;
         right += ended.length <= 2 && ended.includes(cause) ? share : 0;
@@ -172,12 +172,12 @@ describe("on bikes with a fault put in, the finder names it", () => {
     const both = faulty(TARN, [lever, phase]);
     if (!both) throw new Error("no bike");
     const first = runCase(FAULTS, both, "no-assist");
-    const [named] = endedWith(first.finding);
+    const [named] = endedWith(first.standing);
     expect(["lever-resting", "phase-loose"]).toContain(named);
     const left = faulty(TARN, [named === "lever-resting" ? phase : lever]);
     const after: readonly FaultAnswer[] = [...first.answers, { kind: "mended", cause: named ?? "", gone: false }];
     if (!left) throw new Error("no bike");
     const second = runCase(FAULTS, left, "no-assist", { answers: after });
-    expect(endedWith(second.finding)).toEqual([named === "lever-resting" ? "phase-loose" : "lever-resting"]);
+    expect(endedWith(second.standing)).toEqual([named === "lever-resting" ? "phase-loose" : "lever-resting"]);
   });
 });

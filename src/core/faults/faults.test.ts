@@ -11,7 +11,7 @@ import { afterAnswer, beliefsOf, likelyCauses, priorsOf, sharesOf } from "./beli
 import { causeFound, countsOf, signOfCode, type FaultCase } from "./case";
 import { cannotBe, changedCauses, linesSay } from "./context";
 import { expectedReading } from "./expected";
-import { findingOf } from "./order";
+import { standingOf } from "./standing";
 import { WHOLE_SHOP } from "./testingRuns";
 import type { FaultAnswer, FaultData } from "./faults";
 
@@ -131,21 +131,21 @@ describe("what is believed", () => {
 
 describe("where a case stands", () => {
   const at = (signs: readonly string[], answers: readonly FaultAnswer[], context = WHOLE_SHOP) =>
-    findingOf(FAULTS, context, beliefsOf(FAULTS, signs, context, answers), answers);
+    standingOf(FAULTS, context, beliefsOf(FAULTS, signs, context, answers), answers);
   it("stops at once where the pack's own protection speaks", () =>
     expect(at(["code-battery-management"], [])).toMatchObject({ kind: "stop", cause: "pack-protecting" }));
   it("asks for nothing the shop cannot do, and says what would tell", () => {
     const bare = { ...WHOLE_SHOP, tools: new Set<never>(), spares: new Set<never>() };
     const answers: FaultAnswer[] = [];
-    let finding = at(["code-controller-hears-nothing"], answers, bare);
-    while (finding.kind === "next") {
-      expect(finding.next.check.tools).toEqual([]);
-      expect(finding.next.check.spare).toBeNull();
-      answers.push({ kind: "check", check: finding.next.check.id, shows: "nothing" });
-      finding = at(["code-controller-hears-nothing"], answers, bare);
+    let standing = at(["code-controller-hears-nothing"], answers, bare);
+    while (standing.kind === "next") {
+      expect(standing.next.check.tools).toEqual([]);
+      expect(standing.next.check.spare).toBeNull();
+      answers.push({ kind: "check", check: standing.next.check.id, shows: "nothing" });
+      standing = at(["code-controller-hears-nothing"], answers, bare);
     }
-    expect(finding.kind).toBe("tied");
-    expect(finding.kind === "tied" && finding.wouldTell.map(({ id }) => id)).toContain("swap-controller");
+    expect(standing.kind).toBe("tied");
+    expect(standing.kind === "tied" && standing.wouldTell.map(({ id }) => id)).toContain("swap-controller");
   });
   it("ends with the mend that made it go, and goes on where it did not", () => {
     const mended = (gone: boolean): FaultAnswer => ({ kind: "mended", cause: "throttle-lead-loose", gone });

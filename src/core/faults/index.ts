@@ -14,4 +14,4 @@ export {
   type Tool,
   TOOLS,
 } from "./faults";
-export { type Finding, findingOf, type NextCheck } from "./order";
+export { type CaseStanding, standingOf, type NextCheck } from "./standing";

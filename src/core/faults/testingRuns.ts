@@ -1,6 +1,6 @@
 /** For tests and the bench: whole cases from a sign to a name, with checks that may lie, in any order. */
 import { beliefsOf, type Hypothesis } from "./beliefs";
-import { findingOf, type Finding, type NextCheck } from "./order";
+import { standingOf, type CaseStanding, type NextCheck } from "./standing";
 import { canDo, worthDoing } from "./worth";
 import { SPARES, TOOLS, type FaultAnswer, type FaultCheck, type FaultContext, type FaultData } from "./faults";
 import { observed, type FaultyBike } from "./testingBench";
@@ -30,7 +30,7 @@ export const STRATEGIES = {
 } as const satisfies Readonly<Record<string, Strategy | null>>;
 
 export interface Run {
-  readonly finding: Exclude<Finding, { kind: "next" }>;
+  readonly standing: Exclude<CaseStanding, { kind: "next" }>;
   readonly minutes: number;
   readonly answers: readonly FaultAnswer[];
 }
@@ -38,7 +38,7 @@ export interface Run {
 const MOST_CHECKS = 60;
 
 /** What was made of the same answers before: the same data, shop and order meet them again and again. */
-export type Memory = Map<string, { readonly beliefs: readonly Hypothesis[]; readonly finding: Finding }>;
+export type Memory = Map<string, { readonly beliefs: readonly Hypothesis[]; readonly standing: CaseStanding }>;
 
 /** One case from its sign to its end. `lies`: how often a check shows the opposite of what is so. */
 export function runCase(
@@ -69,16 +69,16 @@ export function runCase(
     const key = `${sign} ${answers.map((each) => (each.kind === "check" ? `${each.check} ${each.shows}` : `${each.cause} ${each.gone}`)).join()}`;
     const known = memory.get(key);
     const beliefs = known?.beliefs ?? beliefsOf(data, [sign], context, answers);
-    const finding = known?.finding ?? findingOf(data, context, beliefs, answers);
-    memory.set(key, { beliefs, finding });
-    if (finding.kind !== "next") return { finding, minutes, answers };
+    const standing = known?.standing ?? standingOf(data, context, beliefs, answers);
+    memory.set(key, { beliefs, standing });
+    if (standing.kind !== "next") return { standing, minutes, answers };
     const doable = () => worthDoing(data, beliefs, answers).filter(({ check }) => canDo(check, context));
-    const { check } = strategy?.(doable(), data) ?? finding.next;
+    const { check } = strategy?.(doable(), data) ?? standing.next;
     const isShown = observed(bike, check.id, sign) !== random() < lies;
     answers = [...answers, { kind: "check", check: check.id, shows: isShown ? "fault" : "nothing" }];
     minutes += check.minutes;
   }
-  return { finding: { kind: "unknown", wouldTell: [] }, minutes, answers };
+  return { standing: { kind: "unknown", wouldTell: [] }, minutes, answers };
 }
 
 /** The same data as somebody holds it who knows that so many checks lie. */
@@ -104,5 +104,5 @@ export const withoutErrors = (data: FaultData): FaultData => ({
 });
 
 /** Causes a case ended with: one named, or those nothing at hand tells apart. */
-export const endedWith = (finding: Run["finding"]): readonly string[] =>
-  finding.kind === "tied" ? finding.causes : finding.kind === "unknown" ? [] : [finding.cause];
+export const endedWith = (standing: Run["standing"]): readonly string[] =>
+  standing.kind === "tied" ? standing.causes : standing.kind === "unknown" ? [] : [standing.cause];

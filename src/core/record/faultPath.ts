@@ -4,13 +4,13 @@ import {
   cannotBe,
   changedCauses,
   causeById,
-  findingOf,
+  standingOf,
   likelyCauses,
   linesSay,
   type FaultCase,
   type FaultContext,
   type FaultData,
-  type Finding,
+  type CaseStanding,
   type Likely,
   type Spare,
   SPARES,
@@ -45,7 +45,7 @@ export function faultBike(job: Job): FaultBike {
 }
 
 export interface FaultPath {
-  readonly finding: Finding;
+  readonly standing: CaseStanding;
   readonly likely: readonly Likely[];
 }
 
@@ -68,7 +68,7 @@ export function faultPath(
     changed: changedCauses(data, each.changed),
   };
   const beliefs = beliefsOf(data, each.signs, context, each.answers);
-  return { finding: findingOf(data, context, beliefs, each.answers), likely: likelyCauses(beliefs) };
+  return { standing: standingOf(data, context, beliefs, each.answers), likely: likelyCauses(beliefs) };
 }
 
 /** Rows of the sheet that are a cause: what each holds and what it should. */

@@ -11,7 +11,7 @@ import { causeName } from "@/words/faults/causes";
 import { checkWords } from "@/words/faults/checks";
 import { signTitle } from "@/words/faults/signs";
 import * as say from "@/words/screens/faults/faultPathScreen";
-import { FindingPanel } from "./FindingPanel";
+import { CasePanel } from "./CasePanel";
 
 /** One case: the next check, or what was found; beside it what it may be, and what was done. */
 export function FaultPathScreen({ id }: { readonly id: string }) {
@@ -44,7 +44,7 @@ function Path({
   readonly shop: Parameters<typeof faultPath>[4];
 }) {
   const about = job && faultBike(job);
-  const { finding, likely } = faultPath(FAULTS, each, job, about, shop);
+  const { standing, likely } = faultPath(FAULTS, each, job, about, shop);
   const answer = (given: FaultAnswer) => void answerCase(each.id, each.answers.length, given);
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">
@@ -64,7 +64,7 @@ function Path({
             say.noBike
           )}
         </p>
-        <FindingPanel key={each.answers.length} finding={finding} job={job} about={about} onAnswer={answer} />
+        <CasePanel key={each.answers.length} standing={standing} job={job} about={about} onAnswer={answer} />
       </div>
       <aside className="min-w-0">
         <section aria-labelledby="may-be">

@@ -156,7 +156,9 @@ function ToSet({
     return task ? workAsk(profile, task.state, task.goal) : null;
   }, [job, profile, trial.code, raw, before]);
   const { plan } = usePlan(ask);
-  if (before === raw) return <p className="mt-2 text-[1.15rem] font-semibold">{say.leaveIt(trial.code, shown)}</p>;
+  // Nothing to press: it holds that from the run before, or from before the trial.
+  if (before === raw || plan?.steps.length === 0)
+    return <p className="mt-2 text-[1.15rem] font-semibold">{say.leaveIt(trial.code, shown)}</p>;
   return (
     <>
       <p className="mt-2 text-[1.15rem] font-semibold">{say.setIt(trial.code, shown)}</p>

@@ -2,37 +2,39 @@
 import Link from "next/link";
 import { useEffect, useRef } from "react";
 import { FAULTS } from "@/catalog/faults";
-import { expectedReading, type FaultAnswer, type FaultCheck, type Finding, type NextCheck } from "@/core/faults";
+import { expectedReading, type FaultAnswer, type FaultCheck, type CaseStanding, type NextCheck } from "@/core/faults";
 import { rowsOfCause, type FaultBike } from "@/core/record/faultPath";
 import type { Job } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine } from "@/ui/primitives";
 import { causeMend, causeName } from "@/words/faults/causes";
 import { checkWords } from "@/words/faults/checks";
-import * as say from "@/words/screens/faults/findingPanel";
+import * as say from "@/words/screens/faults/casePanel";
 import { ForTheOwner } from "./ForTheOwner";
 
 interface PanelProps {
-  readonly finding: Finding;
+  readonly standing: CaseStanding;
   readonly job: Job | null;
   readonly about: FaultBike | null;
   readonly onAnswer: (answer: FaultAnswer) => void;
 }
 
 /** The one thing to be done now: a check, a mend, or nothing more on this bike. */
-export function FindingPanel(props: PanelProps) {
-  const { finding, about, job } = props;
+export function CasePanel(props: PanelProps) {
+  const { standing, about, job } = props;
   const heading = useRef<HTMLHeadingElement>(null);
   // After an answer the next thing is where one looks, and where the keyboard is.
   useEffect(() => heading.current?.focus({ preventScroll: true }), []);
   return (
     <section aria-live="polite" className="rounded-xl bg-sheet p-6 max-sm:p-4">
       <h2 ref={heading} tabIndex={-1} className="text-[1.7rem] outline-none max-sm:text-[1.4rem]">
-        {titleOf(finding)}
+        {titleOf(standing)}
       </h2>
-      {finding.kind === "next" ? <Next {...props} {...finding} /> : null}
-      {finding.kind === "named" ? <Named {...props} cause={finding.cause} probability={finding.probability} /> : null}
-      {finding.kind === "stop" ? <FindingLine severity="breach">{causeMend(finding.cause)}</FindingLine> : null}
-      {finding.kind === "mended" ? (
+      {standing.kind === "next" ? <Next {...props} {...standing} /> : null}
+      {standing.kind === "named" ? (
+        <Named {...props} cause={standing.cause} probability={standing.probability} />
+      ) : null}
+      {standing.kind === "stop" ? <FindingLine severity="breach">{causeMend(standing.cause)}</FindingLine> : null}
+      {standing.kind === "mended" ? (
         <p className="mt-2">
           {say.mendedCounts}{" "}
           {job ? (
@@ -42,25 +44,25 @@ export function FindingPanel(props: PanelProps) {
           ) : null}
         </p>
       ) : null}
-      {finding.kind === "tied" || finding.kind === "unknown" ? (
-        <Open wouldTell={finding.wouldTell} job={job} about={about} />
+      {standing.kind === "tied" || standing.kind === "unknown" ? (
+        <Open wouldTell={standing.wouldTell} job={job} about={about} />
       ) : null}
     </section>
   );
 }
 
-function titleOf(finding: Finding): string {
-  switch (finding.kind) {
+function titleOf(standing: CaseStanding): string {
+  switch (standing.kind) {
     case "next":
-      return checkWords(finding.next.check.id).title;
+      return checkWords(standing.next.check.id).title;
     case "named":
-      return say.itIs(causeName(finding.cause));
+      return say.itIs(causeName(standing.cause));
     case "stop":
-      return say.outOfUse(causeName(finding.cause));
+      return say.outOfUse(causeName(standing.cause));
     case "mended":
-      return say.wasMended(causeName(finding.cause));
+      return say.wasMended(causeName(standing.cause));
     case "tied":
-      return say.cannotTellApart(finding.causes.map(causeName));
+      return say.cannotTellApart(standing.causes.map(causeName));
     case "unknown":
       return say.noneOfThose;
   }
@@ -80,7 +82,7 @@ function Next({
   return (
     <>
       <p className="mt-2 text-[1.15rem]">{words.how}</p>
-      <LineRows check={check} about={about} job={job} />
+      <LineRows check={check} about={about} />
       <Meter check={check} about={about} />
       <p className="mt-2 text-quiet">{say.asItShouldBe(words.right)}</p>
       {check.kind === "meter" || check.kind === "try" ? (
@@ -108,20 +110,23 @@ function Next({
           </ul>
         </details>
       ) : null}
+      {job ? rowsOfCheck(check, about).map((row) => <ForTheOwner key={row.code} job={job} row={row} />) : null}
     </>
   );
 }
 
+/** Rows of the sheet a check reads; none for one that reads no line. */
+const rowsOfCheck = (check: FaultCheck, about: FaultBike | null) =>
+  check.kind === "line" ? Object.keys(check.tells).flatMap((cause) => rowsOfCause(FAULTS, about, cause)) : [];
+
 /** What the sheet says of the lines a check reads. */
-function LineRows({ check, about, job }: Pick<PanelProps, "about" | "job"> & { readonly check: FaultCheck }) {
-  if (check.kind !== "line") return null;
-  const rows = Object.keys(check.tells).flatMap((cause) => rowsOfCause(FAULTS, about, cause));
+function LineRows({ check, about }: Pick<PanelProps, "about"> & { readonly check: FaultCheck }) {
+  const rows = rowsOfCheck(check, about);
   return rows.length > 0 ? (
     <ul className="mt-2">
       {rows.map((row) => (
         <li key={row.code} className="text-[1.15rem]">
           {say.lineHolds(row.code, row.inForce?.shows ?? null, row.target?.shows ?? null)}
-          {job ? <ForTheOwner job={job} row={row} /> : null}
         </li>
       ))}
     </ul>

@@ -1,4 +1,4 @@
-// The words of screens/faults/FindingPanel.
+// The words of screens/faults/CasePanel.
 import type { Spare, Tool } from "@/core/faults";
 import { SPARE_WORDS, TOOL_WORDS } from "../../faults/checks";
 

@@ -6,7 +6,7 @@ import { canDo, worthDoing, type NextCheck } from "./worth";
 
 export type { NextCheck } from "./worth";
 
-export type Finding =
+export type CaseStanding =
   /** Out of use: a cause that stops the work is held likely. */
   | { readonly kind: "stop"; readonly cause: string; readonly probability: number }
   | { readonly kind: "mended"; readonly cause: string }
@@ -23,12 +23,12 @@ const STOPS_FROM = 0.5;
 const LEAST_LIKELY = 0.05;
 
 /** Where a case stands. */
-export function findingOf(
+export function standingOf(
   data: FaultData,
   context: FaultContext,
   beliefs: readonly Hypothesis[],
   answers: readonly FaultAnswer[],
-): Finding {
+): CaseStanding {
   const mended = answers.findLast((each) => each.kind === "mended");
   if (mended?.kind === "mended" && mended.gone) return { kind: "mended", cause: mended.cause };
   const likely = likelyCauses(beliefs);

@@ -6,7 +6,7 @@ import { FAULTS } from "../src/catalog/faults";
 import { SHIPPED_DISPLAYS } from "../src/catalog/displays";
 import { cannotBe } from "../src/core/faults/context";
 import { causeById, type FaultData } from "../src/core/faults/faults";
-import { faulty, signsShown } from "../src/core/faults/testingBench";
+import { faulty, signsShown } from "../src/core/faults/benchBike";
 import {
   endedWith,
   runCase,
@@ -16,7 +16,7 @@ import {
   withoutErrors,
   type Memory,
   type Strategy,
-} from "../src/core/faults/testingRuns";
+} from "../src/core/faults/caseRuns";
 import { seeded } from "../src/core/units/seeded";
 
 const LIES = 0.1;

@@ -11,6 +11,7 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["rack", "/"],
   ["displays", "/displays"],
   ["faults", "/faults"],
+  ["practice", "/practice"],
   ["two displays", "/displays/compare"],
   ["intake", "/job/demo-207/intake"],
   ["intake, nearly empty", "/job/demo-210/intake"],

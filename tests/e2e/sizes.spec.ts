@@ -11,6 +11,7 @@ const ROUTES = [
   "/displays/compare",
   "/tables",
   "/faults",
+  "/practice",
   ...PLACES_OF_A_JOB.map((stage) => `/job/demo-205/${stage}`),
   "/job/demo-206/program",
 ];

@@ -101,6 +101,7 @@ class Wanderer {
       "/displays/compare",
       "/tables",
       "/faults",
+      "/practice",
       ...PLACES_OF_A_JOB.flatMap((stage) => [stage, stage]).map(
         (stage) => `/job/demo-${this.pick([201, 203, 204, 205, 206, 207, 208, 209])}/${stage}`,
       ),

@@ -9,8 +9,8 @@ import { afterAnswer, chanceToShow, priorsOf, type Hypothesis } from "./beliefs"
 import { cannotBe } from "./context";
 import { causeById, type FaultAnswer, type FaultCheck, type FaultData } from "./faults";
 import { standingOf } from "./standing";
-import { DAMAGES, faulty, signsShown } from "./testingBench";
-import { endedWith, runCase, WHOLE_SHOP, withLies, withoutErrors, type Memory } from "./testingRuns";
+import { DAMAGES, faulty, signsShown } from "./benchBike";
+import { endedWith, runCase, WHOLE_SHOP, withLies, withoutErrors, type Memory } from "./caseRuns";
 import { canDo, worthDoing } from "./worth";
 
 const PERFECT = withoutErrors(FAULTS);

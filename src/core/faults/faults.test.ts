@@ -12,7 +12,7 @@ import { causeFound, countsOf, signOfCode, type FaultCase } from "./case";
 import { cannotBe, changedCauses, linesSay } from "./context";
 import { expectedReading } from "./expected";
 import { standingOf } from "./standing";
-import { WHOLE_SHOP } from "./testingRuns";
+import { WHOLE_SHOP } from "./caseRuns";
 import type { FaultAnswer, FaultData } from "./faults";
 
 const shares = (signs: readonly string[], context = WHOLE_SHOP, answers: readonly FaultAnswer[] = []) =>

@@ -47,6 +47,8 @@ function useOptions({ tickets, onNewBike, onHelp }: FinderProps, search: string)
     place(say.rack, say.rackBikesStand, "g", () => router.push("/")),
     place(say.displays, say.displaysLibrary, "", () => router.push("/displays")),
     place(say.twoDisplaysSideBy, say.compareTwoDisplays, "", () => router.push("/displays/compare")),
+    place(say.faults, say.faultsWords, "", () => router.push("/faults")),
+    place(say.practice, say.practiceWords, "", () => router.push("/practice")),
     place(say.tables, say.tablesWheelVoltsClasses, "", () => router.push("/tables")),
     place(say.helpAndKeys, say.keysShortcutsHelpGuide, "?", onHelp),
   ].filter(({ says }) => words.every((word) => says.split(" ").some((own) => own.startsWith(word))));

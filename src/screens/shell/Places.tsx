@@ -6,6 +6,7 @@ const PLACES = [
   { href: "/", label: say.rack, match: (path: string) => path === "/" || path.startsWith("/job") },
   { href: "/displays", label: say.displays, match: (path: string) => path.startsWith("/displays") },
   { href: "/faults", label: say.faults, match: (path: string) => path.startsWith("/faults") },
+  { href: "/practice", label: say.practice, match: (path: string) => path.startsWith("/practice") },
   { href: "/tables", label: say.tables, match: (path: string) => path.startsWith("/tables") },
 ] as const;
 

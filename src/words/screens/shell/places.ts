@@ -2,5 +2,6 @@
 export const rack = "Rack";
 export const displays = "Displays";
 export const faults = "Faults";
+export const practice = "Practice";
 export const tables = "Tables";
 export const places = "Places";

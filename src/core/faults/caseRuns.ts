@@ -1,9 +1,9 @@
-/** For tests and the bench: whole cases from a sign to a name, with checks that may lie, in any order. */
+/** Whole cases from a sign to a name, with checks that may lie, in any order. */
 import { beliefsOf, type Hypothesis } from "./beliefs";
 import { standingOf, type CaseStanding, type NextCheck } from "./standing";
 import { canDo, worthDoing } from "./worth";
 import { SPARES, TOOLS, type FaultAnswer, type FaultCheck, type FaultContext, type FaultData } from "./faults";
-import { observed, type FaultyBike } from "./testingBench";
+import { observed, type FaultyBike } from "./benchBike";
 
 /** A shop with everything, that knows nothing of the bike. */
 export const WHOLE_SHOP: FaultContext = {

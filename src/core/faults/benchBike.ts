@@ -1,5 +1,5 @@
 /**
- * For tests and the bench: bikes with one fault or two put in, what each shows and what comes of each check, worked out
+ * Bikes with one fault or two put in, what each shows and what comes of each check, worked out
  * from the parts behind the display and the lines in it, and not from what the catalogue says of causes.
  */
 import { linesOf, rawValues, settingsOf, type DisplayProfile } from "../display";

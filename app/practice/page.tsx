@@ -1,0 +1,5 @@
+import { Practice } from "@/screens/practice/Practice";
+
+export default function PracticePage() {
+  return <Practice />;
+}

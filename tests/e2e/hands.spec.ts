@@ -190,6 +190,8 @@ test("the whole job by the keyboard alone", async ({ page }) => {
   await hands.press("n");
   await expect(page.getByRole("heading", { name: "Intake", exact: true })).toBeFocused();
   const tabTo = async (label: RegExp) => {
+    // Nobody tabs to what is not there yet.
+    await expect(page.getByText(label).filter({ visible: true }).first()).toBeVisible();
     for (let i = 0; i < 60; i++) {
       const name = await page.evaluate(() => {
         const at = document.activeElement;
@@ -235,6 +237,7 @@ test("the whole job by the keyboard alone", async ({ page }) => {
   await tabTo(/^Write down what it shows/);
   await hands.press("Enter");
   await expect(page.getByRole("heading", { name: "As found", exact: true })).toBeFocused();
+  await expect(page.getByText("What line 31 shows")).not.toHaveCount(0);
   for (let i = 0; i < 18; i++) await hands.press("Enter");
   await expect(main(page)).toContainText("18 of 18 written down");
   await tabTo(/^Work out the plan/);

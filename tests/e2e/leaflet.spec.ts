@@ -132,7 +132,7 @@ test("which way numbers go, a condition and an action are told before anything i
   await expect(ramp).toContainText("Ramp softness");
   await expect(ramp).toContainText("“ramp”");
   await take(page).click();
-  await expect(page.getByText("3 lines added, 1 action put in the menu.")).toBeVisible();
+  await expect(page.getByText("3 lines added, 1 action put in the menu.", { exact: true })).toBeVisible();
   await expect(lineRows(page)).toHaveCount(3);
   await page.getByRole("button", { name: "Line w2, more" }).click();
   await expect(page.getByLabel("Note")).toHaveValue("only if w3 is 1");

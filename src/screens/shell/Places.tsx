@@ -10,6 +10,8 @@ const PLACES = [
   { href: "/tables", label: say.tables, match: (path: string) => path.startsWith("/tables") },
 ] as const;
 
+const RARE: ReadonlySet<string> = new Set(["/faults", "/practice"]);
+
 /** The places of the product. */
 export function Places({ path }: { readonly path: string }) {
   return (
@@ -23,6 +25,8 @@ export function Places({ path }: { readonly path: string }) {
           <Link
             key={href}
             href={href}
+            // What few go to is fetched when they do, not while somebody types elsewhere.
+            prefetch={RARE.has(href) ? false : null}
             aria-current={here ? "page" : undefined}
             className={`flex min-h-11 items-center border-l-4 px-4 max-md:border-b-4 max-md:border-l-0 ${here ? "border-action font-bold" : "border-transparent text-quiet hover:text-ink"}`}
           >

@@ -17,7 +17,7 @@ export function Places({ path }: { readonly path: string }) {
   return (
     <nav
       aria-label={say.places}
-      className="no-print w-[92px] shrink-0 border-r border-rule pt-4 max-md:flex max-md:w-full max-md:border-r-0 max-md:border-b max-md:pt-0 md:sticky md:top-0 md:h-[calc(100vh-53px)] md:self-start"
+      className="no-print w-[92px] shrink-0 border-r border-rule pt-4 max-md:flex max-md:w-full max-md:overflow-x-auto max-md:border-r-0 max-md:border-b max-md:pt-0 md:sticky md:top-0 md:h-[calc(100vh-53px)] md:self-start"
     >
       {PLACES.map(({ href, label, match }) => {
         const here = match(path);
@@ -28,7 +28,7 @@ export function Places({ path }: { readonly path: string }) {
             // What few go to is fetched when they do, not while somebody types elsewhere.
             prefetch={RARE.has(href) ? false : null}
             aria-current={here ? "page" : undefined}
-            className={`flex min-h-11 items-center border-l-4 px-4 max-md:border-b-4 max-md:border-l-0 ${here ? "border-action font-bold" : "border-transparent text-quiet hover:text-ink"}`}
+            className={`flex min-h-11 items-center border-l-4 px-4 max-md:border-b-4 max-md:px-2.5 max-md:border-l-0 ${here ? "border-action font-bold" : "border-transparent text-quiet hover:text-ink"}`}
           >
             {label}
           </Link>

@@ -7,16 +7,8 @@ import { SHIPPED_DISPLAYS } from "../src/catalog/displays";
 import { cannotBe } from "../src/core/faults/context";
 import { causeById, type FaultData } from "../src/core/faults/faults";
 import { faulty, signsShown } from "../src/core/faults/benchBike";
-import {
-  endedWith,
-  runCase,
-  STRATEGIES,
-  WHOLE_SHOP,
-  withLies,
-  withoutErrors,
-  type Memory,
-  type Strategy,
-} from "../src/core/faults/caseRuns";
+import { endedWith, runCase, WHOLE_SHOP, type Memory, type Strategy } from "../src/core/faults/caseRuns";
+import { STRATEGIES, withLies, withoutErrors } from "../src/core/faults/testingRuns";
 import { seeded } from "../src/core/units/seeded";
 
 const LIES = 0.1;
@@ -75,9 +67,8 @@ for (const [title, data, how, promised] of [
   for (const [name, strategy] of Object.entries(STRATEGIES)) {
     const { cases, weight, named, minutes } = strategy ? rateOf(data, strategy, how) : own;
     const share = `${((100 * named) / weight).toFixed(1)} %`;
-    console.log(
-      `${name.padEnd(30)}${String(cases).padStart(8)}${share.padStart(18)}${(minutes / weight).toFixed(2).padStart(10)}`,
-    );
+    const mean = (minutes / weight).toFixed(2);
+    console.log(`${name.padEnd(30)}${String(cases).padStart(8)}${share.padStart(18)}${mean.padStart(10)}`);
     if (strategy && minutes / weight < own.minutes / own.weight) isShort = true;
   }
   if (own.named / own.weight < promised) isShort = true;

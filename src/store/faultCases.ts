@@ -2,6 +2,7 @@
 import type { FaultAnswer, FaultCase } from "@/core/faults";
 import { db, type OddSpokeDatabase } from "./db";
 import { newId } from "./displays";
+import { keepOneMore, takeOneBack, takeOut } from "./oneByOne";
 
 /** Every case, the newest first. */
 export const faultCases = async (database: OddSpokeDatabase = db): Promise<readonly FaultCase[]> =>
@@ -24,35 +25,20 @@ export async function beginCase(
  * Keeps one answer more. A second press of the same button, or another window, that answers what is answered already
  * changes nothing: `at` is the number of answers the question was asked after.
  */
-export async function answerCase(
+export const answerCase = (
   id: string,
   at: number,
   answer: FaultAnswer,
   database: OddSpokeDatabase = db,
-): Promise<void> {
-  await database.transaction("rw", database.faultCases, async () => {
-    const kept = await database.faultCases.get(id);
-    if (kept?.answers.length === at) await database.faultCases.put({ ...kept, answers: [...kept.answers, answer] });
-  });
-}
+): Promise<void> => keepOneMore(database.faultCases, id, "answers", at, answer);
 
 /** Takes the last answer back, where there are still so many. */
-export async function takeBackCaseAnswer(id: string, at: number, database: OddSpokeDatabase = db): Promise<void> {
-  await database.transaction("rw", database.faultCases, async () => {
-    const kept = await database.faultCases.get(id);
-    if (kept && at > 0 && kept.answers.length === at)
-      await database.faultCases.put({ ...kept, answers: kept.answers.slice(0, -1) });
-  });
-}
+export const takeBackCaseAnswer = (id: string, at: number, database: OddSpokeDatabase = db): Promise<void> =>
+  takeOneBack(database.faultCases, id, "answers", at);
 
 /** Takes a case out of the book, and hands it back for whoever wants it back. */
-export async function removeCase(id: string, database: OddSpokeDatabase = db): Promise<FaultCase | undefined> {
-  return database.transaction("rw", database.faultCases, async () => {
-    const gone = await database.faultCases.get(id);
-    await database.faultCases.delete(id);
-    return gone;
-  });
-}
+export const removeCase = (id: string, database: OddSpokeDatabase = db): Promise<FaultCase | undefined> =>
+  takeOut(database.faultCases, id);
 
 export async function restoreCase(gone: FaultCase, database: OddSpokeDatabase = db): Promise<void> {
   await database.faultCases.put(gone);

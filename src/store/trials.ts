@@ -2,6 +2,7 @@
 import type { LineTrial } from "@/core/record/lineTrial";
 import { db, type OddSpokeDatabase } from "./db";
 import { newId } from "./displays";
+import { keepOneMore, takeOneBack, takeOut } from "./oneByOne";
 
 /** Trials of one bike, the newest first. */
 export const trialsOf = async (jobId: string, database: OddSpokeDatabase = db): Promise<readonly LineTrial[]> =>
@@ -19,29 +20,15 @@ export async function beginTrial(
 }
 
 /** Keeps one run more, once, whoever keeps it twice: `at` is the number of runs there were. */
-export async function keepRun(id: string, at: number, typed: string, database: OddSpokeDatabase = db): Promise<void> {
-  await database.transaction("rw", database.trials, async () => {
-    const kept = await database.trials.get(id);
-    if (kept?.measured.length === at) await database.trials.put({ ...kept, measured: [...kept.measured, typed] });
-  });
-}
+export const keepRun = (id: string, at: number, typed: string, database: OddSpokeDatabase = db): Promise<void> =>
+  keepOneMore(database.trials, id, "measured", at, typed);
 
 /** Takes the last run back, where there are still so many. */
-export async function takeBackRun(id: string, at: number, database: OddSpokeDatabase = db): Promise<void> {
-  await database.transaction("rw", database.trials, async () => {
-    const kept = await database.trials.get(id);
-    if (kept && at > 0 && kept.measured.length === at)
-      await database.trials.put({ ...kept, measured: kept.measured.slice(0, -1) });
-  });
-}
+export const takeBackRun = (id: string, at: number, database: OddSpokeDatabase = db): Promise<void> =>
+  takeOneBack(database.trials, id, "measured", at);
 
-export async function removeTrial(id: string, database: OddSpokeDatabase = db): Promise<LineTrial | undefined> {
-  return database.transaction("rw", database.trials, async () => {
-    const gone = await database.trials.get(id);
-    await database.trials.delete(id);
-    return gone;
-  });
-}
+export const removeTrial = (id: string, database: OddSpokeDatabase = db): Promise<LineTrial | undefined> =>
+  takeOut(database.trials, id);
 
 export async function restoreTrial(gone: LineTrial, database: OddSpokeDatabase = db): Promise<void> {
   await database.trials.put(gone);

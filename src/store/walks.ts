@@ -1,6 +1,7 @@
 /** Walks through menus, kept answer by answer: left at any time, and taken up where they stand. */
 import type { Answer, WalkSetup } from "@/core/display/walk/questions";
 import { db, type KeptWalk, type OddSpokeDatabase } from "./db";
+import { keepOneMore, takeOneBack } from "./oneByOne";
 
 export const keptWalk = (id: string, database: OddSpokeDatabase = db): Promise<KeptWalk | undefined> =>
   database.walks.get(id);
@@ -28,20 +29,12 @@ export async function keepAnswer(
   answer: Answer,
   database: OddSpokeDatabase = db,
 ): Promise<void> {
-  await database.transaction("rw", database.walks, async () => {
-    const walk = await database.walks.get(id);
-    if (walk?.answers.length === at) await database.walks.put({ ...walk, answers: [...walk.answers, answer] });
-  });
+  await keepOneMore(database.walks, id, "answers", at, answer);
 }
 
 /** Takes the last answer back, where there are still so many. */
-export async function takeBackAnswer(id: string, at: number, database: OddSpokeDatabase = db): Promise<void> {
-  await database.transaction("rw", database.walks, async () => {
-    const walk = await database.walks.get(id);
-    if (walk && at > 0 && walk.answers.length === at)
-      await database.walks.put({ ...walk, answers: walk.answers.slice(0, -1) });
-  });
-}
+export const takeBackAnswer = (id: string, at: number, database: OddSpokeDatabase = db): Promise<void> =>
+  takeOneBack(database.walks, id, "answers", at);
 
 /** Puts a walk back as it was, or takes it away where there was none. */
 export async function restoreWalk(

@@ -1,6 +1,6 @@
 /** What is behind faults of kits, whatever code a display has for it. Common practice, no source. */
 import type { FaultCause, FittedPart } from "@/core/faults/faults";
-import type { SettingKey } from "@/core/display";
+import { LEVEL_SHARES, type SettingKey } from "@/core/display";
 
 const part = (id: string, onlyWith: FittedPart | null = null): FaultCause => ({
   id,
@@ -14,18 +14,6 @@ const line = (id: string, settings: readonly SettingKey[], onlyWith: FittedPart 
   onlyWith,
   stops: false,
 });
-
-const SHARES: readonly SettingKey[] = [
-  "share1",
-  "share2",
-  "share3",
-  "share4",
-  "share5",
-  "share6",
-  "share7",
-  "share8",
-  "share9",
-];
 
 export const CAUSES: readonly FaultCause[] = [
   part("lever-resting", "brake-cut-off"),
@@ -67,13 +55,14 @@ export const CAUSES: readonly FaultCause[] = [
   line("cut-off-line", ["cutOffV"]),
   line("read-out-line", ["batteryReadout", "gaugeAveragingS"]),
   line("cap-line", ["assistCapKmh", "capPowerShare"]),
+  line("walk-line", ["walkAssistKmh", "walkAssistOn"]),
   line("throttle-rule-line", ["throttleFromStandstill", "throttleAfterPedalling", "throttleWalkingPace"], "throttle"),
   line("throttle-mode-line", ["throttleMode", "throttleShare", "throttleCapKmh"], "throttle"),
   line("drive-mode-line", ["driveMode"]),
   line("crank-pulses-line", ["crankPulses"]),
   line("start-line", ["startPulses", "startDelayS", "startReadiness"]),
   line("start-strength-line", ["startStrengthShare", "rampSoftness"]),
-  line("level-share-line", ["strengthCurve", ...SHARES]),
+  line("level-share-line", ["strengthCurve", ...LEVEL_SHARES]),
   line("current-line", ["currentLimitA", "currentShare"]),
   line("cruise-line", ["cruiseOn"]),
   line("protocol-line", ["protocol", "phaseCoding"]),

@@ -32,6 +32,9 @@ export const SIGNS: readonly FaultSign[] = [
   code("code-hot", { "controller-hot": 0.55, "motor-hot": 0.35, "current-line": 0.1 }),
   code("code-speed-sensor", { "magnet-moved": 0.55, "speed-lead-loose": 0.35, "hall-lead-loose": 0.1 }),
   complaint("brake-does-not-cut", { "brake-unplugged": 0.6, "brake-switch-late": 0.4 }),
+  complaint("passes-its-cap", { "cap-line": 0.5, "wheel-line": 0.25, "pulses-line": 0.15, "unit-line": 0.1 }),
+  complaint("levels-alike", { "level-share-line": 0.6, "cap-line": 0.25, "current-line": 0.15 }),
+  complaint("walks-too-fast", { "walk-line": 0.7, "wheel-line": 0.2, "pulses-line": 0.1 }),
   complaint("speed-wrong", {
     "wheel-line": 0.4,
     "pulses-line": 0.25,
@@ -153,9 +156,11 @@ export const CODE_WORDS: readonly (readonly [sign: string, words: RegExp])[] = [
 export const SIGN_OF_CHECK: Readonly<Record<string, string>> = {
   "brake-cut-off": "brake-does-not-cut",
   "spin-speed": "speed-jumps",
-  levels: "no-assist",
+  levels: "levels-alike",
   throttle: "throttle-dead",
   "throttle-release": "keeps-pushing",
   "crawl-and-turn": "too-strong",
   "speedometer-run": "speed-wrong",
+  "walk-assist": "walks-too-fast",
+  "top-speed-run": "passes-its-cap",
 };

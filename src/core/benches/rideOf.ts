@@ -5,7 +5,7 @@
 import { linearLadder } from "../assist";
 import { packOhm, packRestV } from "../battery/gauge";
 import { usableShare } from "../battery/cells";
-import type { DisplayProfile, SettingKey } from "../display";
+import { LEVEL_SHARES, type DisplayProfile } from "../display";
 import type { AppliedCap } from "../law";
 import {
   airDensityKgM3,
@@ -135,26 +135,14 @@ export const kindOf = (facts: Facts, capKmh: number | null): LadderKind => ({
   topTimesRider: facts.number("topTimesRider"),
 });
 
-const SHARES: readonly SettingKey[] = [
-  "share1",
-  "share2",
-  "share3",
-  "share4",
-  "share5",
-  "share6",
-  "share7",
-  "share8",
-  "share9",
-];
-
 /** Shares of the levels a display is set to: its own lines where it has them, else as they usually come. */
 export function sharesOn(
   profile: DisplayProfile,
   raws: Raws,
 ): { readonly shares: readonly number[]; readonly from: "display" | "usual" } {
   const count = decoded(profile, raws, "assistLevels") ?? USUAL_LEVELS;
-  const own = SHARES.slice(0, count).map((key) => (canSet(profile, key) ? decoded(profile, raws, key) : null));
-  if (count <= SHARES.length && own.every((share): share is number => typeof share === "number"))
+  const own = LEVEL_SHARES.slice(0, count).map((key) => (canSet(profile, key) ? decoded(profile, raws, key) : null));
+  if (count <= LEVEL_SHARES.length && own.every((share): share is number => typeof share === "number"))
     return { shares: own, from: "display" };
   return { shares: linearLadder({ levels: count, first: 0.2, top: 1 }), from: "usual" };
 }

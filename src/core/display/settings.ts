@@ -93,6 +93,19 @@ export interface Settings extends Record<ShareKey, number>, Record<BarKey, numbe
 }
 
 export type SettingKey = keyof Settings;
+
+/** The share of each assist level, lowest first. */
+export const LEVEL_SHARES = [
+  "share1",
+  "share2",
+  "share3",
+  "share4",
+  "share5",
+  "share6",
+  "share7",
+  "share8",
+  "share9",
+] as const satisfies readonly SettingKey[];
 export type SettingValue = Settings[SettingKey];
 /** Any part of a canonical setup. */
 export type Setup = { readonly [K in SettingKey]?: Settings[K] };

@@ -120,6 +120,10 @@ const SHOWN: Readonly<Record<string, (bike: FaultyBike) => boolean>> = {
   "code-hot": ({ wiring, lines }) => wiring.controller.hot || wiring.motor.hot || lines.has("current-line"),
   "code-speed-sensor": ({ wiring }) => isLit(wiring) && pickUpPulses(wiring) === 0,
   "brake-does-not-cut": ({ wiring }) => !brakeCuts(wiring),
+  "passes-its-cap": ({ lines }) =>
+    ["cap-line", "wheel-line", "pulses-line", "unit-line"].some((line) => lines.has(line)),
+  "levels-alike": ({ lines }) => ["level-share-line", "cap-line", "current-line"].some((line) => lines.has(line)),
+  "walks-too-fast": ({ lines }) => ["walk-line", "wheel-line", "pulses-line"].some((line) => lines.has(line)),
   "speed-wrong": ({ lines }) =>
     ["wheel-line", "pulses-line", "unit-line", "motor-preset-line", "calibration-line"].some((line) => lines.has(line)),
   "speed-jumps": ({ wiring, lines }) =>

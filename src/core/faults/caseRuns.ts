@@ -2,7 +2,7 @@
 import { beliefsOf, type Hypothesis } from "./beliefs";
 import { standingOf, type CaseStanding, type NextCheck } from "./standing";
 import { canDo, worthDoing } from "./worth";
-import { SPARES, TOOLS, type FaultAnswer, type FaultCheck, type FaultContext, type FaultData } from "./faults";
+import { SPARES, TOOLS, type FaultAnswer, type FaultContext, type FaultData } from "./faults";
 import { observed, type FaultyBike } from "./benchBike";
 
 /** A shop with everything, that knows nothing of the bike. */
@@ -16,19 +16,6 @@ export const WHOLE_SHOP: FaultContext = {
 };
 
 export type Strategy = (worth: readonly NextCheck[], data: FaultData) => NextCheck | undefined;
-const first =
-  (before: (a: NextCheck, b: NextCheck, data: FaultData) => number): Strategy =>
-  (worth, data) =>
-    [...worth].sort((a, b) => before(a, b, data))[0];
-
-export const STRATEGIES = {
-  finder: null,
-  "probability per minute": first((a, b) => b.perMinute - a.perMinute),
-  "cheapest first": first((a, b) => a.check.minutes - b.check.minutes),
-  "likeliest first": first((a, b) => b.probability - a.probability),
-  "as listed": first((a, b, { checks }) => checks.indexOf(a.check) - checks.indexOf(b.check)),
-} as const satisfies Readonly<Record<string, Strategy | null>>;
-
 export interface Run {
   readonly standing: Exclude<CaseStanding, { kind: "next" }>;
   readonly minutes: number;
@@ -66,7 +53,7 @@ export function runCase(
   let answers = before;
   let minutes = 0;
   for (let i = 0; i < MOST_CHECKS; i++) {
-    const key = `${sign} ${answers.map((each) => (each.kind === "check" ? `${each.check} ${each.shows}` : `${each.cause} ${each.gone}`)).join()}`;
+    const key = `${sign} ${JSON.stringify(answers)}`;
     const known = memory.get(key);
     const beliefs = known?.beliefs ?? beliefsOf(data, [sign], context, answers);
     const standing = known?.standing ?? standingOf(data, context, beliefs, answers);
@@ -80,28 +67,6 @@ export function runCase(
   }
   return { standing: { kind: "unknown", wouldTell: [] }, minutes, answers };
 }
-
-/** The same data as somebody holds it who knows that so many checks lie. */
-export const withLies = (data: FaultData, lies: number): FaultData => ({
-  ...data,
-  checks: data.checks.map((check): FaultCheck => ({
-    ...check,
-    tells: Object.fromEntries(
-      Object.entries(check.tells).map(([cause, tells]) => [cause, tells + lies - 2 * lies * tells]),
-    ),
-    falseAlarm: check.falseAlarm + lies - 2 * lies * check.falseAlarm,
-  })),
-});
-
-/** The same data where no check errs: what it can tell, it tells. */
-export const withoutErrors = (data: FaultData): FaultData => ({
-  ...data,
-  checks: data.checks.map((check): FaultCheck => ({
-    ...check,
-    tells: Object.fromEntries(Object.keys(check.tells).map((cause) => [cause, 1])),
-    falseAlarm: 0,
-  })),
-});
 
 /** Causes a case ended with: one named, or those nothing at hand tells apart. */
 export const endedWith = (standing: Run["standing"]): readonly string[] =>

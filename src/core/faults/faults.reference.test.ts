@@ -10,7 +10,8 @@ import { cannotBe } from "./context";
 import { causeById, type FaultAnswer, type FaultCheck, type FaultData } from "./faults";
 import { standingOf } from "./standing";
 import { DAMAGES, faulty, signsShown } from "./benchBike";
-import { endedWith, runCase, WHOLE_SHOP, withLies, withoutErrors, type Memory } from "./caseRuns";
+import { endedWith, runCase, WHOLE_SHOP, type Memory } from "./caseRuns";
+import { withLies, withoutErrors } from "./testingRuns";
 import { canDo, worthDoing } from "./worth";
 
 const PERFECT = withoutErrors(FAULTS);

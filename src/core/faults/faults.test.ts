@@ -21,7 +21,7 @@ const shares = (signs: readonly string[], context = WHOLE_SHOP, answers: readonl
   );
 
 describe("what the trade knows of faults", () => {
-  it("is whole: shares add up, every cause is behind a sign and can be told of by a check, everything has words", () => {
+  it("is whole: shares add up, every cause is behind a sign and a check tells of it, everything has words", () => {
     const behind = new Set(FAULTS.signs.flatMap(({ causes }) => Object.keys(causes)));
     const told = new Set(FAULTS.checks.flatMap(({ tells }) => Object.keys(tells)));
     const ids = new Set(FAULTS.causes.map(({ id }) => id));
@@ -134,6 +134,24 @@ describe("where a case stands", () => {
     standingOf(FAULTS, context, beliefsOf(FAULTS, signs, context, answers), answers);
   it("stops at once where the pack's own protection speaks", () =>
     expect(at(["code-battery-management"], [])).toMatchObject({ kind: "stop", cause: "pack-protecting" }));
+  it("asks twice running for the same only where nothing else would tell anything", () => {
+    for (const { id } of FAULTS.signs) {
+      const answers: FaultAnswer[] = [];
+      let standing = at([id], answers);
+      while (standing.kind === "next" && answers.length < 40) {
+        const { check } = standing.next;
+        const last = answers.at(-1);
+        if (last?.kind === "check" && last.check === check.id)
+          expect(
+            standing.others.map((each) => each.check.id),
+            `${id}: ${check.id}`,
+          ).toEqual([]);
+        answers.push({ kind: "check", check: check.id, shows: "nothing" });
+        standing = at([id], answers);
+      }
+      expect(standing.kind, id).not.toBe("next");
+    }
+  });
   it("asks for nothing the shop cannot do, and says what would tell", () => {
     const bare = { ...WHOLE_SHOP, tools: new Set<never>(), spares: new Set<never>() };
     const answers: FaultAnswer[] = [];

@@ -6,7 +6,7 @@
  */
 import { afterAnswer, chanceToShow, type Hypothesis } from "./beliefs";
 import type { FaultAnswer, FaultData } from "./faults";
-import { toldBy, worthDoing, type NextCheck } from "./worth";
+import { LEAST_BITS, toldBy, worthDoing, type NextCheck } from "./worth";
 
 /** From here on a cause is named, 0 to 1. */
 export const NAMED_FROM = 0.9;
@@ -20,8 +20,6 @@ const UNLIKELY = 0.004;
 const AFTER = 1;
 /** A case that ends without a name is worth as much as so many minutes more. */
 const UNNAMED_MIN = 20;
-/** Less told than this, in bits, is nothing. */
-const LEAST_BITS = 0.02;
 
 type Beliefs = readonly Hypothesis[];
 
@@ -61,7 +59,7 @@ function minutesAfter({ data, answers }: Search, beliefs: Beliefs, depth: number
     const answer: FaultAnswer = { kind: "check", check: next.check.id, shows: result };
     const told = { data, answers: [...answers, answer] };
     return minutes + chance * minutesAfter(told, afterAnswer(data, beliefs, answer), depth - 1);
-  }, next.check.minutes);
+  }, next.cost);
 }
 
 interface Best {
@@ -89,7 +87,7 @@ function bestFrom(
       const found = shows < RARE ? 0 : shows * minutesAfter(search, after("fault"), AFTER);
       const rest =
         1 - shows < RARE ? 0 : (1 - shows) * bestFrom(search, after("nothing"), done | (1 << i), known).minutes;
-      const minutes = each.check.minutes + found + rest;
+      const minutes = each.cost + found + rest;
       // As good as one before it in probability per minute, that one stays first.
       if (best.first < 0 || minutes < best.minutes - 1e-9) best = { minutes, first: i };
     }

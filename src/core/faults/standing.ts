@@ -22,6 +22,13 @@ const STOPS_FROM = 0.5;
 /** Causes less likely than this are not told of as what it may be. */
 const LEAST_LIKELY = 0.05;
 
+/** What was just done fails the same way again: it waits while anything else would tell something. */
+function notTwiceRunning(worth: readonly NextCheck[], answers: readonly FaultAnswer[]): readonly NextCheck[] {
+  const last = answers.at(-1);
+  const others = worth.filter(({ check }) => last?.kind !== "check" || last.check !== check.id);
+  return others.length > 0 ? others : worth;
+}
+
 /** Where a case stands. */
 export function standingOf(
   data: FaultData,
@@ -37,7 +44,10 @@ export function standingOf(
   if (stopping && stopping.probability >= STOPS_FROM) return { kind: "stop", ...stopping };
   if (top && top.probability >= NAMED_FROM) return { kind: "named", ...top };
   const worth = worthDoing(data, beliefs, answers);
-  const doable = worth.filter(({ check }) => canDo(check, context));
+  const doable = notTwiceRunning(
+    worth.filter(({ check }) => canDo(check, context)),
+    answers,
+  );
   const next = soonestDone(data, beliefs, answers, doable);
   if (next) return { kind: "next", next, others: doable.filter((each) => each !== next) };
   const wouldTell = worth.map(({ check }) => check);

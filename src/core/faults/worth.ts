@@ -10,12 +10,16 @@ export interface NextCheck {
   /** The chance that it finds the cause, 0 to 1. */
   readonly probability: number;
   readonly perMinute: number;
+  /** Minutes it is counted at: a second look by the same eyes is worth less than a first. */
+  readonly cost: number;
 }
 
 /** A check is done again at most so often. */
 const MOST_TIMES = 3;
+/** Done again, a check counts so many times its minutes. Common practice, no source. */
+const AGAIN = 3;
 /** So little, in bits, is not worth the walk to the bench. */
-const LEAST_BITS = 0.02;
+export const LEAST_BITS = 0.02;
 
 const bits = (p: number): number => (p <= 0 || p >= 1 ? 0 : -p * Math.log2(p) - (1 - p) * Math.log2(1 - p));
 
@@ -55,7 +59,8 @@ export function worthDoing(
     .filter((check) => toldBy(check, beliefs) > LEAST_BITS)
     .map((check): NextCheck => {
       const probability = chanceToFind(check, beliefs);
-      return { check, probability, perMinute: probability / check.minutes };
+      const cost = check.minutes * (times(check.id, false) > 0 ? AGAIN : 1);
+      return { check, probability, perMinute: probability / cost, cost };
     })
     .sort((a, b) => b.perMinute - a.perMinute || a.check.minutes - b.check.minutes);
 }

@@ -3,7 +3,7 @@
  * Order and content: common practice, no source. Brake cut-off comes before anything turns under power.
  */
 import { assistLimit, type AppliedCap, type ClassChoice } from "../law";
-import type { SettingKey } from "../display";
+import { LEVEL_SHARES, type SettingKey } from "../display";
 import type { Bike } from "../facts";
 import type { ReadOut } from "../applied";
 import { speedToKmh, type SpeedUnit } from "../units";
@@ -45,7 +45,6 @@ const THROTTLE = [
   "throttleLevel",
   "driveMode",
 ] as const satisfies readonly SettingKey[];
-const SHARES = ["share1", "share2", "share3", "share4", "share5", "share6", "share7", "share8", "share9"] as const;
 const START = [
   "crankPulses",
   "crankDirection",
@@ -65,11 +64,11 @@ const CURRENT = ["currentLimitA", "currentShare"] as const satisfies readonly Se
 export const CHECK_RESTS_ON: Readonly<Record<CheckId, readonly SettingKey[] | "every-line">> = {
   "brake-cut-off": "every-line",
   "spin-speed": SPEED_SHOWN,
-  levels: ["assistLevels", "levelZero", "levelAtPowerOn", "strengthCurve", ...SHARES, ...CURRENT, ...CAPS],
+  levels: ["assistLevels", "levelZero", "levelAtPowerOn", "strengthCurve", ...LEVEL_SHARES, ...CURRENT, ...CAPS],
   throttle: [...THROTTLE, ...CAPS, ...CURRENT],
   "throttle-release": [...THROTTLE, "cruiseOn", "waveForm", ...CURRENT],
   "walk-assist": ["walkAssistOn", "walkAssistKmh", ...SPEED_SHOWN],
-  "crawl-and-turn": [...START, ...SHARES, ...CURRENT, ...THROTTLE, "gentleAtPowerOn", "gentleShare"],
+  "crawl-and-turn": [...START, ...LEVEL_SHARES, ...CURRENT, ...THROTTLE, "gentleAtPowerOn", "gentleShare"],
   "speedometer-run": SPEED_SHOWN,
   "top-speed-run": [...CAPS, ...SPEED_SHOWN, ...CURRENT, "assistLevels", "gentleAtPowerOn"],
 };

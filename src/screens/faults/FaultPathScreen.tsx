@@ -1,6 +1,7 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
+import { useMemo } from "react";
 import { FAULTS } from "@/catalog/faults";
 import { countsOf, type FaultAnswer, type FaultCase } from "@/core/faults";
 import { faultBike, faultPath, shopOf } from "@/core/record/faultPath";
@@ -43,8 +44,8 @@ function Path({
   readonly job: Job | null;
   readonly shop: Parameters<typeof faultPath>[4];
 }) {
-  const about = job && faultBike(job);
-  const { standing, likely } = faultPath(FAULTS, each, job, about, shop);
+  const about = useMemo(() => job && faultBike(job), [job]);
+  const { standing, likely } = useMemo(() => faultPath(FAULTS, each, job, about, shop), [each, job, about, shop]);
   const answer = (given: FaultAnswer) => void answerCase(each.id, each.answers.length, given);
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1.6fr)_minmax(0,1fr)]">

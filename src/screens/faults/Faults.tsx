@@ -6,7 +6,7 @@ import { useState } from "react";
 import { CODE_WORDS, SIGN_OF_CHECK, SIGNS } from "@/catalog/faults/signs";
 import { causeFound, PART_CAUSES, signOfCode } from "@/core/faults";
 import { beginCase, faultCases, getJob, removeCase, restoreCase } from "@/store";
-import { Button, Caution, Chip, useTell } from "@/ui/primitives";
+import { Button, Caution, Chip, Pick, useTell } from "@/ui/primitives";
 import { dayAndTime } from "@/words/speak";
 import { causeName } from "@/words/faults/causes";
 import { PART_WORDS } from "@/words/faults/checks";
@@ -85,24 +85,18 @@ export function Faults() {
 /** The bike it is about, or none that is on the rack. */
 function WhichBike({ jobId, onPick }: { readonly jobId: string; readonly onPick: (id: string) => void }) {
   const rack = useRack();
+  const bikes = (rack?.tickets ?? []).map(({ id, number, nickname }) => ({
+    value: id,
+    label: say.bikeOption(number, nickname),
+  }));
   return (
     <div className="max-w-md">
-      <label htmlFor="bike" className="text-[0.92rem] font-semibold">
-        {say.whichBike}
-      </label>
-      <select
-        id="bike"
+      <Pick
+        label={say.whichBike}
         value={jobId}
-        onChange={(event) => onPick(event.target.value)}
-        className="mt-1 min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
-      >
-        <option value="">{say.noBike}</option>
-        {(rack?.tickets ?? []).map((ticket) => (
-          <option key={ticket.id} value={ticket.id}>
-            {say.bikeOption(ticket.number, ticket.nickname)}
-          </option>
-        ))}
-      </select>
+        options={[{ value: "", label: say.noBike }, ...bikes]}
+        onPick={onPick}
+      />
     </div>
   );
 }

@@ -3,7 +3,7 @@ import { useMemo, useState } from "react";
 import { FAULTS } from "@/catalog/faults";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { checksFor, debriefOf, exerciseOf, minutesOf, shownBy, type Exercise } from "@/core/faults/practice";
-import { Button, SignShape, useKeptState } from "@/ui/primitives";
+import { Button, Pick, SignShape, useKeptState } from "@/ui/primitives";
 import { causeName } from "@/words/faults/causes";
 import { checkWords } from "@/words/faults/checks";
 import { signTitle } from "@/words/faults/signs";
@@ -108,22 +108,12 @@ function Name({ exercise, onName }: { readonly exercise: Exercise; readonly onNa
   return (
     <div className="mt-4 flex flex-wrap items-end gap-3">
       <div className="min-w-0 flex-1">
-        <label htmlFor="cause" className="text-[0.92rem] font-semibold">
-          {say.itIs}
-        </label>
-        <select
-          id="cause"
+        <Pick
+          label={say.itIs}
           value={cause}
-          onChange={({ target }) => setCause(target.value)}
-          className="mt-1 min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
-        >
-          <option value="">{say.notYet}</option>
-          {causes.map((id) => (
-            <option key={id} value={id}>
-              {causeName(id)}
-            </option>
-          ))}
-        </select>
+          options={[{ value: "", label: say.notYet }, ...causes.map((id) => ({ value: id, label: causeName(id) }))]}
+          onPick={setCause}
+        />
       </div>
       <Button weight="main" disabled={cause === ""} onClick={() => onName(cause)}>
         {say.sayIt}

@@ -1,9 +1,9 @@
 "use client";
-import { useId, useState } from "react";
+import { useState } from "react";
 import { rawValues, shows, type DisplayProfile, type Line } from "@/core/display";
 import { isOutcome, OUTCOMES, triableLines, type LineTrial, type Outcome } from "@/core/record/lineTrial";
 import { beginTrial } from "@/store";
-import { Button, Chip, Choice } from "@/ui/primitives";
+import { Button, Chip, Choice, Pick } from "@/ui/primitives";
 import { lineName } from "@/words";
 import * as say from "@/words/screens/prove/newTrial";
 
@@ -14,10 +14,15 @@ interface Option {
   readonly label: string;
 }
 
-const lineOptions = (lines: readonly Line[]): readonly Option[] =>
-  lines.map((line) => ({ value: line.code, label: say.lineOption(line.code, lineName(line)) }));
-const valueOptions = (line: Line | undefined): readonly Option[] =>
-  line ? rawValues(line.encoding).map((raw) => ({ value: String(raw), label: shows(line.encoding, raw) })) : [];
+const NONE: Option = { value: UNSET, label: say.choose };
+const lineOptions = (lines: readonly Line[]): readonly Option[] => [
+  NONE,
+  ...lines.map((line) => ({ value: line.code, label: say.lineOption(line.code, lineName(line)) })),
+];
+const valueOptions = (line: Line | undefined): readonly Option[] => [
+  NONE,
+  ...(line ? rawValues(line.encoding).map((raw) => ({ value: String(raw), label: shows(line.encoding, raw) })) : []),
+];
 const OUTCOME_OPTIONS = Object.entries(OUTCOMES).map(([id, unit]) => ({
   value: id,
   label: say.outcomeOption(id, unit),
@@ -47,16 +52,19 @@ export function NewTrial({ jobId, profile }: { readonly jobId: string; readonly 
     <details className="mt-3">
       <summary className="min-h-11 py-2 font-semibold">{say.tryALine}</summary>
       <div className="grid max-w-2xl gap-4 sm:grid-cols-2">
-        <Pick label={say.whichLine} value={code} options={lineOptions(lines)} onPick={chooseLine} isWide />
+        <div className="sm:col-span-2">
+          <Pick label={say.whichLine} value={code} options={lineOptions(lines)} onPick={chooseLine} />
+        </div>
         <Pick label={say.valueA} value={a} options={values} onPick={setA} />
         <Pick label={say.valueB} value={b} options={values} onPick={setB} />
-        <Pick
-          label={say.whatIsMeasured}
-          value={outcome}
-          options={OUTCOME_OPTIONS}
-          onPick={(chosen) => (isOutcome(chosen) ? setOutcome(chosen) : undefined)}
-          isWide
-        />
+        <div className="sm:col-span-2">
+          <Pick
+            label={say.whatIsMeasured}
+            value={outcome}
+            options={OUTCOME_OPTIONS}
+            onPick={(chosen) => (isOutcome(chosen) ? setOutcome(chosen) : undefined)}
+          />
+        </div>
         <Choice
           label={say.whatBGives}
           value={expected}
@@ -78,43 +86,5 @@ export function NewTrial({ jobId, profile }: { readonly jobId: string; readonly 
         </Button>
       </div>
     </details>
-  );
-}
-
-/** One of many, by name. */
-function Pick({
-  label,
-  value,
-  options,
-  onPick,
-  isWide = false,
-}: {
-  readonly label: string;
-  readonly value: string;
-  readonly options: readonly Option[];
-  readonly onPick: (value: string) => void;
-  readonly isWide?: boolean;
-}) {
-  const id = useId();
-  return (
-    <div className={isWide ? "sm:col-span-2" : ""}>
-      <label htmlFor={id} className="text-[0.92rem] font-semibold">
-        {label}
-      </label>
-      <select
-        id={id}
-        className="mt-1 min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-2"
-        value={value}
-        disabled={options.length === 0}
-        onChange={({ target }) => onPick(target.value)}
-      >
-        <option value={UNSET}>{say.choose}</option>
-        {options.map((option) => (
-          <option key={option.value} value={option.value}>
-            {option.label}
-          </option>
-        ))}
-      </select>
-    </div>
   );
 }

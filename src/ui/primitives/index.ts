@@ -6,6 +6,7 @@ export { FilePick } from "./FilePick";
 export { KeptField, type KeptFieldProps } from "./KeptField";
 export { Caution, FindingLine, MarkSign, SignShape } from "./MarkSign";
 export { type NumberRow, NumberTable } from "./NumberTable";
+export { Pick } from "./Pick";
 export { RuledTable } from "./RuledTable";
 export { Toasts, useTell } from "./Toasts";
 

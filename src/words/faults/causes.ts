@@ -96,6 +96,7 @@ export const CAUSE_WORDS: Readonly<Record<string, CauseWords>> = {
   "cut-off-line": { name: "the cut-off line", mend: "Set it for this pack’s cells: never below their floor." },
   "read-out-line": { name: "the gauge’s read-out line", mend: "Set it to volts and hold it against a meter." },
   "cap-line": { name: "the speed cap", mend: "Set it as the class allows, as the display really applies it." },
+  "walk-line": { name: "the walk assist line", mend: "Set its speed as the class allows, or switch it off." },
   "throttle-rule-line": { name: "the throttle’s start rule", mend: "Set it as rider and class ask." },
   "throttle-mode-line": { name: "the throttle’s mode", mend: "Set it as rider and class ask." },
   "drive-mode-line": { name: "the drive mode", mend: "Set pedals, throttle or both as the class allows." },

@@ -16,7 +16,9 @@ const WORDS: Readonly<Record<string, CheckWords>> = {
   },
   "unplug-brakes-at-controller": {
     title: "Unplug both brake leads at the controller",
-    how: "Wheel clear. Pull both brake plugs at the controller, switch on, try again. Plug them in after: a bike leaves with them.",
+    how:
+      "Wheel clear. Pull both brake plugs at the controller, switch on, try again. Plug them in after: a bike leaves " +
+      "with them.",
     right: "It is as before without them.",
   },
   "look-at-brake-plugs": {
@@ -61,7 +63,7 @@ const WORDS: Readonly<Record<string, CheckWords>> = {
   },
   "press-pack-button": {
     title: "Press the pack’s own button",
-    how: "Its lights, if it has any.",
+    how: "Press it and watch its lights; a pack without any tells nothing this way.",
     right: "They light as for a charged pack.",
   },
   "swap-pack": { title: "Put in a pack known to be good", how: "Same nominal volts.", right: "It is as before." },

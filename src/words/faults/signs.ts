@@ -21,6 +21,9 @@ export const SIGN_WORDS: Readonly<Record<string, SignWords>> = {
   "code-hot": { title: "Code: too hot", said: ["temperature code", "it gets hot"] },
   "code-speed-sensor": { title: "Code: speed sensor lost", said: ["speed stays at zero", "no speed shown"] },
   "brake-does-not-cut": { title: "A brake lever does not stop the motor", said: ["lever dead", "brake cut-off"] },
+  "passes-its-cap": { title: "Assist goes on past its cap", said: ["too fast", "over the limit", "cap does not hold"] },
+  "levels-alike": { title: "Two levels are alike, or one is weaker", said: ["twin levels", "level does nothing"] },
+  "walks-too-fast": { title: "Walk assist is too fast", said: ["push too fast", "runs away walking"] },
   "speed-wrong": {
     title: "The speed shown is wrong",
     said: ["speedometer wrong", "shows half", "miles or kilometres"],

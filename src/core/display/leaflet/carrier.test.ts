@@ -23,7 +23,14 @@ describe("a text is freed of what carried it", () => {
   it("of the ends of narrow rows, with words parted by a hyphen whole again", () =>
     expect(
       asWritten(
-        "1. The light of the dis-\nplay, from 1 to 5, and\nthe works sets it to 3.\n2. The greatest speed of\nthe bicycle with the mo-\ntor on, from 10 to 40.",
+        [
+          "1. The light of the dis-",
+          "play, from 1 to 5, and",
+          "the works sets it to 3.",
+          "2. The greatest speed of",
+          "the bicycle with the mo-",
+          "tor on, from 10 to 40.",
+        ].join("\n"),
       ),
     ).toBe(
       "1. The light of the display, from 1 to 5, and the works sets it to 3.\n" +

@@ -3,7 +3,7 @@
  * broken at the end of a narrow row, names and values in a program's braces.
  */
 
-import { anyHeading } from "./grammar";
+import { anyHeading, anyOf } from "./grammar";
 import { folded } from "./normalise";
 
 /** Marks of a mail that quotes another: two or more, or one before most rows. */
@@ -18,8 +18,9 @@ function unquoted(rows: readonly string[]): readonly string[] {
 }
 
 /** "[10:02] Jo: 1 light", "3/5/26, 10:02 - Jo: 1 light". */
-const STAMP =
-  /^[ \t]*(?:\[(?:[\d./-]+,?\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]|[\d./-]+,\s+\d{1,2}:\d{2}(?:\s+-)?)[ \t]*(?:[\p{L}][^:\n]{0,30}:)?[ \t]*/u;
+const IN_BRACKETS = String.raw`\[(?:[\d./-]+,?\s+)?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?\]`;
+const WITH_DAY = String.raw`[\d./-]+,\s+\d{1,2}:\d{2}(?:\s+-)?`;
+const STAMP = new RegExp(String.raw`^[ \t]*(?:${IN_BRACKETS}|${WITH_DAY})[ \t]*(?:[\p{L}][^:\n]{0,30}:)?[ \t]*`, "u");
 const FEWEST_STAMPS = 3;
 
 function unstamped(rows: readonly string[]): readonly string[] {
@@ -29,8 +30,7 @@ function unstamped(rows: readonly string[]): readonly string[] {
 }
 
 /** A row that goes on in the next, whatever that begins with. */
-const GOES_ON =
-  /(?:,|(?<![\p{L}])(?:to|is|of|and|or|from|than|the|a|bis|ist|und|oder|von|der|die|a|est|et|ou|de|es|y|o|e|di|da|il|la|is|en|of|van|tot))$/iu;
+const GOES_ON = new RegExp(String.raw`(?:,|(?<![\p{L}])(?:${anyOf("goesOn")}))$`, "iu");
 /** Rows no longer than this are those of a narrow column. */
 const NARROW = 90;
 const BEGINS_LINE = /^\s*(?:[-*•·>#]|\d{1,3}(?:[-.]\d{1,2})?[.:)=]?\s|[A-Za-z]{1,3}[-_.]?\d|\S+\s*[:=|])/;

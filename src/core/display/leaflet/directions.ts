@@ -20,9 +20,10 @@ const BY_SIZE = new RegExp(
   String.raw`(?<![\p{L}])(?:${LARGER}|${SMALLER})(?![\p{L}])[^.;\d]{0,24}?(?<![\p{L}])${QUALITY}`,
   "u",
 );
+const MOST = String.raw`(?:(?:plus|mas|piu|most)\s+)?`;
 /** "0 = strongest", "1 being the soonest". */
 const AT_NUMBER = new RegExp(
-  String.raw`(?<![\d.])(?<at>\d{1,2})\s*(?:[=:,]|\p{L}{2,6})?\s*(?:(?:the|le|la|der|die|am|el|lo|il|de|het)\s+)?(?:(?:plus|mas|piu|most)\s+)?${QUALITY}`,
+  String.raw`(?<![\d.])(?<at>\d{1,2})\s*(?:[=:,]|\p{L}{2,6})?\s*(?:(?:${anyOf("articles")})\s+)?${MOST}${QUALITY}`,
   "u",
 );
 
@@ -77,8 +78,9 @@ export function largerOf(setting: SettingKey, direction: Direction | null): "mor
   return (direction.larger === "gentler") === (safeDirection === "up") ? "more" : "less";
 }
 
+const NO_DEFAULT = String.raw`(?!\b(?:${anyOf("defaultBefore")})\b)`;
 const CONDITION = new RegExp(
-  String.raw`(?<![\p{L}])(?:${anyOf("onlyIf")})(?![\p{L}])(?:(?!\b(?:${anyOf("defaultBefore")})\b)(?:[^.;:,)/]|\.(?=\d)))*`,
+  String.raw`(?<![\p{L}])(?:${anyOf("onlyIf")})(?![\p{L}])(?:${NO_DEFAULT}(?:[^.;:,)/]|\.(?=\d)))*`,
   "u",
 );
 const TRAILING_ONLY = /(?<![\p{L}])with (?:\p{L}+ ){1,4}only(?![\p{L}])/u;

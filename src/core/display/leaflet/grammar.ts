@@ -21,6 +21,10 @@ export interface Grammar {
   readonly own: readonly string[];
   /** Said by somebody who does not know what a line does. */
   readonly noIdea: readonly string[];
+  /** Words before a thing that are no value of anything. */
+  readonly articles: readonly string[];
+  /** Words no row ends with that does not go on in the next. */
+  readonly goesOn: readonly string[];
   /** What a number, or what comes of it, is compared by. */
   readonly larger: readonly string[];
   readonly smaller: readonly string[];
@@ -93,6 +97,8 @@ const ENGLISH: Grammar = {
   ],
   own: ["mine", "my(?: own)?", "i (?:keep|have|left|set|use)", "left it", "currently", "now at", "stood at"],
   noIdea: ["no idea", "not sure", "don't know", "dunno", "no clue"],
+  articles: ["the", "an"],
+  goesOn: ["to", "is", "of", "and", "or", "from", "than", "the", "a"],
   larger: ["high(?:er|est)", "larg(?:er|est)", "bigg(?:er|est)", "great(?:er|est)", "up is"],
   smaller: ["low(?:er|est)", "small(?:er|est)", "less(?:er)?"],
   gentler: [
@@ -208,6 +214,8 @@ const GERMAN: Grammar = {
   none: ["keine? (?:grenze|begrenzung|abschaltung)", "unbegrenzt", "nie", "ohne begrenzung", "offen"],
   own: ["bei mir", "mein\\w*", "steht (?:bei mir )?auf", "aktuell"],
   noIdea: ["keine ahnung", "weiss nicht", "unklar"],
+  articles: ["der", "die", "das", "am", "von"],
+  goesOn: ["bis", "ist", "und", "oder", "von", "der", "die"],
   larger: ["hoher", "hochste\\w*", "gro(?:ss|ß)er", "gro(?:ss|ß)te\\w*", "mehr"],
   smaller: ["niedriger", "kleiner", "tiefer", "weniger"],
   gentler: [
@@ -281,6 +289,8 @@ const FRENCH: Grammar = {
   none: ["sans limite", "jamais", "illimite\\w*", "pas de limite", "aucune limite"],
   own: ["chez moi", "mon", "ma", "actuellement", "j'ai"],
   noIdea: ["aucune idee", "je ne sais pas"],
+  articles: ["le", "la", "les", "du", "des"],
+  goesOn: ["est", "et", "ou", "de", "la"],
   larger: ["plus (?:grand|haut|eleve)\\w*", "augmenter"],
   smaller: ["plus (?:petit|bas|faible)\\w*"],
   gentler: ["(?:plus )?(?:doux|douce|lent|lente|tardif|souple|progressif|mou)", "plus tard"],
@@ -323,6 +333,8 @@ const SPANISH: Grammar = {
   none: ["sin limite", "nunca", "ilimitad\\w*", "sin restriccion"],
   own: ["el mio", "lo tengo", "actualmente", "mi"],
   noIdea: ["ni idea", "no se"],
+  articles: ["el", "lo", "los"],
+  goesOn: ["es", "y", "o", "de", "la"],
   larger: ["mayor", "mas (?:alto|grande)", "cuanto mas"],
   smaller: ["menor", "mas (?:bajo|pequeno)"],
   gentler: ["(?:mas )?(?:suave|lento|lenta|tarde|blando)"],
@@ -363,6 +375,8 @@ const ITALIAN: Grammar = {
   none: ["senza limit[ei]", "mai", "illimitat\\w*", "nessun limite"],
   own: ["il mio", "attualmente", "ho messo"],
   noIdea: ["nessuna idea", "non so"],
+  articles: ["il", "lo", "di"],
+  goesOn: ["e", "di", "da", "il"],
   larger: ["maggiore", "piu (?:alto|grande)"],
   smaller: ["minore", "piu (?:basso|piccolo)"],
   gentler: ["(?:piu )?(?:dolce|morbido|morbida|lento|lenta|tardi|graduale)"],
@@ -402,6 +416,8 @@ const DUTCH: Grammar = {
   none: ["geen (?:limiet|begrenzing)", "nooit", "onbegrensd", "zonder limiet"],
   own: ["bij mij", "mijn", "stond op", "staat op", "nu op"],
   noIdea: ["geen idee", "weet niet"],
+  articles: ["het", "de", "van"],
+  goesOn: ["en", "of", "van", "tot", "de"],
   larger: ["hoger", "groter", "meer"],
   smaller: ["lager", "kleiner", "minder"],
   gentler: [

@@ -37,8 +37,9 @@ const STANDS = new RegExp(`(?<![\\p{L}])(${WORD})(?=\\s+(?:is|means|stands for)\
 /** English words that hardly ever are anything else; "one" is often no number. */
 const SPOKEN = longestFirst([...VALUE_OF.keys()].filter((word) => isEnglish(word)));
 const SPOKEN_WORD = new RegExp(String.raw`(?<![\p{L}])(?:${SPOKEN})(?![\p{L}])`, "giu");
-const ONE =
-  /(?<!\b(?:the|this|that|each|which|no|any|only|with|other|last|next) )\bone\b(?! (?:of|hand|thing|more|that|which))/giu;
+const NO_NUMBER_AFTER = "the|this|that|each|which|no|any|only|with|other|last|next";
+const NO_NUMBER_BEFORE = "of|hand|thing|more|that|which";
+const ONE = new RegExp(String.raw`(?<!\b(?:${NO_NUMBER_AFTER}) )\bone\b(?! (?:${NO_NUMBER_BEFORE}))`, "giu");
 /** So many of them, and somebody has told or written down a text with its numbers as words. */
 const FEWEST_SPOKEN = 8;
 

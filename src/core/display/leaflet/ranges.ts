@@ -24,8 +24,9 @@ const NAMED_ENDS = new RegExp(
 );
 
 /** "1 dim .. 5 bright". */
+const WORDED = String.raw`(\d{1,2})\s*[=:]?\s*\(?(\p{L}{3,14})(?![\p{L}])\)?`;
 export const WORDED_SPAN = new RegExp(
-  String.raw`(?<![\w./,-])(\d{1,2})\s*[=:]?\s*\(?(\p{L}{3,14})\)?\s*(?:-|~|\.{2,3}|(?:${anyOf("to")})(?=\s))\s*(\d{1,2})\s*[=:]?\s*\(?(\p{L}{3,14})(?![\p{L}])\)?`,
+  String.raw`(?<![\w./,-])${WORDED}\s*(?:-|~|\.{2,3}|(?:${anyOf("to")})(?=\s))\s*${WORDED}`,
   "u",
 );
 const IS_UNIT = new RegExp(`^${UNIT}$`);

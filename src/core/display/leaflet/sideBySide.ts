@@ -8,7 +8,7 @@ const FEWEST = 3;
 /** Most rows with a code have a second one, or it is a number of the first's text. */
 const MOST = 0.6;
 
-const numberOf = (code: string): number => Number(code.replace(/^[A-Za-z]{2,}|^[A-Za-z][-_.]|\D/g, ""));
+const figureOf = (code: string): number => Number(code.replace(/^[A-Za-z]{2,}|^[A-Za-z][-_.]|\D/g, ""));
 const rises = (codes: readonly number[]): boolean => codes.every((code, i) => i === 0 || code > (codes[i - 1] ?? 0));
 
 /** The text with its columns one below the other; as it was where it has one. */
@@ -17,8 +17,8 @@ export function oneBelowTheOther(text: string): string {
   const both = rows.flatMap(({ two }) => (two ? [two] : []));
   const coded = rows.filter(({ row }) => ONE.test(row)).length;
   if (both.length < FEWEST || both.length < coded * MOST) return text;
-  const left = both.map(([, , code = ""]) => numberOf(code));
-  const right = both.map(([, , , , code = ""]) => numberOf(code));
+  const left = both.map(([, , code = ""]) => figureOf(code));
+  const right = both.map(([, , , , code = ""]) => figureOf(code));
   // The right column goes on where the left one ends.
   if (!rises(left) || !rises(right) || (right[0] ?? 0) <= (left.at(-1) ?? 0)) return text;
   const last = rows.findLastIndex(({ two }) => two !== null);

@@ -14,21 +14,23 @@ const WORDS: readonly string[] = [
   "unterstutzung anfahren sprache stufe stufen",
   "luminosite eclairage vitesse courant tension batterie roue diametre aimants pedalier accelerateur extinction usine",
   "demarrage niveau niveaux puissance regulateur",
-  "brillo pantalla velocidad corriente voltaje bateria rueda diametro imanes pedalier acelerador apagado fabrica crucero",
+  "brillo pantalla velocidad corriente voltaje bateria rueda diametro imanes pedalier acelerador apagado fabrica",
+  "crucero",
   "luminosita schermo velocita corrente tensione ruota magneti acceleratore spegnimento fabbrica",
   "helderheid scherm snelheid stroom spanning wiel magneten gashendel standaard uitschakelen",
 ].flatMap((row) => row.split(" "));
 
 /** Ordinary words a letter from one of these. */
 const ORDINARY: ReadonlySet<string> = new Set(
-  (
-    "lever levers steed seed speech sheep steep display displays screens values limits limited current currents wheels " +
-    "pedals sensors minute ranges starts settings functions phases voltages volt valve values batterie bateria " +
-    "temperatur magnete magneten corriente corrente tensione tension wielen wheeled cruises metrics strom stroom " +
-    "velocity minuten minutos minuti temperatura temperature using zeilen parametre parametro parametri funcion funktion " +
-    "funzione funktie kilometros kilometri staat defaut gently getting onder standard standaard brakes breakers " +
-    "kilometer kilometers starter stars smart strand stand strange change rang orange hunger under unter order"
-  ).split(" "),
+  [
+    "lever levers steed seed speech sheep steep display displays screens values limits limited current",
+    "currents wheels pedals sensors minute ranges starts settings functions phases voltages volt valve",
+    "values batterie bateria temperatur magnete magneten corriente corrente tensione tension wielen",
+    "wheeled cruises metrics strom stroom velocity minuten minutos minuti temperatura temperature using",
+    "zeilen parametre parametro parametri funcion funktion funzione funktie kilometros kilometri staat",
+    "defaut gently getting onder standard standaard brakes breakers kilometer kilometers starter stars",
+    "smart strand stand strange change rang orange hunger under unter order",
+  ].flatMap((row) => row.split(" ")),
 );
 const SHORTEST = 5;
 

@@ -7,10 +7,11 @@ const FILLERS =
   "grade|level|gear|stufe|niveau|nivel|livello|value|setting|is|are|ist|est|es|e|at|to|on|auf|bei|sur|en|su|op|set";
 const AT = String.raw`(?:\s*(?:${FILLERS})(?![\p{L}]))*\s*[:=]?\s*`;
 /** Words no display shows for a value. */
-const FUNCTION_WORDS = "the|an|value|is|was|in|by|from|le|la|les|der|die|das|il|el|lo|los|het|de|van|von|di|du|des";
+const FUNCTION_WORDS = `value|is|was|in|by|from|${anyOf("articles")}`;
 const CALLED = String.raw`(?<![\p{L}])(?:${anyOf("defaultBefore")})(?![\p{L}])`;
+const WORD_SHOWN = String.raw`(?!(?:${FUNCTION_WORDS})(?![\p{L}]))[\p{L}/]{2,12}(?:\/h)?`;
 const DEFAULT_BEFORE = new RegExp(
-  String.raw`[([]?\s*${CALLED}${AT}(${N}|(?!(?:${FUNCTION_WORDS})(?![\p{L}]))[\p{L}/]{2,12}(?:\/h)?)\s*${UNIT}(?![\p{L}])\s*[)\]]?`,
+  String.raw`[([]?\s*${CALLED}${AT}(${N}|${WORD_SHOWN})\s*${UNIT}(?![\p{L}])\s*[)\]]?`,
   "u",
 );
 const DEFAULT_AFTER = new RegExp(
@@ -52,10 +53,8 @@ const IS_DEFAULT = new RegExp(
 export const namesDefault = (flat: string): boolean => IS_DEFAULT.test(flat);
 
 /** Called so in brackets or by an arrow; a word alone may be what is left of "default 3". */
-const STAMP = new RegExp(
-  String.raw`[([*]\s*(?:${anyOf("defaultAfter")}|${anyOf("defaultBefore")})\s*[)\]*]|<-+\s*(?:${anyOf("defaultAfter")})(?![\p{L}])`,
-  "u",
-);
+const NAMES = `(?:${anyOf("defaultAfter")}|${anyOf("defaultBefore")})`;
+const STAMP = new RegExp(String.raw`[([*]\s*${NAMES}\s*[)\]*]|<-+\s*(?:${anyOf("defaultAfter")})(?![\p{L}])`, "u");
 
 /** "0 off (default)": one of the options, or what stands between it and the next, is called the maker's. */
 export function stampedIn(options: readonly Option[], flat: string, fold: (text: string) => string): string | null {

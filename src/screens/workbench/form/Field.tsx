@@ -14,7 +14,7 @@ import {
   type FormOf,
   type Path,
 } from "@/core/display/editing";
-import { Choice, KeptField } from "@/ui/primitives";
+import { Choice, KeptField, Pick } from "@/ui/primitives";
 import { fieldLabel, lackingLabel, takesText, valueLabel, whatIsKept, whereItIsSaid } from "@/words/grammar";
 import { ConditionValues } from "./ConditionValues";
 import { done, hintOf, type FieldProps } from "./fieldProps";
@@ -22,7 +22,6 @@ import { KindField } from "./KindField";
 import { ListField } from "./ListField";
 import { Meaning, Meanings } from "./Meaning";
 import { NamedField, NamedList } from "./NamedField";
-import { Pick } from "./Pick";
 
 /** One field of a description, drawn by what it takes. */
 export function Field(props: FieldProps): ReactNode {

@@ -1,10 +1,9 @@
 "use client";
 import type { ReactNode } from "react";
 import { asKind, nameOfPlace, valueAt, type FormOf } from "@/core/display/editing";
-import { Choice } from "@/ui/primitives";
+import { Choice, Pick } from "@/ui/primitives";
 import { fieldLabel, valueLabel } from "@/words/grammar";
 import { done, hintOf, type FieldProps } from "./fieldProps";
-import { Pick } from "./Pick";
 
 /** Few enough kinds to stand in sight. */
 const IN_SIGHT = 4;

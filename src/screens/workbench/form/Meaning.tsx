@@ -11,12 +11,11 @@ import {
   withoutMeaning,
   type Meanings as Said,
 } from "@/core/display/editing";
-import { Button, KeptField } from "@/ui/primitives";
+import { Button, KeptField, Pick } from "@/ui/primitives";
 import { SETTING_NAMES } from "@/words";
 import { settingValueWords } from "@/words/values";
 import { fieldLabel } from "@/words/grammar";
 import { done, type FieldProps } from "./fieldProps";
-import { Pick } from "./Pick";
 import * as say from "@/words/screens/workbench/form/meaning";
 
 /** What the line at a place sets, which says what its values can stand for. */

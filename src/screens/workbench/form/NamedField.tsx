@@ -6,7 +6,7 @@ import { SETTING_NAMES } from "@/words";
 import { fieldLabel, lackingLabel } from "@/words/grammar";
 import { ChordKeys } from "../ChordKeys";
 import { done, hintOf, type FieldProps } from "./fieldProps";
-import { Pick } from "./Pick";
+import { Pick } from "@/ui/primitives";
 
 /** What can be named, and what it is called. */
 export function namedOptions(names: Named, profile: DisplayProfile): readonly { value: string; label: string }[] {

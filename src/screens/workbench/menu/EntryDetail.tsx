@@ -11,11 +11,10 @@ import {
   type Path,
 } from "@/core/display/editing";
 import { LONGEST_CODE, RESERVED_NAMES } from "@/core/units/limits";
-import { Button, KeptField } from "@/ui/primitives";
+import { Button, KeptField, Pick } from "@/ui/primitives";
 import { valueLabel } from "@/words/grammar";
 import { useState } from "react";
 import { FieldsOf } from "../form/Field";
-import { Pick } from "../form/Pick";
 import { LineDetail } from "../LineDetail";
 import type { WorkbenchProps } from "../workbenchProps";
 import type { Hand } from "./useHand";

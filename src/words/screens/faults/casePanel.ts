@@ -41,7 +41,9 @@ export const needs = (title: string, tools: readonly Tool[], spare: Spare | null
   return things.length > 0 ? `${title}: ${things.join(", ")}` : title;
 };
 export const compareFirst =
-  "How it was found is written down: hold every line against that first. Only then are the maker’s values worth putting back.";
+  "How it was found is written down: hold every line against that first. Only then are the maker’s values worth " +
+  "putting back.";
 export const wayBack = "The way back";
 export const noWayBack =
-  "The maker’s values are not offered: nobody has written down how this display was found, so there would be no way back.";
+  "The maker’s values are not offered: nobody has written down how this display was found, so there would be no way " +
+  "back.";

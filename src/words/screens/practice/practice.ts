@@ -1,7 +1,8 @@
 // The words of screens/practice/Practice.
 export const practice = "Practice";
 export const howItGoes =
-  "A bike with one fault put in. Choose your checks, mind the minutes, name the cause. Then see how the finder goes about it.";
+  "A bike with one fault put in. Choose your checks, mind the minutes, name the cause. Then see how the finder goes " +
+  "about it.";
 export const exercise = (seed: number, display: string) => `Exercise ${seed}, on a bike with the display ${display}`;
 export const chooseACheck = "Choose a check";
 const time = (minutes: number) => (minutes < 1 ? `${Math.round(minutes * 60)} s` : `${minutes} min`);

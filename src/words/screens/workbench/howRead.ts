@@ -14,4 +14,4 @@ export const unitsText = ({ dimensions }: Tokens): string => [...dimensions].joi
 
 /** One reading of a line, how well its own words, units and values speak for it, and which words. */
 export const readingText = (meaning: string, { score, because }: Considered): string =>
-  `${meaning} ${Math.round(score * 100)} %${because.length > 0 ? ` (${because.map((word) => `“${word}”`).join(", ")})` : ""}`;
+  [`${meaning} ${Math.round(score * 100)} %`, ...because.map((word) => `“${word}”`)].join(" ");

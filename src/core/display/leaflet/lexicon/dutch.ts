@@ -51,11 +51,8 @@ export const DUTCH: readonly Term[] = [
   ["version", 0.9, String.raw`\bversie\b`],
   ["crankPulses", 0.93, String.raw`(?:trap|crank|pedaal)\w*.{0,10}magne\w+|pas-?magne\w+`],
   ["pulsesPerTurn", -0.8, String.raw`trap|crank|pedaal|rem`],
-  [
-    "rampSoftness",
-    0.82,
-    String.raw`^\W*(?:aanloop|wegrijden|optrekken|aanzetten)\b|(?:rustig|zacht|soepel)\w* (?:aanloop|wegrijden|optrekken|start)`,
-  ],
+  ["rampSoftness", 0.82, String.raw`^\W*(?:aanloop|wegrijden|optrekken|aanzetten)\b`],
+  ["rampSoftness", 0.82, String.raw`(?:rustig|zacht|soepel)\w* (?:aanloop|wegrijden|optrekken|start)`],
   [
     "startStrengthShare",
     0.88,

@@ -96,7 +96,7 @@ export const ENGLISH: readonly Term[] = [
   [
     "assistCapKmh",
     0.9,
-    String.raw`\b(?:limit\w*|restrict\w*|max\w*\.?|top|highest|most high)(?: of)?(?: the)?(?: riding| assist\w*)? speed`,
+    String.raw`\b(?:limit\w*|restrict\w*|max\w*\.?|top|(?:most )?high(?:est)?)(?: of)?(?: the)?(?: riding| assist\w*)? speed`,
   ],
   ["assistCapKmh", 0.9, String.raw`\bspeed\b.{0,16}\blimit|\blimits?\b.{0,12}\bspeed`],
   [
@@ -258,11 +258,8 @@ export const ENGLISH: readonly Term[] = [
   ["backlight", 0.85, String.raw`\b(?:bright\w*|glow|shine) of (?:the )?(?:lcd|screen|display|panel|glass)`],
   ["backlight", 0.8, String.raw`^\W*(?:screen|display|lcd)\W*(?:1|0)?\W*$`],
   ["speedUnit", 0.75, String.raw`\bkm\b.{0,10}\bmiles?\b|\bunit\b.{0,12}\b(?:metric|km)`],
-  [
-    "autoOffMin",
-    0.85,
-    String.raw`\b(?:goes|go|going|falls?) to sleep|\bsleep timer|\bidle (?:time|off|timeout)|\bshut ?-?off (?:time|after)`,
-  ],
+  ["autoOffMin", 0.85, String.raw`\b(?:goes|go|going|falls?) to sleep|\bsleep timer`],
+  ["autoOffMin", 0.85, String.raw`\bidle (?:time|off|timeout)|\bshut ?-?off (?:time|after)`],
   [
     "startPulses",
     0.85,
@@ -273,18 +270,12 @@ export const ENGLISH: readonly Term[] = [
     0.8,
     String.raw`\bsensi\w*\b.{0,12}\b(?:of )?(?:the )?(?:pedal\w*|pas|crank)|\b(?:pedal\w*|pas)\b.{0,12}\bsensi\w*`,
   ],
-  [
-    "startStrengthShare",
-    0.88,
-    String.raw`\bhow (?:strong|hard)\b.{0,20}\b(?:shove|kick|push|start|pull)|\b(?:first|initial) (?:shove|kick|push)|\bkick (?:strength|force|at start)`,
-  ],
+  ["startStrengthShare", 0.88, String.raw`\bhow (?:strong|hard)\b.{0,20}\b(?:shove|kick|push|start|pull)`],
+  ["startStrengthShare", 0.88, String.raw`\b(?:first|initial) (?:shove|kick|push)|\bkick (?:strength|force|at start)`],
   ["startStrengthShare", 0.8, String.raw`\b(?:pull-?away|take-?off|launch) (?:strength|force|power)`],
   ["rampSoftness", 0.85, String.raw`^\W*(?:pull-?(?:away|off)|take-?off|launch|set(?:ting)? off)\b`],
-  [
-    "cutOffV",
-    0.9,
-    String.raw`\b(?:uv|lvc|lv)\b ?(?:stop|cut|limit|off|protect\w*)?|\bempty at\b|\b(?:stops?|dies|quits) (?:at|below)\b.{0,12}\bv\b|\bbattery low point`,
-  ],
+  ["cutOffV", 0.9, String.raw`\b(?:uv|lvc|lv)\b ?(?:stop|cut|limit|off|protect\w*)?|\bempty at\b`],
+  ["cutOffV", 0.9, String.raw`\b(?:stops?|dies|quits) (?:at|below)\b.{0,12}\bv\b|\bbattery low point`],
   ["over-voltage", 0.95, String.raw`\b(?:ov|hvc)\b ?(?:stop|cut|limit|off|protect\w*)?`],
   ["walkAssistOn", 0.85, String.raw`^\W*walk(?:ing)?\b(?! ?(?:speed|pace))`],
   ["cruiseOn", 0.9, String.raw`\b(?:hold\w*|keep\w*|fix\w*) (?:the )?speed\b|\bspeed hold`],
@@ -301,11 +292,8 @@ export const ENGLISH: readonly Term[] = [
   ],
   ["throttleCapKmh", -0.8, String.raw`\b6 ?km.{0,14}\b(?:on|off|yes|no)\b`],
   ["throttleMode", -0.5, String.raw`\b6 ?km`],
-  [
-    "assistCapKmh",
-    0.85,
-    String.raw`\bassist(?:ance)? (?:max|stops?|ends?|dies|up to|until|cut)|\bspeed (?:ceiling|governor|top)|\bgovern\w+ speed`,
-  ],
+  ["assistCapKmh", 0.85, String.raw`\bassist(?:ance)? (?:max|stops?|ends?|dies|up to|until|cut)`],
+  ["assistCapKmh", 0.85, String.raw`\bspeed (?:ceiling|governor|top)|\bgovern\w+ speed`],
   [
     "currentLimitA",
     0.88,
@@ -319,11 +307,8 @@ export const ENGLISH: readonly Term[] = [
   ["cutOffV", 0.82, String.raw`\bvolts? (?:where|at which|when)\b.{0,24}\b(?:gives? up|stops?|quits?|dies|cuts?)`],
   ["throttleMode", 0.75, String.raw`^\W*thumb (?:lever|throttle)\b|^\W*(?:lever|twist ?grip)\b`],
   ["throttleCapKmh", 0.95, String.raw`\bthrottle\b.{0,10}\b(?:kmh|km\/h|mph)\b`],
-  [
-    "assistCapKmh",
-    0.9,
-    String.raw`\bwhere (?:the )?(?:help|assist\w*|motor) (?:stops|ends|quits)|\bmax\.? ?(?:kmh|km\/h|mph)\b|\b(?:assist\w*|help) (?:kmh|km\/h|mph)\b`,
-  ],
+  ["assistCapKmh", 0.9, String.raw`\bwhere (?:the )?(?:help|assist\w*|motor) (?:stops|ends|quits)`],
+  ["assistCapKmh", 0.9, String.raw`\bmax\.? ?(?:kmh|km\/h|mph)\b|\b(?:assist\w*|help) (?:kmh|km\/h|mph)\b`],
   [
     "cutOffV",
     0.85,

@@ -69,7 +69,12 @@ export const FRENCH: readonly Term[] = [
   [
     "throttleFromStandstill",
     0.9,
-    String.raw`\b(?:apres|sans) (?:avoir )?pedal\w*.{0,30}(?:accelerateur|gachette|poignee)|(?:accelerateur|gachette|poignee)\b.{0,30}\b(?:apres|sans) (?:avoir )?pedal`,
+    String.raw`\b(?:apres|sans) (?:avoir )?pedal\w*.{0,30}(?:accelerateur|gachette|poignee)`,
+  ],
+  [
+    "throttleFromStandstill",
+    0.9,
+    String.raw`(?:accelerateur|gachette|poignee)\b.{0,30}\b(?:apres|sans) (?:avoir )?pedal`,
   ],
   ["startPulses", 0.85, String.raw`\bsensibilite\b.{0,16}\bpedal\w*|\bcapteur de pedal\w*.{0,12}\bsensib`],
   [
@@ -77,11 +82,8 @@ export const FRENCH: readonly Term[] = [
     0.9,
     String.raw`\b(?:force|puissance|vigueur|intensite)\b.{0,6}\b(?:au|du|de) (?:depart|demarrage)`,
   ],
-  [
-    "rampSoftness",
-    0.88,
-    String.raw`\b(?:depart|demarrage)\b.{0,16}\b(?:progressif|doux|souple|en douceur)|\bdouceur (?:du|de|au) (?:depart|demarrage)`,
-  ],
+  ["rampSoftness", 0.88, String.raw`\b(?:depart|demarrage)\b.{0,16}\b(?:progressif|doux|souple|en douceur)`],
+  ["rampSoftness", 0.88, String.raw`\bdouceur (?:du|de|au) (?:depart|demarrage)`],
   ["cutOffV", 0.92, String.raw`\bcoupure\b.{0,12}\b(?:batterie|tension|volt)|\bseuil (?:bas|de coupure|batterie)`],
   ["crankDirection", 0.95, String.raw`\bsens\b.{0,12}\b(?:pedal\w*|rotation|manivelle)`],
   ["crankPulses", 0.9, String.raw`\baimants?\b.{0,10}\bpas\b|\bdisque (?:de )?pedal\w*`],

@@ -119,11 +119,8 @@ export const GERMAN: readonly Term[] = [
     0.88,
     String.raw`(?:wie (?:stark|kraftig|hart)).{0,24}(?:anfahr|anschub|los|start)|anschubkraft|anfahrmoment`,
   ],
-  [
-    "crankPulses",
-    0.93,
-    String.raw`magnete?n? (?:an|in|auf) der (?:kurbel|pedal|tret)\w*|magnete? (?:der|des) (?:scheibe|pas)\w*|pas-?magnete?`,
-  ],
+  ["crankPulses", 0.93, String.raw`magnete?n? (?:an|in|auf) der (?:kurbel|pedal|tret)\w*`],
+  ["crankPulses", 0.93, String.raw`magnete? (?:der|des) (?:scheibe|pas)\w*|pas-?magnete?`],
   ["startPulses", 0.85, String.raw`wie (?:fruh|schnell|bald).{0,30}(?:einsetzt|anspringt|hilft|start)`],
   ["currentLimitA", 0.85, String.raw`\bampere\b|stromaufnahme|max\.? ?(?:strom|ampere)|strom ?max`],
   [
@@ -169,7 +166,7 @@ export const GERMAN: readonly Term[] = [
   [
     "assistCapKmh",
     0.85,
-    String.raw`(?:tempo|geschwindigkeit)\b.{0,20}\b(?:motor|hilfe|unterstutzung)\b.{0,10}\b(?:aufhort|endet|abschaltet|aus)`,
+    String.raw`(?:tempo|geschwindigkeit)\b.{0,20}\b(?:motor|hilfe|unterstutzung)\b.{0,10}\b(?:aufhort|endet|aus)`,
   ],
   ["currentLimitA", 0.85, String.raw`(?:ampere|strom)\b.{0,14}\b(?:akku|batterie)`],
   ["crankPulses", 0.88, String.raw`magnete?\b.{0,20}\b(?:kurbel|tretlager|pedal)`],

@@ -26,11 +26,12 @@ import {
 } from "../display";
 import { driveOf, ridePoint, steadySpeedKmh, type RidePoint } from "../ride";
 import { appliedCurrentA, type Raws } from "../applied/applied";
+import { sharesOn } from "../applied/levels";
 import type { Bike } from "../facts/bike";
 import type { Facts } from "../facts/everyFact";
 import { readNumbers, readSpeeds, type ListProblem } from "../facts/lists";
 import { HILL_GRADE } from "./outcome";
-import { levelsOf, sharesOn, type Level, type Ride } from "./rideOf";
+import { levelsOf, type Level, type Ride } from "./rideOf";
 
 export interface LadderRow extends Level {
   readonly flat: RidePoint;

@@ -5,7 +5,7 @@
 import { linearLadder } from "../assist";
 import { packOhm, packRestV } from "../battery/gauge";
 import { usableShare } from "../battery/cells";
-import { LEVEL_SHARES, type DisplayProfile } from "../display";
+import type { DisplayProfile } from "../display";
 import type { AppliedCap } from "../law";
 import {
   airDensityKgM3,
@@ -20,7 +20,8 @@ import {
   type RideSetup,
   type Road,
 } from "../ride";
-import { appliedCurrentA, canSet, decoded, type Raws } from "../applied/applied";
+import { appliedCurrentA, type Raws } from "../applied/applied";
+import { sharesOn, USUAL_LEVELS } from "../applied/levels";
 import type { Bike } from "../facts/bike";
 import type { IntakeKey } from "../facts/intake";
 import type { Facts } from "../facts/everyFact";
@@ -74,9 +75,6 @@ export interface RideAsk {
   readonly on: { readonly profile: DisplayProfile; readonly raws: Raws } | null;
   readonly cap: AppliedCap | null;
 }
-
-/** Levels a kit has where its display does not say. Common practice, no source. */
-const USUAL_LEVELS = 5;
 
 function motorKg(kind: NonNullable<Bike["motorKind"]>, ratedW: number): number {
   const rows = MOTOR_KG[kind];
@@ -134,18 +132,6 @@ export const kindOf = (facts: Facts, capKmh: number | null): LadderKind => ({
   topKmh: facts.number("topLevelKmh") ?? capKmh ?? 25,
   topTimesRider: facts.number("topTimesRider"),
 });
-
-/** Shares of the levels a display is set to: its own lines where it has them, else as they usually come. */
-export function sharesOn(
-  profile: DisplayProfile,
-  raws: Raws,
-): { readonly shares: readonly number[]; readonly from: "display" | "usual" } {
-  const count = decoded(profile, raws, "assistLevels") ?? USUAL_LEVELS;
-  const own = LEVEL_SHARES.slice(0, count).map((key) => (canSet(profile, key) ? decoded(profile, raws, key) : null));
-  if (count <= LEVEL_SHARES.length && own.every((share): share is number => typeof share === "number"))
-    return { shares: own, from: "display" };
-  return { shares: linearLadder({ levels: count, first: 0.2, top: 1 }), from: "usual" };
-}
 
 /** Levels out of shares, level 0 before them; a measured speed overrides what the kind would give. */
 export function levelsOf(

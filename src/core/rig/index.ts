@@ -1,1 +1,3 @@
-export { AT_REST, readingsOf, rigAfter, type RigReadings, type RigState } from "./rig";
+export { HONEST, type Firmware, liveBike, type LiveBike, suits } from "./liveBike";
+export { atRest, type Hands, HANDS_OFF, isStill, keysHeld, type Live, liveAfter, obeyedNow } from "./live";
+export { readingsOf, type RigReadings } from "./readings";

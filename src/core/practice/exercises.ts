@@ -1,0 +1,218 @@
+/**
+ * Exercises with keys on the live bench: made from any display by a seed, and each with a best way to hold one's own
+ * against.
+ */
+import {
+  atHome,
+  isShown,
+  layoutOf,
+  linesOf,
+  perform,
+  rawValues,
+  rulesOn,
+  type DisplayProfile,
+  type MenuState,
+} from "../display";
+import type { ClassRule } from "../law";
+import { obeyedBy } from "../rig/obeyed";
+import type { LiveBike } from "../rig";
+import { seeded } from "../units/seeded";
+import { benchSet, kitFor, type BenchSet } from "./benchJob";
+import { tellsApart, type Tell } from "./tells";
+
+export const KINDS = ["odd-line", "fewest-presses", "rescue", "which-line-lies"] as const;
+export type ExerciseKind = (typeof KINDS)[number];
+
+/** How a line lies. */
+export type Lie = "does-nothing" | "runs-backwards";
+
+export interface KeyExercise {
+  readonly kind: ExerciseKind;
+  readonly seed: number;
+  readonly bike: LiveBike;
+  /** Where display and lines stand at the start. */
+  readonly start: MenuState;
+  /** What every line is to hold in the end. */
+  readonly right: readonly number[];
+  /** The lines it is about: those that are odd, or the one that lies. */
+  readonly lines: readonly number[];
+  /** Lines to choose from where one of a few lies; empty otherwise. */
+  readonly among: readonly number[];
+  readonly lie: Lie | null;
+  /** By what the odd line, or the lie, gives itself away. */
+  readonly tells: readonly Tell[];
+  /** PIN the owner tells, where the display asks for one at the start. */
+  readonly pin: string | null;
+}
+
+type Random = () => number;
+const oneOf = <Item>(items: readonly Item[], random: Random): Item | undefined =>
+  items[Math.floor(random() * items.length)];
+
+/** Items in an order drawn. */
+function shuffled<Item>(items: readonly Item[], random: Random): readonly Item[] {
+  return items
+    .map((item) => [random(), item] as const)
+    .sort(([a], [b]) => a - b)
+    .map(([, item]) => item);
+}
+
+/** A line with another value, and what tells the two apart. */
+interface Moved {
+  readonly line: number;
+  readonly raw: number;
+  readonly tells: readonly Tell[];
+}
+
+/** Lines of a menu that can be set, each with the values it does not hold and what would tell. */
+function movable({ bike, right }: BenchSet): readonly Moved[] {
+  const { profile } = bike;
+  const now = obeyedBy(bike, right);
+  const controllers = new Set(layoutOf(profile).controllers);
+  return linesOf(profile).flatMap((line, i) => {
+    // A line others hang on would change the menu itself: that is another exercise.
+    if (!layoutOf(profile).placeOfLine[i] || !isShown(profile, i, right) || controllers.has(i)) return [];
+    return rawValues(line.encoding)
+      .filter((raw) => raw !== right[i])
+      .map((raw) => ({ line: i, raw, tells: tellsApart(now, obeyedBy(bike, right.with(i, raw))) }));
+  });
+}
+
+type Made = Omit<KeyExercise, "kind" | "seed" | "bike" | "right"> & Partial<Pick<KeyExercise, "bike">>;
+
+const HOME_AND_HONEST = { among: [], lie: null, pin: null } as const;
+
+function oddLine(set: BenchSet, random: Random): Made | null {
+  const telling = movable(set).filter(({ tells }) => tells.length > 0);
+  // Every line that can tell is as likely as any other, however many values it has.
+  const line = oneOf([...new Set(telling.map((each) => each.line))], random);
+  const odd = oneOf(
+    telling.filter((each) => each.line === line),
+    random,
+  );
+  if (!odd) return null;
+  const start = atHome(set.bike.profile, set.right.with(odd.line, odd.raw));
+  return { ...HOME_AND_HONEST, start, lines: [odd.line], tells: odd.tells };
+}
+
+/** So many lines are to be set in one visit. */
+const TO_SET = { least: 3, more: 3 } as const;
+
+/** The lines moved, as drawn: one value each. */
+function someMoved(set: BenchSet, random: Random): readonly Moved[] {
+  const all = movable(set);
+  const count = TO_SET.least + Math.floor(random() * TO_SET.more);
+  return shuffled([...new Set(all.map(({ line }) => line))], random)
+    .slice(0, count)
+    .flatMap(
+      (line) =>
+        oneOf(
+          all.filter((each) => each.line === line),
+          random,
+        ) ?? [],
+    );
+}
+
+const withMoved = (right: readonly number[], moved: readonly Moved[]): readonly number[] =>
+  moved.reduce((raws, { line, raw }) => raws.with(line, raw), right);
+
+function fewestPresses(set: BenchSet, random: Random): Made | null {
+  const moved = someMoved(set, random);
+  if (moved.length === 0) return null;
+  return {
+    ...HOME_AND_HONEST,
+    start: atHome(set.bike.profile, withMoved(set.right, moved)),
+    lines: moved.map(({ line }) => line).sort((a, b) => a - b),
+    tells: [],
+  };
+}
+
+/** Digits of a PIN the owner still knows; null for a display whose keys enter none. */
+function pinOf(profile: DisplayProfile, random: Random): string | null {
+  const deeds = rulesOn(profile, "code").map(({ does }) => does.kind);
+  if (!deeds.includes("step-value") || !deeds.includes("next-digit")) return null;
+  return Array.from({ length: profile.pinDigits }, () => Math.floor(random() * 10)).join("");
+}
+
+/** A display left in the middle: a menu open with a value blinking, some lines saved and not in force, or locked. */
+function rescue(set: BenchSet, random: Random): Made | null {
+  const { profile } = set.bike;
+  const [first, ...others] = someMoved(set, random);
+  if (!first) return null;
+  const saved = withMoved(set.right, others);
+  // What was saved is not yet what the bike obeys.
+  const half: MenuState = { ...atHome(profile, saved), inForce: withMoved(saved, [first]) };
+  const made = { ...HOME_AND_HONEST, lines: [first, ...others].map(({ line }) => line).sort((a, b) => a - b), tells: [] };
+  const pin = pinOf(profile, random);
+  if (pin !== null && random() < 0.5) {
+    const off: MenuState = { ...half, saved: withMoved(saved, [first]), pin, screen: { kind: "off" } };
+    return { ...made, pin, start: perform(profile, { ...off, pending: off.saved }, { kind: "power-on" }) };
+  }
+  const place = layoutOf(profile).placeOfLine[first.line];
+  if (!place) return null;
+  const pending = withMoved(saved, [first]);
+  return {
+    ...made,
+    start: { ...half, pending, screen: { kind: "menu", page: place.page, at: place.at, draft: null } },
+  };
+}
+
+/** So many lines are to choose from. */
+const TO_CHOOSE_FROM = 4;
+
+function whichLineLies(set: BenchSet, random: Random): Made | null {
+  const { bike, right } = set;
+  const telling = movable(set).filter(({ tells }) => tells.length > 0);
+  const among = shuffled([...new Set(telling.map(({ line }) => line))], random).slice(0, TO_CHOOSE_FROM);
+  const liar = oneOf(among, random);
+  const code = liar === undefined ? undefined : linesOf(bike.profile)[liar]?.code;
+  if (liar === undefined || code === undefined || among.length < 2) return null;
+  const lie: Lie = random() < 0.5 ? "does-nothing" : "runs-backwards";
+  const firmware = {
+    noEffect: lie === "does-nothing" ? [code] : [],
+    backwards: lie === "runs-backwards" ? [code] : [],
+  };
+  const lying: LiveBike = { ...bike, firmware };
+  const raws = rawValues(linesOf(bike.profile)[liar]?.encoding ?? { kind: "reserved", setting: null, rawMin: 0, rawMax: 0 });
+  // A lie that no value gives away is none to look for.
+  const tells = raws.map((raw) => tellsApart(obeyedBy(bike, right.with(liar, raw)), obeyedBy(lying, right.with(liar, raw))));
+  const best = tells.sort((a, b) => b.length - a.length)[0] ?? [];
+  if (best.length === 0) return null;
+  return {
+    bike: lying,
+    start: atHome(bike.profile, right),
+    lines: [liar],
+    among: [...among].sort((a, b) => a - b),
+    lie,
+    tells: best,
+    pin: null,
+  };
+}
+
+const MAKERS: Readonly<Record<ExerciseKind, (set: BenchSet, random: Random) => Made | null>> = {
+  "odd-line": oddLine,
+  "fewest-presses": fewestPresses,
+  rescue,
+  "which-line-lies": whichLineLies,
+};
+
+const MOST_DRAWS = 20;
+
+/** The exercise of a kind and a seed on a display; null where the display has too little for it. */
+export function keyExercise(
+  kind: ExerciseKind,
+  seed: number,
+  profile: DisplayProfile,
+  kits: readonly Readonly<Record<string, string>>[],
+  rule: ClassRule | null,
+): KeyExercise | null {
+  const random = seeded(seed * KINDS.length + KINDS.indexOf(kind));
+  const kit = kitFor(profile, kits, Math.floor(random() * 60));
+  const set = kit && benchSet(profile, kit, rule);
+  if (!set) return null;
+  for (let i = 0; i < MOST_DRAWS; i++) {
+    const made = MAKERS[kind](set, random);
+    if (made) return { kind, seed, right: set.right, bike: set.bike, ...made };
+  }
+  return null;
+}

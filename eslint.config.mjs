@@ -20,11 +20,13 @@ const CORE_LAYERS = [
   ["ride", "law"],
   ["display", "facts"],
   ["applied"],
-  ["keys", "decide", "rig"],
+  ["keys", "decide"],
   ["sheet", "programming"],
   ["benches"],
+  ["rig"],
   ["proof", "faults"],
   ["record"],
+  ["practice"],
 ];
 
 const houseZones = Object.entries(HOUSE).map(([layer, allowed]) => ({

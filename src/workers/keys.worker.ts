@@ -1,6 +1,11 @@
-/** Key plans off the main thread: a deep menu takes seconds, and no key on screen may wait for that. */
+/**
+ * Key plans, and bikes set for practice, off the main thread: a deep menu takes seconds, and no key on screen may wait
+ * for that.
+ */
 import { atHome, standInRaws, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
+import type { ClassRule } from "@/core/law";
+import { benchSet, keyExercise, type ExerciseKind, type KeyExercise } from "@/core/practice";
 import {
   keyWork,
   outlookOfTask,
@@ -11,6 +16,7 @@ import {
   type ProgramOutlook,
   type RestoreOutlook,
 } from "@/core/record";
+import type { Typed } from "@/core/rig";
 import { answerWith } from "./talk";
 
 export interface Tour {
@@ -52,6 +58,17 @@ const api = {
   work: (profileText: string, state: MenuState, goal: KeyGoal): KeyWork => keyWork(profileOf(profileText), state, goal),
   /** What restoring first would take; null where the display has no restore. */
   restore: (profileText: string, task: KeyTask): RestoreOutlook | null => restoreOutlook(profileOf(profileText), task),
+  /** Raw values of a bike on the bench, set for a class; null where the facts make no bike. */
+  benchRaws: (profileText: string, typed: Typed, rule: ClassRule | null): readonly number[] | null =>
+    benchSet(profileOf(profileText), typed, rule)?.right ?? null,
+  /** The exercise of a kind and a seed; null where the display has too little for it. */
+  exercise: (
+    kind: ExerciseKind,
+    seed: number,
+    profileText: string,
+    kits: readonly Typed[],
+    classes: readonly ClassRule[],
+  ): KeyExercise | null => keyExercise(kind, seed, profileOf(profileText), kits, classes),
 };
 
 export type KeysApi = typeof api;

@@ -1,7 +1,10 @@
 /** Asks the keys worker, which is started when it is first asked. */
 import type { DisplayProfile, MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
+import type { ClassRule } from "@/core/law";
+import type { ExerciseKind, KeyExercise } from "@/core/practice";
 import type { KeyTask, KeyWork, ProgramOutlook, RestoreOutlook } from "@/core/record";
+import type { Typed } from "@/core/rig";
 import type { KeysApi, Tour } from "./keys.worker";
 import { startedWorker } from "./startedWorker";
 
@@ -52,4 +55,24 @@ export function restoreAsk(profile: DisplayProfile, task: KeyTask): PlanAsk<Rest
 export function toLineAsk(profile: DisplayProfile, line: number): PlanAsk<KeyWork> {
   const text = JSON.stringify(profile);
   return asking(keyOf("line", text, line), () => keys.ask((worker) => worker.toLine(text, line)));
+}
+export function benchRawsAsk(
+  profile: DisplayProfile,
+  typed: Typed,
+  rule: ClassRule | null,
+): PlanAsk<readonly number[] | null> {
+  const text = JSON.stringify(profile);
+  return asking(keyOf("bench", text, typed, rule?.id), () => keys.ask((worker) => worker.benchRaws(text, typed, rule)));
+}
+export function exerciseAsk(
+  kind: ExerciseKind,
+  seed: number,
+  profile: DisplayProfile,
+  kits: readonly Typed[],
+  classes: readonly ClassRule[],
+): PlanAsk<KeyExercise | null> {
+  const text = JSON.stringify(profile);
+  return asking(keyOf("exercise", text, kind, seed), () =>
+    keys.ask((worker) => worker.exercise(kind, seed, text, kits, classes)),
+  );
 }

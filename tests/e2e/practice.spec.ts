@@ -4,6 +4,7 @@ import { expect, test } from "./workshop";
 
 test("an exercise is done to its end, kept over a reload, and another one follows", async ({ page }) => {
   await page.goto("/practice");
+  await page.getByText("Find the fault").click();
   await expect(main(page)).toContainText("Exercise 1,");
   const seen = page.getByRole("complementary", { name: "What you saw" });
   await expect(seen).toContainText("Nothing done yet.");

@@ -1,7 +1,7 @@
 /** Kits that stand on the bench, as an intake would have them: made up, of the usual kinds. */
 export const BENCH_KITS: readonly Readonly<Record<string, string>>[] = [
   {
-    nickname: "bench, small hub",
+    nickname: "The small hub",
     tyre: "40-622",
     motorKind: "geared-hub",
     motorRatedW: "250",
@@ -14,7 +14,7 @@ export const BENCH_KITS: readonly Readonly<Record<string, string>>[] = [
     crankPulses: "12",
   },
   {
-    nickname: "bench, fat tyre",
+    nickname: "The fat tyre",
     tyre: "100-559",
     motorKind: "geared-hub",
     motorRatedW: "750",
@@ -28,7 +28,7 @@ export const BENCH_KITS: readonly Readonly<Record<string, string>>[] = [
     surface: "fat",
   },
   {
-    nickname: "bench, direct drive",
+    nickname: "The direct drive",
     tyre: "50-559",
     motorKind: "direct-drive-hub",
     motorRatedW: "1000",
@@ -41,3 +41,6 @@ export const BENCH_KITS: readonly Readonly<Record<string, string>>[] = [
     crankPulses: "12",
   },
 ];
+
+/** Classes bikes on the bench are set for, by id. */
+export const BENCH_CLASSES: readonly string[] = ["us-class-2", "eu-epac", "uk-eapc", "us-class-3-throttle"];

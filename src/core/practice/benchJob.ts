@@ -2,23 +2,12 @@
 import { standInRaws, type DisplayProfile } from "../display";
 import type { ClassRule } from "../law";
 import { newJob, workOut } from "../record";
-import { liveBike, suits, type LiveBike } from "../rig";
+import { liveBike, type LiveBike, type Typed } from "../rig";
 
 export interface BenchSet {
   readonly bike: LiveBike;
   /** Raw values per line, as planned for this bike; what the plan leaves alone is as the maker has it. */
   readonly right: readonly number[];
-}
-
-type Typed = Readonly<Record<string, string>>;
-
-/** A kit for a display: the one of a number of those that suit it, or the first with a pack the display takes. */
-export function kitFor(profile: DisplayProfile, kits: readonly Typed[], at: number): Typed | null {
-  const suited = kits.filter((kit) => suits(profile, kit));
-  const [first] = kits;
-  const volts = profile.acceptsNominalV[0];
-  if (suited.length > 0) return suited[at % suited.length] ?? null;
-  return first ? { ...first, ...(volts === undefined ? {} : { packV: String(volts) }) } : null;
 }
 
 /** The bike of a kit behind a display, set for a class; null where the facts make no bike. */

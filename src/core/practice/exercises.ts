@@ -15,9 +15,9 @@ import {
 } from "../display";
 import type { ClassRule } from "../law";
 import { obeyedBy } from "../rig/obeyed";
-import type { LiveBike } from "../rig";
+import { kitFor, type LiveBike, type Typed } from "../rig";
 import { seeded } from "../units/seeded";
-import { benchSet, kitFor, type BenchSet } from "./benchJob";
+import { benchSet, type BenchSet } from "./benchJob";
 import { tellsApart, type Tell } from "./tells";
 
 export const KINDS = ["odd-line", "fewest-presses", "rescue", "which-line-lies"] as const;
@@ -30,6 +30,8 @@ export interface KeyExercise {
   readonly kind: ExerciseKind;
   readonly seed: number;
   readonly bike: LiveBike;
+  /** The class the bike is to leave in; null where none is known. */
+  readonly rule: ClassRule | null;
   /** Where display and lines stand at the start. */
   readonly start: MenuState;
   /** What every line is to hold in the end. */
@@ -46,9 +48,6 @@ export interface KeyExercise {
 }
 
 type Random = () => number;
-const oneOf = <Item>(items: readonly Item[], random: Random): Item | undefined =>
-  items[Math.floor(random() * items.length)];
-
 /** Items in an order drawn. */
 function shuffled<Item>(items: readonly Item[], random: Random): readonly Item[] {
   return items
@@ -64,35 +63,49 @@ interface Moved {
   readonly tells: readonly Tell[];
 }
 
-/** Lines of a menu that can be set, each with the values it does not hold and what would tell. */
-function movable({ bike, right }: BenchSet): readonly Moved[] {
-  const { profile } = bike;
-  const now = obeyedBy(bike, right);
-  const controllers = new Set(layoutOf(profile).controllers);
-  return linesOf(profile).flatMap((line, i) => {
+/** Lines of the menu that can be set, in an order drawn. */
+function lineOrder({ bike: { profile }, right }: BenchSet, random: Random): readonly number[] {
+  const { controllers, placeOfLine } = layoutOf(profile);
+  const lines = linesOf(profile).flatMap(({ encoding }, i) => {
     // A line others hang on would change the menu itself: that is another exercise.
-    if (!layoutOf(profile).placeOfLine[i] || !isShown(profile, i, right) || controllers.has(i)) return [];
-    return rawValues(line.encoding)
-      .filter((raw) => raw !== right[i])
-      .map((raw) => ({ line: i, raw, tells: tellsApart(now, obeyedBy(bike, right.with(i, raw))) }));
+    const isOne = placeOfLine[i] && isShown(profile, i, right) && !controllers.includes(i);
+    return isOne && rawValues(encoding).length > 1 ? [i] : [];
   });
+  return shuffled(lines, random);
 }
 
-type Made = Omit<KeyExercise, "kind" | "seed" | "bike" | "right"> & Partial<Pick<KeyExercise, "bike">>;
+/** More values of one line than these are not tried. */
+const MOST_TRIED = 8;
+
+/** Values a line does not hold, in an order drawn, each with what would tell it from the one it is to hold. */
+function* othersOf({ bike, right }: BenchSet, line: number, random: Random): Generator<Moved> {
+  const { encoding } = linesOf(bike.profile)[line] ?? { encoding: NO_ENCODING };
+  const now = obeyedBy(bike, right);
+  const others = rawValues(encoding).filter((raw) => raw !== right[line]);
+  for (const raw of shuffled(others, random).slice(0, MOST_TRIED))
+    yield { line, raw, tells: tellsApart(now, obeyedBy(bike, right.with(line, raw))) };
+}
+
+const NO_ENCODING = { kind: "reserved", setting: null, rawMin: 0, rawMax: 0 } as const;
+
+/** The first value of a line found that tells; null where none tried does. */
+function telling(set: BenchSet, line: number, random: Random): Moved | null {
+  for (const moved of othersOf(set, line, random)) if (moved.tells.length > 0) return moved;
+  return null;
+}
+
+type Made = Omit<KeyExercise, "kind" | "seed" | "rule" | "bike" | "right"> & Partial<Pick<KeyExercise, "bike">>;
 
 const HOME_AND_HONEST = { among: [], lie: null, pin: null } as const;
 
 function oddLine(set: BenchSet, random: Random): Made | null {
-  const telling = movable(set).filter(({ tells }) => tells.length > 0);
-  // Every line that can tell is as likely as any other, however many values it has.
-  const line = oneOf([...new Set(telling.map((each) => each.line))], random);
-  const odd = oneOf(
-    telling.filter((each) => each.line === line),
-    random,
-  );
-  if (!odd) return null;
-  const start = atHome(set.bike.profile, set.right.with(odd.line, odd.raw));
-  return { ...HOME_AND_HONEST, start, lines: [odd.line], tells: odd.tells };
+  for (const line of lineOrder(set, random)) {
+    const odd = telling(set, line, random);
+    if (!odd) continue;
+    const start = atHome(set.bike.profile, set.right.with(odd.line, odd.raw));
+    return { ...HOME_AND_HONEST, start, lines: [odd.line], tells: odd.tells };
+  }
+  return null;
 }
 
 /** So many lines are to be set in one visit. */
@@ -100,17 +113,13 @@ const TO_SET = { least: 3, more: 3 } as const;
 
 /** The lines moved, as drawn: one value each. */
 function someMoved(set: BenchSet, random: Random): readonly Moved[] {
-  const all = movable(set);
   const count = TO_SET.least + Math.floor(random() * TO_SET.more);
-  return shuffled([...new Set(all.map(({ line }) => line))], random)
+  return lineOrder(set, random)
     .slice(0, count)
-    .flatMap(
-      (line) =>
-        oneOf(
-          all.filter((each) => each.line === line),
-          random,
-        ) ?? [],
-    );
+    .flatMap((line) => {
+      const { value } = othersOf(set, line, random).next() as IteratorResult<Moved, undefined>;
+      return value ? [value] : [];
+    });
 }
 
 const withMoved = (right: readonly number[], moved: readonly Moved[]): readonly number[] =>
@@ -142,7 +151,11 @@ function rescue(set: BenchSet, random: Random): Made | null {
   const saved = withMoved(set.right, others);
   // What was saved is not yet what the bike obeys.
   const half: MenuState = { ...atHome(profile, saved), inForce: withMoved(saved, [first]) };
-  const made = { ...HOME_AND_HONEST, lines: [first, ...others].map(({ line }) => line).sort((a, b) => a - b), tells: [] };
+  const made = {
+    ...HOME_AND_HONEST,
+    lines: [first, ...others].map(({ line }) => line).sort((a, b) => a - b),
+    tells: [],
+  };
   const pin = pinOf(profile, random);
   if (pin !== null && random() < 0.5) {
     const off: MenuState = { ...half, saved: withMoved(saved, [first]), pin, screen: { kind: "off" } };
@@ -162,29 +175,35 @@ const TO_CHOOSE_FROM = 4;
 
 function whichLineLies(set: BenchSet, random: Random): Made | null {
   const { bike, right } = set;
-  const telling = movable(set).filter(({ tells }) => tells.length > 0);
-  const among = shuffled([...new Set(telling.map(({ line }) => line))], random).slice(0, TO_CHOOSE_FROM);
-  const liar = oneOf(among, random);
-  const code = liar === undefined ? undefined : linesOf(bike.profile)[liar]?.code;
-  if (liar === undefined || code === undefined || among.length < 2) return null;
+  const among: number[] = [];
+  for (const line of lineOrder(set, random)) {
+    if (telling(set, line, random)) among.push(line);
+    if (among.length === TO_CHOOSE_FROM) break;
+  }
+  const liar = among[Math.floor(random() * among.length)];
+  const told = liar === undefined ? undefined : linesOf(bike.profile)[liar];
+  if (liar === undefined || !told || among.length < 2) return null;
   const lie: Lie = random() < 0.5 ? "does-nothing" : "runs-backwards";
-  const firmware = {
-    noEffect: lie === "does-nothing" ? [code] : [],
-    backwards: lie === "runs-backwards" ? [code] : [],
+  const lying: LiveBike = {
+    ...bike,
+    firmware: {
+      noEffect: lie === "does-nothing" ? [told.code] : [],
+      backwards: lie === "runs-backwards" ? [told.code] : [],
+    },
   };
-  const lying: LiveBike = { ...bike, firmware };
-  const raws = rawValues(linesOf(bike.profile)[liar]?.encoding ?? { kind: "reserved", setting: null, rawMin: 0, rawMax: 0 });
   // A lie that no value gives away is none to look for.
-  const tells = raws.map((raw) => tellsApart(obeyedBy(bike, right.with(liar, raw)), obeyedBy(lying, right.with(liar, raw))));
-  const best = tells.sort((a, b) => b.length - a.length)[0] ?? [];
-  if (best.length === 0) return null;
+  const tells = shuffled(rawValues(told.encoding), random)
+    .slice(0, MOST_TRIED)
+    .map((raw) => tellsApart(obeyedBy(bike, right.with(liar, raw)), obeyedBy(lying, right.with(liar, raw))))
+    .reduce((most, each) => (each.length > most.length ? each : most), []);
+  if (tells.length === 0) return null;
   return {
     bike: lying,
     start: atHome(bike.profile, right),
     lines: [liar],
     among: [...among].sort((a, b) => a - b),
     lie,
-    tells: best,
+    tells,
     pin: null,
   };
 }
@@ -203,16 +222,17 @@ export function keyExercise(
   kind: ExerciseKind,
   seed: number,
   profile: DisplayProfile,
-  kits: readonly Readonly<Record<string, string>>[],
-  rule: ClassRule | null,
+  kits: readonly Typed[],
+  classes: readonly ClassRule[],
 ): KeyExercise | null {
+  const rule = classes[seed % Math.max(1, classes.length)] ?? null;
   const random = seeded(seed * KINDS.length + KINDS.indexOf(kind));
   const kit = kitFor(profile, kits, Math.floor(random() * 60));
   const set = kit && benchSet(profile, kit, rule);
   if (!set) return null;
   for (let i = 0; i < MOST_DRAWS; i++) {
     const made = MAKERS[kind](set, random);
-    if (made) return { kind, seed, right: set.right, bike: set.bike, ...made };
+    if (made) return { kind, seed, rule, right: set.right, bike: set.bike, ...made };
   }
   return null;
 }

@@ -1,4 +1,5 @@
-export { benchSet, type BenchSet, kitFor } from "./benchJob";
+export { benchSet, type BenchSet } from "./benchJob";
 export { bestWay, isNamedRight, isSetRight, type Named, pressesAfter } from "./doing";
 export { type ExerciseKind, type KeyExercise, keyExercise, KINDS, type Lie } from "./exercises";
+export { codesOf, drawnFault, INJECTED, type Injected, withFault } from "./injected";
 export { type Tell } from "./tells";

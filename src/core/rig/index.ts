@@ -1,3 +1,16 @@
-export { HONEST, type Firmware, liveBike, type LiveBike, suits } from "./liveBike";
-export { atRest, type Hands, HANDS_OFF, isStill, keysHeld, type Live, liveAfter, obeyedNow } from "./live";
+export { HONEST, type Firmware, kitFor, liveBike, type LiveBike, type Typed } from "./liveBike";
+export {
+  atRest,
+  type Grips,
+  gripsOf,
+  type Hands,
+  HANDS_OFF,
+  isStill,
+  keysHeld,
+  type Live,
+  liveAfter,
+  obeyedNow,
+  switched,
+  wheelAngleDeg,
+} from "./live";
 export { readingsOf, type RigReadings } from "./readings";

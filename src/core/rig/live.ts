@@ -4,12 +4,12 @@
  */
 import { chargeAt } from "../battery/cells";
 import { packOhm, packRestV } from "../battery/gauge";
-import { elapse, hold, type MenuState } from "../display";
+import { elapse, hold, press, type MenuState } from "../display";
 import { motorAt, riderForceN, roadLoadN, type Drive, type RideSetup } from "../ride";
 import { KMH_PER_MPS, WHEEL_INERTIA_KG } from "../ride/roadLoad";
 import type { LiveBike } from "./liveBike";
 import { obeyedBy, type Obeyed } from "./obeyed";
-import { brakeTold, throttleVolts, type Wiring } from "./wiring";
+import { brakeTold, isLit, throttleVolts, type Wiring } from "./wiring";
 
 /** What rider and road do at present. */
 export interface Hands {
@@ -68,13 +68,15 @@ const REGEN_N = 80;
 /** Throttle that needs a rolling start works from here; walking pace ends here, km/h. */
 const ROLLING_KMH = 4;
 const WALKING_KMH = 6;
+/** A throttle whose signal at rest lies above this is taken for pulled, V. Common practice, no source. */
+const LIVE_AT_REST_V = 1.2;
 /** A throttle pulled less than this rests. */
 const THROTTLE_REST = 0.03;
 
 /** A bike at rest with a display in this state, its pack at this charge. */
 export function atRest({ pack, wiring }: LiveBike, menu: MenuState, charge = chargeOf(wiring, pack.chemistry)): Live {
   return {
-    menu,
+    menu: isLit(wiring) ? menu : dark(menu),
     speedKmh: 0,
     metres: 0,
     crankedDeg: 0,
@@ -90,6 +92,9 @@ export function atRest({ pack, wiring }: LiveBike, menu: MenuState, charge = cha
     restMs: 0,
   };
 }
+
+/** A display nothing reaches stays dark. */
+const dark = (menu: MenuState): MenuState => ({ ...menu, screen: { kind: "off" }, pending: menu.saved });
 
 /** Charge that goes with the volts of a cell at rest. */
 const chargeOf = ({ pack }: Wiring, chemistry: LiveBike["pack"]["chemistry"]): number =>
@@ -117,10 +122,10 @@ const NOTHING: Wanted = { drive: { kind: "off" }, endKmh: null, share: 0 };
 function byThrottle({ wiring }: LiveBike, live: Live, hands: Hands, obeyed: Obeyed): Wanted {
   const { throttle, throttleEndKmh, drives } = obeyed;
   const level = live.menu.level;
-  if (!wiring.throttle) return NOTHING;
-  // A throttle that is worn out gives the same signal whatever the thumb does: as if half pulled.
-  const pulled = wiring.throttle.sound ? hands.throttle : throttleVolts(wiring, false) > 1.2 ? 0.5 : 0;
-  if (!wiring.throttle.leadSeated || pulled < THROTTLE_REST || throttle.share <= 0) return NOTHING;
+  const pulled = hands.throttle;
+  // One that stands above its rest when the power comes is not obeyed: a controller's own safety.
+  if (!wiring.throttle?.leadSeated || throttleVolts(wiring, false) > LIVE_AT_REST_V) return NOTHING;
+  if (pulled < THROTTLE_REST || throttle.share <= 0) return NOTHING;
   if (level === 0 || (throttle.onlyLevel !== null && throttle.onlyLevel !== level)) return NOTHING;
   if (!throttle.fromStandstill && live.speedKmh < ROLLING_KMH) return NOTHING;
   if (throttle.afterPedalling && !live.hasPedalled) return NOTHING;
@@ -207,8 +212,7 @@ function step(bike: LiveBike, live: Live, hands: Hands, obeyed: Obeyed): Live {
   const ohm = packOhm(pack) * (wiring.pack.ohm / SOUND_OHM);
   const wanted = wantedOf(bike, live, hands, obeyed);
   const { strength, rampS } = obeyed.start;
-  const comeIn =
-    wanted.share === 0 ? 0 : Math.min(1, Math.max(live.comeIn, strength * 0.5) + STEP_MS / 1000 / rampS);
+  const comeIn = wanted.share === 0 ? 0 : Math.min(1, Math.max(live.comeIn, strength * 0.5) + STEP_MS / 1000 / rampS);
   const kit: RideSetup["kit"] = {
     ...setup.kit,
     batteryA: obeyed.batteryA,
@@ -274,7 +278,11 @@ export function liveAfter(bike: LiveBike, live: Live, hands: Hands, ms: number):
 
 /** Keys that are down from now on. A stuck key answers nothing. */
 export const keysHeld = ({ profile, wiring }: LiveBike, live: Live, keys: readonly string[]): Live =>
-  wiring.display.keysFree && wiring.display.works ? { ...live, menu: hold(profile, live.menu, keys) } : live;
+  wiring.display.keysFree && isLit(wiring) ? { ...live, menu: hold(profile, live.menu, keys) } : live;
+
+/** The battery switched on or off; a display nothing reaches stays dark. */
+export const switched = ({ profile, wiring }: LiveBike, live: Live, on: boolean): Live =>
+  on && !isLit(wiring) ? live : { ...live, menu: press(profile, live.menu, { kind: "power", on }) };
 
 /** Whether nothing moves and nothing is asked for: no time need pass. */
 export const isStill = ({ speedKmh, crankStillMs, menu }: Live, hands: Hands): boolean =>
@@ -284,3 +292,18 @@ export const isStill = ({ speedKmh, crankStillMs, menu }: Live, hands: Hands): b
   hands.throttle < THROTTLE_REST &&
   menu.screen.kind !== "walk-assist" &&
   !menu.cruising;
+
+/** How far the wheel stands turned, degrees from 0 to 360. */
+export const wheelAngleDeg = ({ ride }: LiveBike, { metres }: Live): number =>
+  ((metres * 1000 * 360) / ride.setup.kit.rolloutMm) % 360;
+
+/** What a rider can take hold of on a bike. */
+export interface Grips {
+  readonly throttle: boolean;
+  readonly brake: boolean;
+}
+
+export const gripsOf = ({ bike }: LiveBike): Grips => ({
+  throttle: bike.throttleFitted !== false,
+  brake: bike.brakeCutOff !== false,
+});

@@ -1,6 +1,7 @@
 /**
- * The bike on the bench behind a display: motor, pack, body and road as the ride model has them, parts sound or not, and
- * what the display's firmware makes of its lines. All but the figures of the ride model: common practice, no source.
+ * The bike on the bench behind a display: motor, pack, body and road as the ride model has them, parts sound or not,
+ * and what the display's firmware makes of its lines. All but the figures of the ride model: common practice, no
+ * source.
  */
 import { countingSetting, pulsesSet } from "../applied";
 import { rideOf, type Ride } from "../benches/rideOf";
@@ -30,6 +31,9 @@ export interface LiveBike {
   readonly firmware: Firmware;
 }
 
+/** Facts of a bike as typed. */
+export type Typed = Readonly<Record<string, string>>;
+
 /** A figure of the display's own where its lines say nothing of a wheel, mm. */
 export const ASSUMED_WHEEL_MM = 2180;
 
@@ -39,7 +43,7 @@ export const ASSUMED_WHEEL_MM = 2180;
  */
 export function liveBike(
   profile: DisplayProfile,
-  typed: Readonly<Record<string, string>>,
+  typed: Typed,
   { wiring = SOUND, firmware = HONEST }: Partial<Pick<LiveBike, "wiring" | "firmware">> = {},
 ): LiveBike | null {
   const facts = readFacts({ ...expectedPickUp(profile, typed), ...typed });
@@ -54,7 +58,7 @@ export function liveBike(
 /** Energy of a pack nobody knows the amp-hours of, Wh. */
 const USUAL_WH = 480;
 
-function expectedPickUp(profile: DisplayProfile, typed: Readonly<Record<string, string>>): Record<string, string> {
+function expectedPickUp(profile: DisplayProfile, typed: Typed): Record<string, string> {
   const raws = standInRaws(profile);
   const { bike } = readBike(readFacts(typed));
   const pulses = pulsesSet(profile, raws, bike) ?? 1;
@@ -66,8 +70,16 @@ function expectedPickUp(profile: DisplayProfile, typed: Readonly<Record<string, 
 const MOST_MAGNETS = 4;
 
 /** Volts a kit and a display both take. */
-export const suits = (profile: DisplayProfile, typed: Readonly<Record<string, string>>): boolean =>
-  profile.acceptsNominalV.includes(Number(typed.packV));
+const suits = (profile: DisplayProfile, typed: Typed): boolean => profile.acceptsNominalV.includes(Number(typed.packV));
+
+/** A kit for a display: the one of a number of those that suit it, or the first with a pack the display takes. */
+export function kitFor(profile: DisplayProfile, kits: readonly Typed[], at: number): Typed | null {
+  const suited = kits.filter((kit) => suits(profile, kit));
+  const [first] = kits;
+  const volts = profile.acceptsNominalV[0];
+  if (suited.length > 0) return suited[at % suited.length] ?? null;
+  return first ? { ...first, ...(volts === undefined ? {} : { packV: String(volts) }) } : null;
+}
 
 /** Raw values as the firmware obeys them: what does nothing stays the maker's, what runs backwards is mirrored. */
 export function asObeyed({ profile, firmware }: LiveBike, raws: readonly number[]): readonly number[] {

@@ -101,8 +101,8 @@ function shareEndKmh({ profile, ride }: LiveBike, raws: Raws): number | null {
 }
 
 /**
- * Ratio of shown to true speed; 0 where the display counts nothing. What no line says is as this display's maker has it:
- * a wheel of its own, and as many pulses as the pick-up gives.
+ * Ratio of shown to true speed; 0 where the display counts nothing. What no line says is as this display's maker has
+ * it: a wheel of its own, and as many pulses as the pick-up gives.
  */
 function ratio({ profile, bike }: LiveBike, raws: Raws): number {
   const known = readOut(profile, raws, bike);

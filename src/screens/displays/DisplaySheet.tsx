@@ -1,20 +1,6 @@
 "use client";
-import { useEffect, useMemo, useState } from "react";
-import {
-  atHome,
-  standInRaws,
-  rawValues,
-  settingsOf,
-  shows,
-  SETTINGS,
-  type DisplayProfile,
-  type Line,
-  type MenuState,
-} from "@/core/display";
-import { AT_REST, readingsOf, rigAfter, type RigState } from "@/core/rig";
-import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
-import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
-import { Button, Caution, RuledTable } from "@/ui/primitives";
+import { rawValues, settingsOf, shows, SETTINGS, type DisplayProfile, type Line } from "@/core/display";
+import { RuledTable } from "@/ui/primitives";
 import { deedWords, gestureWords, keyNames, lineName, ruleConditions, WHO_SETS } from "@/words";
 import { WAYS_OF_SAVING } from "@/words/manners";
 import * as say from "@/words/screens/displays/displaySheet";
@@ -27,54 +13,6 @@ const SCREENS = {
   confirm: say.question,
   monitor: say.monitor,
 } as const;
-
-/** How often the rig is looked at, ms. */
-const TICK_MS = 150;
-
-/** A display to press freely: its state lives here, and nothing touches a bike. */
-export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
-  const [pressed, setPressed] = useState<MenuState>(() => atHome(profile, standInRaws(profile)));
-  const [rig, setRig] = useState<RigState>(AT_REST);
-  const readings = readingsOf(profile, pressed, rig);
-  const { wheelTurns } = readings;
-  // The machine is told that the wheel turns: some menus open only while it is still.
-  const state = useMemo(
-    () => (pressed.wheelTurns === wheelTurns ? pressed : { ...pressed, wheelTurns }),
-    [pressed, wheelTurns],
-  );
-  const onHold = useLiveMachine({ profile, state, running: true, onState: setPressed });
-  const moving = rig.pedalling || rig.speedKmh > 0 || state.screen.kind === "walk-assist";
-  useEffect(() => {
-    if (!moving) return;
-    const timer = setInterval(() => setRig((now) => rigAfter(profile, state, now, TICK_MS)), TICK_MS);
-    return () => clearInterval(timer);
-  }, [moving, profile, state]);
-  return (
-    <div>
-      <SimulatedDisplay profile={profile} state={state} readings={readings} onHold={onHold} />
-      <Button
-        className="mt-2.5 w-full"
-        aria-pressed={rig.pedalling}
-        onClick={() => setRig((now) => ({ ...now, pedalling: !now.pedalling }))}
-      >
-        {rig.pedalling ? say.stopPedalling : say.pedalTheWheel}
-      </Button>
-      <p className="mt-3 text-[0.9rem] text-quiet">
-        {say.onAKeyboard(profile.keys.map((key) => say.keyIs(key.name, key.keyboard)).join(", "))}
-      </p>
-      {state.screen.kind === "walk-assist" ? (
-        <div className="mt-3">
-          <Caution>{say.onABikeThe}</Caution>
-        </div>
-      ) : null}
-      {state.done.length > 0 ? (
-        <div className="mt-3">
-          <Caution>{state.done.at(-1) === "restore" ? say.theMakersValuesAre : say.doneOnABike}</Caution>
-        </div>
-      ) : null}
-    </div>
-  );
-}
 
 function whoSets(line: Line): string {
   const [setting] = settingsOf(line);

@@ -9,7 +9,7 @@ import { useState } from "react";
 import { ChosenDisplay } from "./ChosenDisplay";
 import { DisplayList } from "./DisplayList";
 import { DisplaysHead } from "./DisplaysHead";
-import { FreeDisplay } from "./DisplaySheet";
+import { FreeDisplay } from "./FreeDisplay";
 import { RefusedFile } from "./RefusedFile";
 import { useDisplays } from "./useDisplays";
 import * as say from "@/words/screens/displays/displays";

@@ -15,7 +15,7 @@ import { count, duration, encodeProblemText } from "@/words";
 import { profileProblemText } from "@/words/profiles";
 import { tourOf } from "@/workers/keysClient";
 import type { Tour } from "@/workers/keys.worker";
-import { FreeDisplay } from "../displays/DisplaySheet";
+import { FreeDisplay } from "../displays/FreeDisplay";
 import { LineGrid } from "./LineGrid";
 import { SettingsKnown } from "./SettingField";
 import { StepsBack } from "./StepsBack";

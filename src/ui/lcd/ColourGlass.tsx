@@ -67,7 +67,11 @@ function Home({ view, levels, unit, readings }: Omit<LcdProps, "view"> & { reado
         </span>
         <span>{unit}</span>
       </p>
-      <p className="self-center font-head text-[4.2rem] leading-none font-bold">{speedOf(readings)}</p>
+      {readings?.code ? (
+        <p className="blinks self-center text-center font-head text-[1.9rem] leading-none font-bold">{readings.code}</p>
+      ) : (
+        <p className="self-center font-head text-[4.2rem] leading-none font-bold">{speedOf(readings)}</p>
+      )}
       <p className="flex items-end justify-between text-[0.9rem]">
         <span>
           {say.level}

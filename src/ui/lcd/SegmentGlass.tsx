@@ -121,7 +121,13 @@ function Home({ view, levels, unit, readings }: Omit<LcdProps, "view"> & { reado
         </span>
         <span>{unit}</span>
       </div>
-      <div className={`segment self-center ${BIG}`}>{speedOf(readings)}</div>
+      {readings?.code ? (
+        <div className={`blinks self-center ${BIG}`}>
+          <Segments text={readings.code} fits={5} />
+        </div>
+      ) : (
+        <div className={`segment self-center ${BIG}`}>{speedOf(readings)}</div>
+      )}
       <div className="flex items-end justify-between">
         <span className="font-code text-[0.7rem]">
           {say.level}

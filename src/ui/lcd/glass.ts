@@ -25,8 +25,7 @@ export const gaugeText = (readings: RigReadings | null): string | null =>
     : readings
       ? `${fixed(readings.gauge.share * 100, 0)} %`
       : null;
-export const gaugeBars = (readings: RigReadings | null): number =>
-  readings?.gauge.kind === "percent" ? Math.ceil(readings.gauge.share * 5) : 4;
+export const gaugeBars = (readings: RigReadings | null): number => readings?.bars ?? 4;
 
 /** Whether a text can be written in seven segments; letters take the fourteen-segment face. */
 export const isDigits = (text: string): boolean => /^[\d.\-+ =]*$/.test(text);

@@ -7,12 +7,6 @@ export const menu = "Menu";
 export const code = "Code";
 export const question = "Question";
 export const monitor = "Monitor";
-export const stopPedalling = "Stop pedalling";
-export const pedalTheWheel = "Pedal the wheel";
-export const onAKeyboard = (keys: string) => `On a keyboard: ${keys}.`;
-export const onABikeThe = "On a bike the motor would run now. Let go.";
-export const theMakersValuesAre = "The maker’s values are back. On a bike every setting would be lost.";
-export const doneOnABike = "Done. On a bike there would be no undo.";
 export const displaySheetTo = (shows: string, shows2: string) => `${shows} to ${shows2}`;
 export const theMenuClosesAfter = (
   source: string,
@@ -34,7 +28,6 @@ export const makers = "Maker’s";
 export const setBy = "Set by";
 export const onlyWith = (line: string) => `only with ${line}`;
 export const faultCodes = "Fault codes";
-export const keyIs = (name: string, keyboard: string) => `${name} is ${keyboard}`;
 export const keysOf = (name: string) => `Keys of ${name}`;
 export const varies = "varies";
 export const notKnown = "not known";

@@ -1,27 +1,22 @@
 // The words of screens/practice/Practice.
 export const practice = "Practice";
-export const howItGoes =
-  "A bike with one fault put in. Choose your checks, mind the minutes, name the cause. Then see how the finder goes " +
-  "about it.";
-export const exercise = (seed: number, display: string) => `Exercise ${seed}, on a bike with the display ${display}`;
-export const chooseACheck = "Choose a check";
-const time = (minutes: number) => (minutes < 1 ? `${Math.round(minutes * 60)} s` : `${minutes} min`);
-export const minutes = (each: number) => time(each);
-export const doIt = "Do it";
-export const doCheck = (title: string) => `Do it: ${title}`;
-export const whatYouSaw = "What you saw";
-export const spent = (each: number) =>
-  each === 0 ? "Nothing done yet." : `${time(Math.round(each * 10) / 10)} so far.`;
-export const somethingIsWrong = "something is wrong";
-export const asItShouldBe = "as it should be";
-export const itIs = "It is";
-export const notYet = "not known yet";
-export const sayIt = "Say it";
-export const itWas = (isRight: boolean, cause: string) =>
-  isRight ? `Right: ${cause}.` : `Not so. What it was: ${cause}.`;
-export const compared = (own: number, finder: number, isRight: boolean) =>
-  `You took ${time(Math.round(own * 10) / 10)}. The finder takes ${time(Math.round(finder * 10) / 10)}${
-    isRight ? "" : ", and would have named another first"
-  }:`;
-export const finderStep = (title: string, isWrong: boolean) => `${title}: ${isWrong ? somethingIsWrong : asItShouldBe}`;
-export const another = "Another bike";
+export const whatTo = "What to practise";
+export const KINDS = {
+  free: "Ride freely",
+  "odd-line": "Find the odd line",
+  "fewest-presses": "Fewest presses",
+  rescue: "Rescue",
+  "which-line-lies": "Which line lies?",
+  fault: "Find the fault",
+} as const;
+export const INTRO = {
+  free: "A whole bike behind any display. Press, pedal, ride; put a fault in and see what it does. Nothing can be hurt.",
+  "odd-line": "One line is not as this bike needs it. Ride, look, set it right; then see the shortest way.",
+  "fewest-presses": "Set the lines listed with as few presses as you can; then see the fewest there are.",
+  rescue: "A display left in the middle. Bring it home, every line as it was, saved and in force.",
+  "which-line-lies": "One line of this firmware does nothing, or works the other way round. Try them, and say which.",
+  fault:
+    "A bike with one fault put in. Choose your checks, mind the minutes, name the cause. Then see how the finder goes " +
+    "about it.",
+} as const;
+export const display = "Display";

@@ -1,5 +1,5 @@
 /** One word for one thing: the checks that prove a bike. docs/glossary.md explains them. */
-import type { CheckId } from "@/core/proof";
+import type { CheckId, Place } from "@/core/proof";
 import type { SpeedUnit } from "@/core/units";
 
 interface CheckWords {
@@ -8,6 +8,13 @@ interface CheckWords {
   /** What to look at next where it failed. */
   readonly next: string;
 }
+
+/** Where checks are done, as headings. */
+export const PLACE_WORDS: Readonly<Record<Place, string>> = {
+  stand: "On the stand",
+  yard: "In the yard",
+  road: "On the road",
+};
 
 export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   "brake-cut-off": {
@@ -34,6 +41,48 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
     title: "Throttle release",
     how: () => "Let go. The motor must stop at once, not push on.",
     next: "Do not let it leave. Look whether the grip springs back, then whether cruise is on.",
+  },
+  "release-lag": {
+    title: "Throttle release, timed",
+    how: () => "Full throttle, let go, and tap as the thumb lets go and as the motor stops. Or type the time.",
+    next: "A motor that pushes on is a grip that springs back late, cruise, or a controller that ramps down slowly. Look in that order.",
+  },
+  cruise: {
+    title: "Cruise and its ways out",
+    how: () => "Engage it at a walking pace. Brake, pedals and throttle must each end it at once.",
+    next: "Switch cruise off on the plan, and program again.",
+  },
+  "start-delay": {
+    title: "Start of help, timed",
+    how: () => "Turn the cranks once a second, wheel up. Time from the first movement to the motor’s first push.",
+    next: "Too soon or too late: look at the crank sensor’s magnets, then read the start lines back.",
+  },
+  "crawl-speed": {
+    title: "Slowest steady speed",
+    how: () => "Lowest level, slowest you can hold without surging. Write it down for the record.",
+    next: "Kept for the record: hold it against the next visit.",
+  },
+  "coast-down": {
+    title: "Coast-down, no motor brake",
+    how: (unit) => `From ${unit === "mph" ? "12 mph" : "20 km/h"}, levers free, let it roll. Time to standstill.`,
+    next: "Kept for the record: hold it against the other, and against the next visit.",
+  },
+  "braked-down": {
+    title: "Coast-down with the motor brake",
+    how: (unit) =>
+      `The same from ${unit === "mph" ? "12 mph" : "20 km/h"} with the motor brake on. Time to standstill.`,
+    next: "Kept for the record: hold it against the other, and against the next visit.",
+  },
+  "level-speeds": {
+    title: "Steady speed of every level",
+    how: () => "On the flat, one level after another from 1 up, pedalling alike. Write the speeds in a row.",
+    next: "Two levels that ride alike are one. Fewer levels, or shares further apart: Numbers, Ladder, shows which.",
+  },
+  "pack-sag": {
+    title: "Pack under a full pull",
+    how: () =>
+      "A meter at the pack, or the display’s volts. Full throttle or full help uphill for ten seconds. The lowest reading.",
+    next: "The display would stop here. Charge and try again; then look at the pack’s plug, and at its age.",
   },
   "walk-assist": {
     title: "Walk assist",

@@ -45,7 +45,7 @@ export const STAGE_CAPTIONS: { readonly [S in Stage]: (told: Told) => string } =
   },
   prove: ({ job, workings }) => {
     if (!job.program?.done) return NOTHING_YET;
-    const due = workings.checks.filter(({ verdict }) => verdict !== "passed").length;
+    const due = workings.checksLeft;
     return due > 0 ? `${count(due, "check")} due` : "all passed";
   },
   "hand-over": ({ job }) => (job.handedOverAt ? "handed over" : NOTHING_YET),

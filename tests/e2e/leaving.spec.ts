@@ -10,6 +10,7 @@ import { expect, test } from "./workshop";
 const proven = (job: Job): Job =>
   workOut(job).checks.reduce((now, { check: { id, expect: due, unit } }) => {
     if (due.kind === "yes") return withCheck(now, id, { answer: "yes" });
+    if (due.kind !== "between" && due.kind !== "at-most") return now;
     const kmh = due.kind === "between" ? (due.lowKmh + due.highKmh) / 2 : due.atMostKmh - 1;
     return withCheck(now, id, {
       measured: `${(unit === "mph" ? kmh / 1.609344 : kmh).toFixed(1)} ${unit === "mph" ? "mph" : "km/h"}`,

@@ -1,77 +1,61 @@
 /**
- * The checks a bike is due before it leaves, chosen by what it is and what was set, with the numbers to expect.
- * Order and content: common practice, no source. Brake cut-off comes before anything turns under power.
+ * The checks a bike is due before it leaves, chosen by what it is and what was set, with the numbers to expect; and
+ * those worth a measurement, which keep no bike back. Order: by danger, then by place. Order and content: common
+ * practice, no source. Brake cut-off comes before anything turns under power.
  */
 import { assistLimit, type AppliedCap, type ClassChoice } from "../law";
-import { LEVEL_SHARES, type SettingKey } from "../display";
+import { startAngle, startDelayS, type StartAngle } from "../assist";
 import type { Bike } from "../facts";
 import type { ReadOut } from "../applied";
 import { speedToKmh, type SpeedUnit } from "../units";
-import { readSpeedKmh } from "../units/quantity";
 
-/** Every check, in the order they are done. */
+/** Every check, in the order they are done: on the stand, in the yard, on the road. */
 export const CHECK_IDS = [
   "brake-cut-off",
   "spin-speed",
   "levels",
   "throttle",
   "throttle-release",
+  "release-lag",
   "walk-assist",
+  "start-delay",
   "crawl-and-turn",
+  "crawl-speed",
+  "cruise",
+  "coast-down",
+  "braked-down",
   "speedometer-run",
+  "level-speeds",
+  "pack-sag",
   "top-speed-run",
 ] as const;
+
+/** Where a check is done. */
+export type Place = "stand" | "yard" | "road";
+export const PLACE_OF: Readonly<Record<CheckId, Place>> = {
+  "brake-cut-off": "stand",
+  "spin-speed": "stand",
+  levels: "stand",
+  throttle: "stand",
+  "throttle-release": "stand",
+  "release-lag": "stand",
+  cruise: "yard",
+  "walk-assist": "stand",
+  "start-delay": "stand",
+  "crawl-and-turn": "yard",
+  "crawl-speed": "yard",
+  "coast-down": "yard",
+  "braked-down": "yard",
+  "speedometer-run": "road",
+  "level-speeds": "road",
+  "pack-sag": "road",
+  "top-speed-run": "road",
+};
+
+/** Checks that take one more pair of hands, or of eyes. */
+export const TAKES_TWO: ReadonlySet<CheckId> = new Set<CheckId>(["pack-sag", "start-delay"]);
 export type CheckId = (typeof CHECK_IDS)[number];
 export const isCheck = (id: string): id is CheckId => CHECK_IDS.some((known) => known === id);
-
-const SPEED_SHOWN = [
-  "speedUnit",
-  "circumferenceMm",
-  "pulsesPerTurn",
-  "motorPulses",
-  "speedSensor",
-  "motorPreset",
-  "motorPresetKind",
-  "speedCalibrationPercent",
-] as const satisfies readonly SettingKey[];
-const CAPS = ["assistCapKmh", "throttleCapKmh", "capPowerShare"] as const satisfies readonly SettingKey[];
-const THROTTLE = [
-  "throttleMode",
-  "throttleFromStandstill",
-  "throttleAfterPedalling",
-  "throttleWalkingPace",
-  "throttleShare",
-  "throttleCurve",
-  "throttleLevel",
-  "driveMode",
-] as const satisfies readonly SettingKey[];
-const START = [
-  "crankPulses",
-  "crankDirection",
-  "startPulses",
-  "startDelayS",
-  "startReadiness",
-  "crankScalingPercent",
-  "startStrengthShare",
-  "rampSoftness",
-] as const satisfies readonly SettingKey[];
-const CURRENT = ["currentLimitA", "currentShare"] as const satisfies readonly SettingKey[];
-
-/**
- * Settings a check rests on: when a line that has a say in one of them changes, its answer no longer stands. The brakes
- * are proven anew after any change. Common practice, no source.
- */
-export const CHECK_RESTS_ON: Readonly<Record<CheckId, readonly SettingKey[] | "every-line">> = {
-  "brake-cut-off": "every-line",
-  "spin-speed": SPEED_SHOWN,
-  levels: ["assistLevels", "levelZero", "levelAtPowerOn", "strengthCurve", ...LEVEL_SHARES, ...CURRENT, ...CAPS],
-  throttle: [...THROTTLE, ...CAPS, ...CURRENT],
-  "throttle-release": [...THROTTLE, "cruiseOn", "waveForm", ...CURRENT],
-  "walk-assist": ["walkAssistOn", "walkAssistKmh", ...SPEED_SHOWN],
-  "crawl-and-turn": [...START, ...LEVEL_SHARES, ...CURRENT, ...THROTTLE, "gentleAtPowerOn", "gentleShare"],
-  "speedometer-run": SPEED_SHOWN,
-  "top-speed-run": [...CAPS, ...SPEED_SHOWN, ...CURRENT, "assistLevels", "gentleAtPowerOn"],
-};
 
 export type Expectation =
   | { readonly kind: "yes" }
@@ -83,10 +67,20 @@ export type Expectation =
       readonly strict: boolean;
     }
   /** A reading that must lie between two speeds. */
-  | { readonly kind: "between"; readonly lowKmh: number; readonly highKmh: number; readonly atTrueKmh: number };
+  | { readonly kind: "between"; readonly lowKmh: number; readonly highKmh: number; readonly atTrueKmh: number }
+  /** A time, s, that must lie between two; `highS` is the most it may be. */
+  | { readonly kind: "seconds"; readonly lowS: number; readonly highS: number; readonly angle: StartAngle | null }
+  /** A time or a speed for the record: any is taken. */
+  | { readonly kind: "noted"; readonly in: "s" | "km/h" }
+  /** Pack volts under a full pull. */
+  | { readonly kind: "volts"; readonly leastV: number }
+  /** The steady speed of every level from 1 up; `capKmh`: where assist ends, and levels meet that are not twins. */
+  | { readonly kind: "level-speeds"; readonly levels: number; readonly capKmh: number | null };
 
 export interface DueCheck {
   readonly id: CheckId;
+  /** Whether a bike may not leave without it; what is only worth measuring keeps none back, unless it fails. */
+  readonly needed: boolean;
   readonly expect: Expectation;
   /** Whether the wheel turns under power while it is done. */
   readonly wheelTurns: boolean;
@@ -102,6 +96,15 @@ export interface CheckContext {
   readonly unit: SpeedUnit;
   readonly throttleOn: boolean;
   readonly walkAssistOn: boolean;
+  readonly cruiseOn: boolean;
+  readonly regenOn: boolean;
+  /** Levels above 0; null where the display does not say. */
+  readonly levels: number | null;
+  /** What starts assist: pulses counted and a delay; null where no line says. */
+  readonly startPulses: number | null;
+  readonly startDelayS: number | null;
+  /** Volts at which the display stops; null where it does not say. */
+  readonly cutOffV: number | null;
 }
 
 /** True speed of the speedometer run in the unit shown: slow enough for a yard, fast enough to read. */
@@ -110,89 +113,105 @@ const RUN_AT: Readonly<Record<SpeedUnit, number>> = { kmh: 20, mph: 12 };
 /** Reading a bouncing number off a handlebar, km/h. */
 const READING_SLACK_KMH = 0.5;
 
-/** The checks due, in the order they are done. Speeds in km/h. */
-export function dueChecks({
-  unit,
-  bike,
-  choice,
-  cap,
-  meter,
-  throttleOn,
-  walkAssistOn,
-}: CheckContext): readonly DueCheck[] {
-  const yes = (id: CheckId, wheelTurns = true): DueCheck => ({ id, expect: { kind: "yes" }, wheelTurns, unit });
+/** A motor may push on for so long after the throttle is let go, s. Common practice, no source. */
+const MOST_RELEASE_S = 0.5;
+/** Turned once a second, for a watch and an eye to follow, rpm. */
+const BY_HAND_RPM = 60;
+/** Eye, thumb and watch, s. Common practice, no source. */
+const WATCH_S = 0.3;
+
+/** The checks due and those worth a measurement, in the order they are done. Speeds in km/h. */
+export function dueChecks(context: CheckContext): readonly DueCheck[] {
+  const expected = { ...onTheStand(context), ...inTheYard(context), ...onTheRoad(context) };
+  return CHECK_IDS.flatMap((id) => {
+    const expect = expected[id];
+    return expect ? [{ id, expect, needed: NEEDED.has(id), wheelTurns: true, unit: context.unit }] : [];
+  });
+}
+
+/** Checks without which no bike leaves, where it has what they look at. */
+const NEEDED: ReadonlySet<CheckId> = new Set<CheckId>([
+  "brake-cut-off",
+  "spin-speed",
+  "levels",
+  "throttle",
+  "throttle-release",
+  "cruise",
+  "walk-assist",
+  "crawl-and-turn",
+  "speedometer-run",
+  "top-speed-run",
+]);
+
+type Expected = Partial<Record<CheckId, Expectation | null>>;
+const YES: Expectation = { kind: "yes" };
+
+function onTheStand({ bike, choice, throttleOn, walkAssistOn, ...context }: CheckContext): Expected {
+  const hasThrottle = bike.throttleFitted !== false;
+  const walkKmh = choice?.rule.walkAssistKmh ?? null;
+  return {
+    "brake-cut-off": bike.brakeCutOff === false ? null : YES,
+    "spin-speed": YES,
+    levels: YES,
+    throttle: hasThrottle ? YES : null,
+    "throttle-release": hasThrottle && throttleOn ? YES : null,
+    "release-lag": hasThrottle && throttleOn ? { kind: "seconds", lowS: 0, highS: MOST_RELEASE_S, angle: null } : null,
+    "walk-assist": !walkAssistOn
+      ? null
+      : walkKmh === null
+        ? YES
+        : { kind: "at-most", expectedKmh: null, atMostKmh: walkKmh, strict: false },
+    "start-delay": startExpected(bike, context),
+  };
+}
+
+/** How long assist waits with the cranks turned once a second; only noted where no line tells. */
+function startExpected(
+  { crankPulses }: Bike,
+  { startPulses, startDelayS: waits }: Pick<CheckContext, "startPulses" | "startDelayS">,
+): Expectation {
+  if (startPulses === null && waits === null) return { kind: "noted", in: "s" };
+  const angle = startPulses === null ? null : startAngle(startPulses, crankPulses);
+  const turnsS = startPulses === null ? 0 : startDelayS(startPulses, crankPulses, BY_HAND_RPM);
+  const leastS = angle === null ? 0 : (angle.leastDeg / 360) * (60 / BY_HAND_RPM);
+  const waitS = waits ?? 0;
+  return {
+    kind: "seconds",
+    lowS: Math.max(0, Math.max(leastS, waitS) - WATCH_S),
+    highS: Math.max(turnsS, waitS) + WATCH_S,
+    angle,
+  };
+}
+
+const inTheYard = ({ cruiseOn, regenOn }: CheckContext): Expected => ({
+  cruise: cruiseOn ? YES : null,
+  "crawl-and-turn": YES,
+  "crawl-speed": { kind: "noted", in: "km/h" },
+  "coast-down": { kind: "noted", in: "s" },
+  "braked-down": regenOn ? { kind: "noted", in: "s" } : null,
+});
+
+function onTheRoad({ unit, choice, cap, meter, levels, cutOffV }: CheckContext): Expected {
   const limit = choice ? assistLimit(choice) : null;
-  const checks: DueCheck[] = [];
-  if (bike.brakeCutOff !== false) checks.push(yes("brake-cut-off"));
-  checks.push(yes("spin-speed"), yes("levels"));
-  if (bike.throttleFitted !== false) checks.push(yes("throttle"));
-  if (throttleOn && bike.throttleFitted !== false) checks.push(yes("throttle-release"));
-  if (walkAssistOn) {
-    const walkKmh = choice?.rule.walkAssistKmh ?? null;
-    checks.push({
-      id: "walk-assist",
-      expect:
-        walkKmh === null ? { kind: "yes" } : { kind: "at-most", expectedKmh: null, atMostKmh: walkKmh, strict: false },
-      wheelTurns: true,
-      unit,
-    });
-  }
-  checks.push(yes("crawl-and-turn"));
-  if (meter.kind === "known") {
-    const runKmh = speedToKmh(RUN_AT[unit], unit);
-    checks.push({
-      id: "speedometer-run",
-      expect: {
-        kind: "between",
-        lowKmh: runKmh * meter.r.low - READING_SLACK_KMH,
-        highKmh: runKmh * meter.r.high + READING_SLACK_KMH,
-        atTrueKmh: runKmh,
-      },
-      wheelTurns: true,
-      unit,
-    });
-  }
-  if (limit)
-    checks.push({
-      id: "top-speed-run",
-      expect: {
-        kind: "at-most",
-        expectedKmh: cap.kind === "true" ? cap.kmh.nominal : null,
-        atMostKmh: limit.kmh,
-        strict: limit.strict,
-      },
-      wheelTurns: true,
-      unit,
-    });
-  return checks;
-}
-
-/** "due-again": it was answered, and something it rests on has changed since. */
-export type Verdict = "due" | "due-again" | "passed" | "failed" | "not-a-number";
-
-/** What was written down for a check: yes or no, or a speed in the unit it was asked in unless it names another. */
-export interface CheckAnswer {
-  readonly answer: string;
-  readonly measured: string;
-  readonly askedIn: SpeedUnit;
-}
-
-/** Fastest speed that is taken for a reading, km/h. */
-const FASTEST_KMH = 200;
-
-/** Verdict on one check from what was written down. `changed`: lines it rests on that have changed since. */
-export function verdictOn(check: DueCheck, result: CheckAnswer | undefined, changed: readonly string[] = []): Verdict {
-  if (!result) return "due";
-  const { expect } = check;
-  const verdict = verdictNow(expect, result);
-  return changed.length > 0 && (verdict === "passed" || verdict === "failed") ? "due-again" : verdict;
-}
-
-function verdictNow(expect: Expectation, result: CheckAnswer): Verdict {
-  if (expect.kind === "yes") return result.answer === "yes" ? "passed" : result.answer === "no" ? "failed" : "due";
-  if (result.measured.trim() === "") return "due";
-  const kmh = readSpeedKmh(result.measured, result.askedIn);
-  if (!(kmh >= 0 && kmh <= FASTEST_KMH)) return "not-a-number";
-  if (expect.kind === "between") return kmh >= expect.lowKmh && kmh <= expect.highKmh ? "passed" : "failed";
-  return (expect.strict ? kmh < expect.atMostKmh : kmh <= expect.atMostKmh) ? "passed" : "failed";
+  const runKmh = speedToKmh(RUN_AT[unit], unit);
+  const endsKmh = cap.kind === "true" ? cap.kmh.nominal : null;
+  return {
+    "speedometer-run":
+      meter.kind !== "known"
+        ? null
+        : {
+            kind: "between",
+            lowKmh: runKmh * meter.r.low - READING_SLACK_KMH,
+            highKmh: runKmh * meter.r.high + READING_SLACK_KMH,
+            atTrueKmh: runKmh,
+          },
+    "level-speeds": levels === null || levels < 2 ? null : { kind: "level-speeds", levels, capKmh: endsKmh },
+    "pack-sag": cutOffV === null ? null : { kind: "volts", leastV: cutOffV },
+    "top-speed-run": limit && {
+      kind: "at-most",
+      expectedKmh: endsKmh,
+      atMostKmh: limit.kmh,
+      strict: limit.strict,
+    },
+  };
 }

@@ -1,12 +1,14 @@
 export {
   CHECK_IDS,
-  CHECK_RESTS_ON,
   type CheckId,
   type DueCheck,
   dueChecks,
   type Expectation,
   isCheck,
-  type Verdict,
-  verdictOn,
+  type Place,
+  PLACE_OF,
+  TAKES_TWO,
 } from "./checks";
+export { CHECK_RESTS_ON } from "./restsOn";
+export { levelsTold, MOST_SECONDS, MOST_VOLTS, readLevelSpeeds, type Verdict, verdictOn } from "./verdicts";
 export { readBack, type ReadBackVerdict } from "./readBack";

@@ -1,6 +1,8 @@
 export { type Job, type Keys, newJob, withEvent, writeJobFile } from "./job";
 export { LARGEST_JOB_FILE_BYTES } from "./format";
 export { STAGES, type Stage, type StageState } from "./stages";
+export { figureToKeep, withFigureKept } from "./keptFigure";
+export { failedMend, type FailedMend, withFailedMend } from "./failedCheck";
 export { capRunOf, withCapRun, type CapRun } from "./capRun";
 export { mendingOf, withMending, type Mending } from "./mending";
 export { acceptedReadingProblem, choiceOf, type FoundLine, foundLines, isUnread, LEAST_REASON } from "./found";

@@ -10,6 +10,7 @@ import { reopen } from "./reopening";
 import { withEvent, type Job, type Keys } from "./job";
 import { assumedRaws, keyTask, type KeyTask } from "./keyTask";
 import { sealOnto } from "./sealing";
+import { own } from "../units/limits";
 import { workOut } from "./workings";
 
 const keptScreen = (screen: Screen): Keys["state"]["screen"] =>
@@ -62,7 +63,20 @@ export function startProgram(job: Job, at: string): Job {
   const planned = withEvent(sealOnto(withBaseline, "target", task.targets, at, ""), at, "plan-sealed");
   const program = keysFrom(task);
   // Nothing to change is done as soon as it is sealed.
-  return advanceProgram({ ...planned, program, rehearsal: null }, program.state, at);
+  const readBack = stillRead(job, job.profile, task.targets);
+  return advanceProgram({ ...planned, program, rehearsal: null, readBack }, program.state, at);
+}
+
+/** What was read back and is to stay so: a line headed elsewhere is read again; what is no reading stays typed. */
+function stillRead(job: Job, profile: DisplayProfile, targets: readonly (number | null)[]): Job["readBack"] {
+  const read = readBackRaws(job);
+  return Object.fromEntries(
+    linesOf(profile).flatMap(({ code }, i) => {
+      const typed = own(job.readBack, code);
+      const raw = read[i] ?? null;
+      return typed === undefined || (raw !== null && raw !== targets[i]) ? [] : [[code, typed]];
+    }),
+  );
 }
 
 function sealedBaseline(job: Job, at: string): Job {
@@ -142,7 +156,9 @@ export function setKeysAside(job: Job, at: string, why: string): Job {
         profile,
         saved.map((raw, i) => read[i] ?? raw),
       );
-  return withEvent({ ...kept, held, program: null, rehearsal: null, readBack: {} }, at, "set-aside", why);
+  // What was read off the display still stands for every line the next keys leave alone.
+  const readBack = program.done ? kept.readBack : {};
+  return withEvent({ ...kept, held, program: null, rehearsal: null, readBack }, at, "set-aside", why);
 }
 
 const sameRaws = (a: readonly number[], b: readonly number[]): boolean => a.every((raw, i) => raw === b[i]);

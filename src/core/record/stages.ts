@@ -23,7 +23,7 @@ export interface StageFacts {
   readonly hasBaseline: boolean;
   readonly sheet: Sheet | null;
   readonly readBack: readonly ReadBackVerdict[];
-  readonly checks: readonly { readonly verdict: Verdict }[];
+  readonly checks: readonly { readonly check: { readonly needed: boolean }; readonly verdict: Verdict }[];
 }
 
 export interface StageState {
@@ -34,6 +34,10 @@ export interface StageState {
 
 /** Verdicts of the read-back with which nothing more is to be read. */
 const SETTLED: ReadonlySet<ReadBackVerdict["kind"]> = new Set(["as-planned", "hidden", "read-only"]);
+
+/** What is only worth measuring keeps no bike back, unless it was measured and failed. */
+export const keepsNothingBack = ({ check, verdict }: StageFacts["checks"][number]): boolean =>
+  verdict === "passed" || (!check.needed && verdict !== "failed");
 
 const DONE: { readonly [S in Stage]: (facts: StageFacts) => boolean } = {
   intake: ({ job, intake, choice }) =>
@@ -47,7 +51,7 @@ const DONE: { readonly [S in Stage]: (facts: StageFacts) => boolean } = {
     (job.program?.done ?? false) &&
     readBack.length > 0 &&
     readBack.every((verdict) => SETTLED.has(verdict.kind)) &&
-    checks.every(({ verdict }) => verdict === "passed"),
+    checks.every(keepsNothingBack),
   "hand-over": ({ job }) => job.handedOverAt !== null,
 };
 

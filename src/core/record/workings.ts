@@ -13,7 +13,7 @@ import { own } from "../units/limits";
 import { changedSince } from "./checking";
 import { asSealed, byCode, foundRawsOf, heldRaws } from "./columns";
 import { baselineOf, choiceOf, foundLines, type Baseline, type FoundLine } from "./found";
-import { nextStage, stagesOf, type Stage, type StageState } from "./stages";
+import { keepsNothingBack, nextStage, stagesOf, type Stage, type StageState } from "./stages";
 import type { Job } from "./job";
 import { isDecision, standingAgainst } from "./leaving";
 
@@ -55,6 +55,8 @@ export interface Workings {
   /** Why it may leave all the same, in writing; null where nobody has said. */
   readonly leavesThough: string | null;
   readonly checks: readonly CheckState[];
+  /** Checks that keep the bike back: needed and not passed, or worth a measurement and failed. */
+  readonly checksLeft: number;
   readonly readBack: readonly ReadBackVerdict[];
   readonly stages: readonly StageState[];
   /** The stage where work is to be done next. */
@@ -100,6 +102,7 @@ export function workOut(job: Job): Workings {
     against: standingAgainst(sheet?.inForce.findings ?? [], checks),
     leavesThough: isDecision(job.intake.leavesThough) ? (job.intake.leavesThough ?? "").trim() : null,
     checks,
+    checksLeft: checks.filter((state) => !keepsNothingBack(state)).length,
     readBack: verdicts,
     stages,
     next: nextStage(stages, programmed),
@@ -159,16 +162,20 @@ function checksDue(
   left: Raws,
   unit: SpeedUnit,
 ): readonly CheckState[] {
-  const throttleOn = decoded(profile, left, "throttleMode") !== "off";
-  const walkAssistOn = decoded(profile, left, "walkAssistOn") !== false;
   return dueChecks({
     bike,
     choice,
     cap: appliedCap(profile, left, bike),
     meter: readOut(profile, left, bike),
     unit,
-    throttleOn,
-    walkAssistOn,
+    throttleOn: decoded(profile, left, "throttleMode") !== "off",
+    walkAssistOn: decoded(profile, left, "walkAssistOn") !== false,
+    cruiseOn: decoded(profile, left, "cruiseOn") === true,
+    regenOn: (decoded(profile, left, "regenShare") ?? 0) > 0,
+    levels: decoded(profile, left, "assistLevels"),
+    startPulses: decoded(profile, left, "startPulses"),
+    startDelayS: decoded(profile, left, "startDelayS"),
+    cutOffV: decoded(profile, left, "cutOffV"),
   }).map((check) => {
     const result = own(job.checks, check.id);
     const changed = result ? changedSince(job, check.id, result) : [];

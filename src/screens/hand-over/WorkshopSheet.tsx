@@ -6,6 +6,7 @@ import { later } from "@/ui/primitives/later";
 import { dayAndTime, findingText, lineName, reasonWhy } from "@/words";
 import { voiceOf } from "../job/voice";
 import { Card } from "./Cards";
+import { MeasuredFigures } from "./MeasuredFigures";
 import * as say from "@/words/screens/hand-over/workshopSheet";
 
 import type { RestsOnProps } from "./RestsOn";
@@ -28,7 +29,8 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
   const { choice, checks, against, leavesThough } = workings;
   const isSet = standing !== "planned-not-set";
   const lastSeal = job.sheets[job.sheets.length - 1];
-  const passed = checks.filter(({ verdict }) => verdict === "passed").length;
+  const needed = checks.filter(({ check }) => check.needed);
+  const passed = needed.filter(({ verdict }) => verdict === "passed").length;
   return (
     <Card title={say.workshopSheet} paper={paper}>
       <RuledTable
@@ -61,8 +63,9 @@ export function WorkshopSheet({ paper }: { readonly paper: Paper }) {
         ))}
       </RuledTable>
       <p className="mt-2 text-[0.85rem] text-quiet">
-        {isSet ? say.asLeftIsWhat(passed, checks.length) : say.nothingHasBeenSet}
+        {isSet ? say.asLeftIsWhat(passed, needed.length) : say.nothingHasBeenSet}
       </p>
+      {isSet ? <MeasuredFigures job={job} checks={checks} /> : null}
       {isSet && against.length > 0 ? (
         <div className="mt-3">
           <p className="font-semibold">{say.standsAgainstIt}</p>

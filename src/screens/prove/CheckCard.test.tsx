@@ -20,7 +20,11 @@ const given = (expect: Expectation, unit: "kmh" | "mph"): string =>
   says(
     <CheckCard
       {...stageProps(READ)}
-      state={{ check: { id: "walk-assist", expect, unit, wheelTurns: true }, verdict: "due", changed: [] }}
+      state={{
+        check: { id: "walk-assist", expect, unit, needed: true, wheelTurns: true },
+        verdict: "due",
+        changed: [],
+      }}
     />,
   );
 

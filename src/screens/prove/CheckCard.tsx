@@ -1,32 +1,19 @@
 "use client";
-import Link from "next/link";
-import type { Expectation, Verdict } from "@/core/proof";
+import { levelsTold, readLevelSpeeds, TAKES_TWO, type DueCheck, type Verdict } from "@/core/proof";
 import { withCheck, type CheckState } from "@/core/record";
-import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { own } from "@/core/units/limits";
 import { asAsked } from "@/core/units/quantity";
 import { keepTyped } from "@/store";
-import { Choice, FindingLine, KeptField, SignShape } from "@/ui/primitives";
-import { CHECK_WORDS, fixed, unitName } from "@/words";
+import { Choice, KeptField, SignShape } from "@/ui/primitives";
+import { CHECK_WORDS, unitName } from "@/words";
+import { secondsSaid } from "@/words/speak";
 import type { StageProps } from "../job/stageProps";
 import { CapRun } from "./CapRun";
+import { accepted, askedUnit, expectedWords, isSpeed } from "./checkField";
+import { FailedCheck } from "./FailedCheck";
+import { KeepFigure } from "./KeepFigure";
+import { TapTimer } from "./TapTimer";
 import * as say from "@/words/screens/prove/checkCard";
-
-/** The number to expect, in the unit the display shows. */
-function expectedWords(expect: Expectation, unit: SpeedUnit): string | null {
-  switch (expect.kind) {
-    case "yes":
-      return null;
-    case "at-most": {
-      const about = expect.expectedKmh === null ? "" : say.expectAbout(expect.expectedKmh, unit);
-      return say.checkCardBelow(about, expect.strict, expect.atMostKmh, unit);
-    }
-    case "between": {
-      const low = fixed(speedFromKmh(expect.lowKmh, unit));
-      return say.expectToShown(low, speedFromKmh(expect.highKmh, unit), unit);
-    }
-  }
-}
 
 const VERDICTS: Readonly<Record<Verdict, { readonly sign: "done" | "breach" | null; readonly word: string }>> = {
   passed: { sign: "done", word: "passed" },
@@ -35,9 +22,6 @@ const VERDICTS: Readonly<Record<Verdict, { readonly sign: "done" | "breach" | nu
   "due-again": { sign: null, word: say.dueAgain },
   "not-a-number": { sign: null, word: "due" },
 };
-
-/** Fastest speed a field takes, in the unit asked. */
-const FASTEST_KMH = 200;
 
 /** One check: how it is done, what to expect, what came of it, and what next where it failed. */
 export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "change"> & { readonly state: CheckState }) {
@@ -48,10 +32,12 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
   const { sign, word } = VERDICTS[verdict];
   // A number asked for in another unit says which, so that it does not change its meaning under the new one.
   const measured = result
-    ? result.askedIn === unit
+    ? result.askedIn === unit || !(isSpeed(check) || expect.kind === "level-speeds")
       ? result.measured
       : asAsked(result.measured, unitName(result.askedIn), null)
     : "";
+  const isTimed = expect.kind === "seconds" || (expect.kind === "noted" && expect.in === "s");
+  const keep = (typed: string) => keepTyped(job.id, { in: "check", name: id }, typed);
   return (
     <li className="border-b border-rule py-3">
       <div className="flex items-baseline justify-between gap-4">
@@ -63,7 +49,7 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
         </span>
       </div>
       <p className="text-[0.95rem] text-quiet">
-        {words.how(unit)} {expectedWords(expect, unit)}
+        {words.how(unit)} {expectedWords(expect, unit)} {TAKES_TWO.has(id) ? say.takesTwo : null}
       </p>
       {verdict === "due-again" ? (
         <p className="mt-1 text-[0.95rem]">{say.itWasDoneBefore(changed.length, changed[0], changed.join(", "))}</p>
@@ -81,29 +67,39 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
             onChoose={(answer) => void change((now) => withCheck(now, id, { answer }))}
           />
         ) : (
-          <div className="max-w-56">
-            <KeptField
-              of={`${job.id} check ${id}`}
-              label={say.checkCardMeasured(words.title)}
-              hideLabel
-              numeric
-              unit={unitName(unit)}
-              value={measured}
-              onKeep={(typed) => keepTyped(job.id, { in: "check", name: id }, typed)}
-              problem={verdict === "not-a-number" ? say.giveASpeedFrom(speedFromKmh(FASTEST_KMH, unit), unit) : null}
-            />
+          <div className="flex flex-wrap items-end gap-3">
+            <div className={expect.kind === "level-speeds" ? "w-full max-w-80" : "w-56"}>
+              <KeptField
+                of={`${job.id} check ${id}`}
+                label={say.checkCardMeasured(words.title)}
+                hideLabel
+                numeric
+                unit={askedUnit(check)}
+                value={measured}
+                onKeep={keep}
+                problem={verdict === "not-a-number" ? accepted(check) : null}
+              />
+            </div>
+            {isTimed ? <TapTimer onTimed={(seconds) => keep(secondsSaid(seconds))} /> : null}
           </div>
         )}
       </div>
+      {expect.kind === "level-speeds" && result ? <LevelsAlike check={check} measured={measured} /> : null}
       {id === "top-speed-run" ? <CapRun job={job} change={change} unit={unit} /> : null}
-      {verdict === "failed" ? (
-        <div className="mt-2">
-          <FindingLine severity="breach">{words.next}</FindingLine>
-          <Link href={`/faults?job=${job.id}&check=${id}`} className="mt-1 inline-block underline">
-            {say.findTheCause}
-          </Link>
-        </div>
-      ) : null}
+      {verdict === "passed" || verdict === "failed" ? <KeepFigure job={job} change={change} check={check} /> : null}
+      {verdict === "failed" ? <FailedCheck job={job} change={change} check={check} /> : null}
     </li>
+  );
+}
+
+/** Which levels of those measured are really one, or fall. */
+function LevelsAlike({ check: { expect, unit }, measured }: { readonly check: DueCheck; readonly measured: string }) {
+  const speeds = readLevelSpeeds(measured, unit);
+  if (!speeds || expect.kind !== "level-speeds" || speeds.length !== expect.levels) return null;
+  const { falls, twins } = levelsTold(speeds, expect.capKmh);
+  return (
+    <p className="mt-1 text-[0.95rem] font-semibold">
+      {say.slower(falls)} {say.alike(twins)}
+    </p>
   );
 }

@@ -1,5 +1,7 @@
 "use client";
 import Link from "next/link";
+import { PLACE_OF, type Place } from "@/core/proof";
+import { PLACE_WORDS } from "@/words/checks";
 import { Button, buttonClass, Caution, useKeptState } from "@/ui/primitives";
 import { NoDisplay } from "../job/NoDisplay";
 import type { KeysStageProps, StageProps } from "../job/stageProps";
@@ -31,10 +33,9 @@ export function Prove(props: StageProps) {
 
 function Proof(props: KeysStageProps) {
   const { job, workings, profile, program } = props;
-  const { checks } = workings;
+  const { checksLeft } = workings;
   const [trying, setTrying] = useKeptState(`trying.${job.id}`, "");
   const proven = workings.stages.some(({ stage, done }) => stage === "prove" && done);
-  const checksLeft = checks.filter(({ verdict }) => verdict !== "passed").length;
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
       <ReadBack {...props} />
@@ -44,11 +45,9 @@ function Proof(props: KeysStageProps) {
         </h3>
         <p className="mb-3 text-quiet">{say.allPassedDueIn(checksLeft)}</p>
         <Caution>{say.standClearOfThe}</Caution>
-        <ol className="mt-3">
-          {checks.map((state) => (
-            <CheckCard key={state.check.id} {...props} state={state} />
-          ))}
-        </ol>
+        {PLACES.map((place) => (
+          <ChecksAt key={place} {...props} place={place} />
+        ))}
         {trying === "" ? (
           <div className="mt-8">
             <Button onClick={() => setTrying("yes")}>{say.doesALineDoAnything}</Button>
@@ -63,5 +62,35 @@ function Proof(props: KeysStageProps) {
         </Link>
       </section>
     </div>
+  );
+}
+
+const PLACES = ["stand", "yard", "road"] as const;
+
+/** The checks of one place, and those there that are only worth a measurement. */
+function ChecksAt({ place, ...props }: StageProps & { readonly place: Place }) {
+  const here = props.workings.checks.filter(({ check }) => PLACE_OF[check.id] === place);
+  const [needed, others] = [true, false].map((is) => here.filter(({ check }) => check.needed === is));
+  // What was measured stays in sight.
+  const isOpen = others?.some(({ verdict }) => verdict !== "due") ?? false;
+  return (
+    <section aria-label={PLACE_WORDS[place]} className="mt-4">
+      <h4 className="text-[1.05rem] text-quiet">{PLACE_WORDS[place]}</h4>
+      <ol>
+        {needed?.map((state) => (
+          <CheckCard key={state.check.id} {...props} state={state} />
+        ))}
+      </ol>
+      {others && others.length > 0 ? (
+        <details open={isOpen}>
+          <summary className="min-h-11 py-2 underline">{say.worthMeasuring(others.length)}</summary>
+          <ol>
+            {others.map((state) => (
+              <CheckCard key={state.check.id} {...props} state={state} />
+            ))}
+          </ol>
+        </details>
+      ) : null}
+    </section>
   );
 }

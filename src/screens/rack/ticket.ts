@@ -47,7 +47,7 @@ export function headline(job: Job, workings: Workings): Headline {
       place,
     };
   if (next === "prove") {
-    const due = workings.checks.filter(({ verdict }) => verdict !== "passed").length;
+    const due = workings.checksLeft;
     const text = due > 0 ? say.programmedReadBackAnd(due) : say.programmedReadBackDue;
     return { sign: null, text, action: go(say.proveIt, "prove"), place };
   }

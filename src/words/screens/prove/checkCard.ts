@@ -1,4 +1,5 @@
 // The words of screens/prove/CheckCard.
+import type { StartAngle } from "@/core/assist";
 import type { SpeedUnit } from "@/core/units";
 import { fixed, plain, speed, unitName } from "../../speak";
 
@@ -15,4 +16,24 @@ export const notSo = "Not so";
 export const checkCardMeasured = (title: string) => `${title}, measured`;
 export const giveASpeedFrom = (speedFromKmh: number, unit: SpeedUnit) =>
   `Give a speed from 0 to ${plain(speedFromKmh, 0)} ${unitName(unit)}, or name another unit: ${unit === "mph" ? "km/h" : "mph"}, m/s.`;
-export const findTheCause = "Find what is behind it";
+export const expectSeconds = (lowS: number, highS: number, angle: StartAngle | null) => {
+  const time = lowS === 0 ? `At most ${plain(highS)} s.` : `Expect ${plain(lowS)} to ${plain(highS)} s.`;
+  return angle ? `${time} The cranks turn ${plain(angle.leastDeg, 0)} to ${plain(angle.mostDeg, 0)}°.` : time;
+};
+export const noted = "For the record: no figure is asked.";
+export const atLeastVolts = (volts: number) => `At least ${plain(volts)} V: below it the display stops.`;
+export const soManySpeeds = (levels: number, capKmh: number | null, unit: SpeedUnit) =>
+  `${levels} speeds, each faster than the one before${
+    capKmh === null ? "" : `; levels that reach ${speed(capKmh, unit)} meet there`
+  }.`;
+export const giveVolts = (most: number) => `Give volts from 0 to ${most}.`;
+export const giveSeconds = (most: number) => `Give a time from 0 to ${most} s.`;
+export const giveSpeeds = (levels: number, unit: SpeedUnit) =>
+  `Give ${levels} speeds in ${unitName(unit)}, one for each level, with a space between them.`;
+export const begin = "Tap as it begins";
+export const end = "Tap as it ends";
+export const alike = (twins: readonly { readonly level: number; readonly sameAs: number }[]) =>
+  twins.map(({ level, sameAs }) => `Level ${level} rides like level ${sameAs}.`).join(" ");
+export const slower = (falls: readonly number[]) =>
+  falls.map((level) => `Level ${level} is slower than level ${level - 1}.`).join(" ");
+export const takesTwo = "It takes two: one rides or turns, one reads.";

@@ -13,3 +13,4 @@ export const standClearOfThe =
   "Stand clear of the wheel. Brake cut-off is proven before anything else, and before the bike leaves.";
 export const handItOver = "Hand it over ";
 export const doesALineDoAnything = "Does a line do anything?";
+export const worthMeasuring = (n: number) => `Worth a measurement: ${n} more`;

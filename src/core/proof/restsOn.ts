@@ -1,0 +1,60 @@
+/** What the answer to a check rests on: the settings whose lines, changed, make it due again. */
+import { LEVEL_SHARES, type SettingKey } from "../display";
+import type { CheckId } from "./checks";
+
+const SPEED_SHOWN = [
+  "speedUnit",
+  "circumferenceMm",
+  "pulsesPerTurn",
+  "motorPulses",
+  "speedSensor",
+  "motorPreset",
+  "motorPresetKind",
+  "speedCalibrationPercent",
+] as const satisfies readonly SettingKey[];
+const CAPS = ["assistCapKmh", "throttleCapKmh", "capPowerShare"] as const satisfies readonly SettingKey[];
+const THROTTLE = [
+  "throttleMode",
+  "throttleFromStandstill",
+  "throttleAfterPedalling",
+  "throttleWalkingPace",
+  "throttleShare",
+  "throttleCurve",
+  "throttleLevel",
+  "driveMode",
+] as const satisfies readonly SettingKey[];
+const START = [
+  "crankPulses",
+  "crankDirection",
+  "startPulses",
+  "startDelayS",
+  "startReadiness",
+  "crankScalingPercent",
+  "startStrengthShare",
+  "rampSoftness",
+] as const satisfies readonly SettingKey[];
+const CURRENT = ["currentLimitA", "currentShare"] as const satisfies readonly SettingKey[];
+
+/**
+ * Settings a check rests on: when a line that has a say in one of them changes, its answer no longer stands. The brakes
+ * are proven anew after any change. Common practice, no source.
+ */
+export const CHECK_RESTS_ON: Readonly<Record<CheckId, readonly SettingKey[] | "every-line">> = {
+  "brake-cut-off": "every-line",
+  "spin-speed": SPEED_SHOWN,
+  levels: ["assistLevels", "levelZero", "levelAtPowerOn", "strengthCurve", ...LEVEL_SHARES, ...CURRENT, ...CAPS],
+  throttle: [...THROTTLE, ...CAPS, ...CURRENT],
+  "throttle-release": [...THROTTLE, "cruiseOn", "waveForm", ...CURRENT],
+  "release-lag": [...THROTTLE, "cruiseOn", "waveForm", ...CURRENT],
+  cruise: ["cruiseOn", ...THROTTLE],
+  "start-delay": START,
+  "crawl-speed": [...START, ...LEVEL_SHARES, ...CURRENT],
+  "coast-down": ["regenShare"],
+  "braked-down": ["regenShare"],
+  "level-speeds": ["assistLevels", "strengthCurve", ...LEVEL_SHARES, ...CURRENT, ...CAPS, ...SPEED_SHOWN],
+  "pack-sag": [...CURRENT, "cutOffV", "nominalV", "packChemistry"],
+  "walk-assist": ["walkAssistOn", "walkAssistKmh", ...SPEED_SHOWN],
+  "crawl-and-turn": [...START, ...LEVEL_SHARES, ...CURRENT, ...THROTTLE, "gentleAtPowerOn", "gentleShare"],
+  "speedometer-run": SPEED_SHOWN,
+  "top-speed-run": [...CAPS, ...SPEED_SHOWN, ...CURRENT, "assistLevels", "gentleAtPowerOn"],
+};

@@ -59,7 +59,7 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   },
   "crawl-speed": {
     title: "Slowest steady speed",
-    how: () => "Lowest level, slowest you can hold without surging. Write it down for the record.",
+    how: () => "Lowest level, slowest you can hold without surging.",
     next: "Kept for the record: hold it against the next visit.",
   },
   "coast-down": {

@@ -23,7 +23,7 @@ export function verdictOn(check: DueCheck, result: CheckAnswer | undefined, chan
   if (!result) return "due";
   const { expect } = check;
   const verdict = verdictNow(expect, result);
-  return changed.length > 0 && (verdict === "passed" || verdict === "failed") ? "due-again" : verdict;
+  return changed.length > 0 && verdict !== "due" ? "due-again" : verdict;
 }
 
 const judged = (isSo: boolean): Verdict => (isSo ? "passed" : "failed");

@@ -4,7 +4,17 @@
  * for.
  */
 import { decoded } from "../applied";
-import { contextOf, decodeAll, isShown, linesOf, rawValues, settingsOf, shows, type SettingKey } from "../display";
+import {
+  contextOf,
+  decodeAll,
+  isShown,
+  linesOf,
+  rawValues,
+  settingsOf,
+  shows,
+  type Decoded,
+  type SettingKey,
+} from "../display";
 import { CHECK_IDS, levelsTold, readLevelSpeeds, type CheckId, type DueCheck } from "../proof";
 import { own } from "../units/limits";
 import { readSpeedKmh } from "../units/quantity";
@@ -18,6 +28,8 @@ export interface FailedMend {
   readonly raw: number;
   readonly holds: string;
   readonly toHold: string;
+  /** What it stands for then. */
+  readonly means: Decoded;
   /** Checks answered before that rest on the line, the failed one first. */
   readonly due: readonly CheckId[];
 }
@@ -166,8 +178,9 @@ function lineToSet(job: Job, check: DueCheck): Found | null {
 export function failedMend(job: Job, check: DueCheck): FailedMend | null {
   const { profile } = job;
   const set = profile ? lineToSet(job, check) : null;
-  const encoding = profile && set ? linesOf(profile)[set.line.index]?.encoding : undefined;
-  if (!set || !encoding) return null;
+  const line = profile && set ? linesOf(profile)[set.line.index] : undefined;
+  if (!profile || !set || !line) return null;
+  const { encoding } = line;
   const { code, raw } = set.line;
   const rests = CHECK_IDS.filter((id) => own(job.checks, id) && own(restingOn(job, id), code) !== undefined);
   return {
@@ -175,6 +188,7 @@ export function failedMend(job: Job, check: DueCheck): FailedMend | null {
     raw: set.raw,
     holds: shows(encoding, raw),
     toHold: shows(encoding, set.raw),
+    means: decodeAll(line, set.raw, contextOf(profile, heldRaws(job))),
     due: [check.id, ...rests.filter((id) => id !== check.id)],
   };
 }

@@ -3,7 +3,7 @@ import Link from "next/link";
 import type { DueCheck } from "@/core/proof";
 import { failedMend, withFailedMend } from "@/core/record";
 import { buttonClass, FindingLine } from "@/ui/primitives";
-import { CHECK_WORDS } from "@/words";
+import { CHECK_WORDS, valueMeaning } from "@/words";
 import * as say from "@/words/screens/prove/failedCheck";
 import type { StageProps } from "../job/stageProps";
 
@@ -22,7 +22,9 @@ export function FailedCheck({ job, change, check }: Pick<StageProps, "job" | "ch
       <FindingLine severity="breach">{CHECK_WORDS[id].next}</FindingLine>
       {mend ? (
         <>
-          <p className="mt-2 text-[1.15rem] font-semibold">{say.setLine(mend.code, mend.holds, mend.toHold)}</p>
+          <p className="mt-2 text-[1.15rem] font-semibold">
+            {say.setLine(mend.code, mend.holds, mend.toHold, valueMeaning(mend.means))}
+          </p>
           <p className="mt-1 mb-2 text-[0.95rem]">{say.dueAgain(mend.due.map((each) => CHECK_WORDS[each].title))}</p>
           <Link href={`/job/${job.id}/program`} className={buttonClass("main")} onClick={plan}>
             {say.toTheKeys}

@@ -1,5 +1,6 @@
 // The words of screens/prove/FailedCheck.
-export const setLine = (code: string, holds: string, toHold: string) => `Line ${code}: ${holds} → ${toHold} mends it.`;
+export const setLine = (code: string, holds: string, toHold: string, meaning: string | null) =>
+  `Line ${code}: ${holds} → ${toHold}${meaning ? ` (${meaning})` : ""} mends it.`;
 export const dueAgain = (titles: readonly string[]) =>
   `Then line by line what the keys change is read back, and due again: ${titles.join(", ")}.`;
 export const toTheKeys = "Plan it, and to the keys";

@@ -5,10 +5,12 @@ import { ensureBrowser, ensureBuild, ensurePackages, run, tool } from "./lib/rea
 
 const name = process.argv[2];
 ensurePackages();
-if (name === "screenshots" || name === "walks") {
+// What needs the product in a browser: bench frames is one of these.
+const inBrowser = name === "bench" && process.argv[3] === "frames" ? "frames" : name;
+if (["screenshots", "walks", "frames"].includes(inBrowser)) {
   ensureBrowser();
   ensureBuild();
-  run(tool("playwright"), ["test", "--config", `scripts/${name}.config.ts`]);
+  run(tool("playwright"), ["test", "--config", `scripts/${inBrowser}.config.ts`]);
 } else {
   // A part of a script is a script of its own: bench leaflet.
   const part = `${name}-${process.argv[3] ?? ""}`;

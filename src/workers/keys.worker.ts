@@ -5,12 +5,13 @@
 import { atHome, standInRaws, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
 import type { ClassRule } from "@/core/law";
-import { benchSet, keyExercise, type ExerciseKind, type KeyExercise } from "@/core/practice";
+import { benchSet, jobRaws, keyExercise, type ExerciseKind, type JobRaws, type KeyExercise } from "@/core/practice";
 import {
   keyWork,
   outlookOfTask,
   readingTour,
   restoreOutlook,
+  type Job,
   type KeyTask,
   type KeyWork,
   type ProgramOutlook,
@@ -61,6 +62,8 @@ const api = {
   /** Raw values of a bike on the bench, set for a class; null where the facts make no bike. */
   benchRaws: (profileText: string, typed: Typed, rule: ClassRule | null): readonly number[] | null =>
     benchSet(profileOf(profileText), typed, rule)?.right ?? null,
+  /** What a bike of the shop holds and is to hold; null without a display. */
+  jobRaws: (job: Job): JobRaws | null => jobRaws(job),
   /** The exercise of a kind and a seed; null where the display has too little for it. */
   exercise: (
     kind: ExerciseKind,

@@ -2,8 +2,8 @@
 import type { DisplayProfile, MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
 import type { ClassRule } from "@/core/law";
-import type { ExerciseKind, KeyExercise } from "@/core/practice";
-import type { KeyTask, KeyWork, ProgramOutlook, RestoreOutlook } from "@/core/record";
+import type { ExerciseKind, JobRaws, KeyExercise } from "@/core/practice";
+import type { Job, KeyTask, KeyWork, ProgramOutlook, RestoreOutlook } from "@/core/record";
 import type { Typed } from "@/core/rig";
 import type { KeysApi, Tour } from "./keys.worker";
 import { startedWorker } from "./startedWorker";
@@ -76,3 +76,7 @@ export function exerciseAsk(
     keys.ask((worker) => worker.exercise(kind, seed, text, kits, classes)),
   );
 }
+export const jobRawsAsk = (job: Job): PlanAsk<JobRaws | null> =>
+  asking(keyOf("job", job.updatedAt, job.id, job.overrides, job.intake), () =>
+    keys.ask((worker) => worker.jobRaws(job)),
+  );

@@ -8,7 +8,7 @@ import { bestWay, keyExercise } from "../../src/core/practice";
 import { planKeys, pressCount, type Stroke } from "../../src/core/keys";
 import { heldMs, KEY_COSTS, strokeMs } from "../../src/core/keys/strokes";
 import { listenForErrors, slowed } from "./hands";
-import { main, pass } from "./support";
+import { main, openRack, pass } from "./support";
 import { clocked, test } from "./workshop";
 
 const keyboardOf = (keys: readonly string[]): readonly string[] =>
@@ -152,3 +152,35 @@ test("the odd line and the line that lies are named or shown, with the keys; ano
   await page.getByLabel("Display", { exact: true }).selectOption({ label: "Windrow" });
   await expect(main(page)).toContainText(/The owner says \d{4}\.|Exercise 1/);
 });
+
+clocked(
+  "a bike of the shop is ridden as it stands and as planned: 25 shown is past the cap on a fat tyre set as 26",
+  async ({ page }) => {
+    test.setTimeout(90_000);
+    await openRack(page);
+    await page.goto("/job/demo-207/plan");
+    await pass(page, 500);
+    await page.getByRole("link", { name: "Ride it on the bench" }).click();
+    await pass(page, 500);
+    await expect(main(page)).toContainText("Snowplough");
+    const ride = async (): Promise<number> => {
+      await page.getByText("on the road").click();
+      await page.getByText("turning").click();
+      for (let i = 0; i < 5; i++) {
+        await page.keyboard.down("u");
+        await pass(page, 120);
+        await page.keyboard.up("u");
+        await pass(page, 230);
+      }
+      await pass(page, 45_000);
+      return Number(/Speed on a phone\s*([\d.]+) km\/h/.exec((await phone(page).innerText()).replace(/\n/g, " "))?.[1]);
+    };
+    const planned = await ride();
+    expect(planned).toBeGreaterThan(22);
+    expect(planned).toBeLessThanOrEqual(25);
+    await page.getByText("as it stands").click();
+    await pass(page, 500);
+    // As found it is no bike of 25 km/h.
+    expect(await ride()).toBeGreaterThan(26);
+  },
+);

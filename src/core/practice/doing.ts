@@ -55,6 +55,12 @@ export interface Named {
   readonly lie: KeyExercise["lie"];
 }
 
+/** How an exercise ended: every line set right, a line named, or given up. */
+export type Ended =
+  | { readonly kind: "set-right" }
+  | { readonly kind: "given-up" }
+  | { readonly kind: "named"; readonly named: Named };
+
 /** Whether what was named is what it was. */
 export const isNamedRight = ({ lines, lie }: KeyExercise, named: Named): boolean =>
   lines.includes(named.line) && named.lie === lie;

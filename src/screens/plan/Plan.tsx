@@ -75,14 +75,19 @@ export function Plan(props: StageProps) {
               onChoose={setFilter}
             />
           )}
-          <button
-            type="button"
-            aria-pressed={moving}
-            onClick={() => setMoving(!moving)}
-            className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}
-          >
-            {say.whatIf}
-          </button>
+          <span className="flex flex-wrap items-center gap-x-4">
+            <Link href={`/practice?job=${job.id}`} className="min-h-9 py-1.5 underline">
+              {say.rideIt}
+            </Link>
+            <button
+              type="button"
+              aria-pressed={moving}
+              onClick={() => setMoving(!moving)}
+              className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}
+            >
+              {say.whatIf}
+            </button>
+          </span>
         </div>
         {moving ? <WhatIf {...props} sheet={sheet} /> : null}
         <SheetTable moving={moving} move={move} job={job} rows={rows} selected={selected} setLine={setLine} />

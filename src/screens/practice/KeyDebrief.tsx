@@ -1,12 +1,11 @@
 "use client";
 import { useMemo } from "react";
 import { linesOf } from "@/core/display";
-import { bestWay, isNamedRight, type KeyExercise } from "@/core/practice";
+import { bestWay, isNamedRight, type Ended, type KeyExercise } from "@/core/practice";
 import * as say from "@/words/screens/practice/keyPractice";
 import { workAsk } from "@/workers/keysClient";
 import { KeyList } from "../job/KeyList";
 import { usePlan } from "../job/usePlan";
-import type { Ended } from "./KeyPractice";
 
 interface KeyDebriefProps {
   readonly exercise: KeyExercise;

@@ -3,7 +3,7 @@ import { useMemo, useRef, useState } from "react";
 import { classById } from "@/catalog/classes/classes";
 import { BENCH_CLASSES, BENCH_KITS } from "@/catalog/rig/kits";
 import type { DisplayProfile, MenuState } from "@/core/display";
-import { isSetRight, pressesAfter, type ExerciseKind, type KeyExercise, type Named } from "@/core/practice";
+import { isSetRight, pressesAfter, type Ended, type ExerciseKind, type KeyExercise } from "@/core/practice";
 import { Button, useKeptState } from "@/ui/primitives";
 import * as say from "@/words/screens/practice/keyPractice";
 import { exerciseAsk } from "@/workers/keysClient";
@@ -11,10 +11,6 @@ import { Bench } from "../bench/Bench";
 import { usePlan } from "../job/usePlan";
 import { KeyDebrief } from "./KeyDebrief";
 import { KeyTask } from "./KeyTask";
-
-/** How an exercise ended: every line set right, a line named, or given up. */
-export type Ended =
-  { readonly kind: "set-right" } | { readonly kind: "given-up" } | { readonly kind: "named"; readonly named: Named };
 
 interface KeyPracticeProps {
   readonly kind: ExerciseKind;

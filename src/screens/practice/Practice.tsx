@@ -9,13 +9,16 @@ const FaultPractice = later(() => import("./FaultPractice").then((module) => mod
 const FreeRide = later(() => import("./FreeRide").then((module) => module.FreeRide));
 const KeyPractice = later(() => import("./KeyPractice").then((module) => module.KeyPractice));
 
+const OwnRide = later(() => import("./OwnRide").then((module) => module.OwnRide));
+
 const KINDS = ["free", "odd-line", "fewest-presses", "rescue", "which-line-lies", "fault"] as const;
 
 /** The practice bench: a whole bike to ride and to press, and exercises with a best way to hold one's own against. */
 export function Practice() {
-  const wanted = useSearchParams().get("display");
+  const query = useSearchParams();
+  const [wanted, jobId] = [query.get("display"), query.get("job")];
   const displays = useDisplays();
-  const [kept, keep] = useKeptState("practice-kind", "free");
+  const [kept, keep] = useKeptState(`practice-kind${jobId ?? ""}`, "free");
   const [chosen, choose] = useKeptState("practice-display", "");
   if (!displays) return null;
   const kind = KINDS.find((each) => each === kept) ?? "free";
@@ -24,7 +27,7 @@ export function Practice() {
   return (
     <div className="min-w-0">
       <h1 className="text-[2.1rem] max-sm:text-[1.7rem]">{say.practice}</h1>
-      <div className="mb-3 flex flex-wrap items-end gap-x-8 gap-y-3">
+      <div className="mt-2 mb-3 flex flex-wrap items-end gap-x-8 gap-y-3">
         <Choice
           label={say.whatTo}
           hideLabel
@@ -32,7 +35,7 @@ export function Practice() {
           options={KINDS.map((value) => ({ value, label: say.KINDS[value] }))}
           onChoose={keep}
         />
-        {kind === "fault" ? null : (
+        {kind === "fault" || (kind === "free" && jobId !== null) ? null : (
           <div className="w-56">
             <Pick
               label={say.display}
@@ -46,6 +49,8 @@ export function Practice() {
       <p className="mb-4 max-w-[80ch] text-quiet">{say.INTRO[kind]}</p>
       {kind === "fault" ? (
         <FaultPractice />
+      ) : kind === "free" && jobId !== null ? (
+        <OwnRide jobId={jobId} />
       ) : profile === undefined ? null : kind === "free" ? (
         <FreeRide key={profile.id} profile={profile} />
       ) : (

@@ -20,3 +20,4 @@ export const keyPress = (presses: number, totalMs: number) =>
   `${count(presses, "key press", "key presses")}, ${duration(totalMs)}`;
 export const walkingTheLeafletWould = (keys: string, leafletPresses: number, leafletMs: number) =>
   `${keys} · walking the leaflet would take ${leafletPresses} and ${duration(leafletMs)}`;
+export const rideIt = "Ride it on the bench";

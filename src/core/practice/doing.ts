@@ -57,9 +57,7 @@ export interface Named {
 
 /** How an exercise ended: every line set right, a line named, or given up. */
 export type Ended =
-  | { readonly kind: "set-right" }
-  | { readonly kind: "given-up" }
-  | { readonly kind: "named"; readonly named: Named };
+  { readonly kind: "set-right" } | { readonly kind: "given-up" } | { readonly kind: "named"; readonly named: Named };
 
 /** Whether what was named is what it was. */
 export const isNamedRight = ({ lines, lie }: KeyExercise, named: Named): boolean =>

@@ -1,5 +1,6 @@
 /** What the answer to a check rests on: the settings whose lines, changed, make it due again. */
 import { LEVEL_SHARES, type SettingKey } from "../display";
+import type { IntakeKey } from "../facts";
 import type { CheckId } from "./checks";
 
 const SPEED_SHOWN = [
@@ -57,4 +58,33 @@ export const CHECK_RESTS_ON: Readonly<Record<CheckId, readonly SettingKey[] | "e
   "crawl-and-turn": [...START, ...LEVEL_SHARES, ...CURRENT, ...THROTTLE, "gentleAtPowerOn", "gentleShare"],
   "speedometer-run": SPEED_SHOWN,
   "top-speed-run": [...CAPS, ...SPEED_SHOWN, ...CURRENT, "assistLevels", "gentleAtPowerOn"],
+};
+
+const WHEEL = ["tyre", "rolloutMm", "rolloutTurns", "pickUp", "pulsesPerTurn"] as const satisfies readonly IntakeKey[];
+const DRIVE = ["motorKind", "motorRatedW", "controllerA", "packV"] as const satisfies readonly IntakeKey[];
+const PACK = ["packV", "packAh", "chemistry", "bmsA", "controllerA"] as const satisfies readonly IntakeKey[];
+const CRANK = ["crankPulses", "motorKind"] as const satisfies readonly IntakeKey[];
+
+/**
+ * Facts of the bike a check rests on: a part changed makes its answer stale, whatever the lines hold. Common practice,
+ * no source.
+ */
+export const CHECK_RESTS_ON_FACTS: Readonly<Record<CheckId, readonly IntakeKey[]>> = {
+  "brake-cut-off": ["motorKind", "motorRatedW", "controllerA", "brakeCutOff"],
+  "spin-speed": [...WHEEL, "motorKind"],
+  levels: DRIVE,
+  throttle: ["throttleFitted", "controllerA", "motorKind"],
+  "throttle-release": ["throttleFitted", "controllerA", "motorKind"],
+  "release-lag": ["throttleFitted", "controllerA", "motorKind"],
+  cruise: ["throttleFitted", "controllerA"],
+  "walk-assist": [...WHEEL, "motorKind"],
+  "start-delay": CRANK,
+  "crawl-and-turn": [...CRANK, ...DRIVE],
+  "crawl-speed": DRIVE,
+  "coast-down": ["tyre", "motorKind"],
+  "braked-down": ["tyre", "motorKind", "packV"],
+  "speedometer-run": WHEEL,
+  "level-speeds": [...WHEEL, ...DRIVE],
+  "pack-sag": PACK,
+  "top-speed-run": [...WHEEL, ...DRIVE],
 };

@@ -18,7 +18,7 @@ export interface CheckAnswer {
 /** Fastest speed that is taken for a reading, km/h. */
 const FASTEST_KMH = 200;
 
-/** Verdict on one check from what was written down. `changed`: lines it rests on that have changed since. */
+/** Verdict on one check from what was written down. `changed`: lines and facts it rests on that have changed since. */
 export function verdictOn(check: DueCheck, result: CheckAnswer | undefined, changed: readonly string[] = []): Verdict {
   if (!result) return "due";
   const { expect } = check;

@@ -16,7 +16,7 @@ import {
 import { readIntake } from "../facts";
 import { own } from "../units/limits";
 import { readSpeedKmh } from "../units/quantity";
-import { changedSince } from "./checking";
+import { isStale } from "./checking";
 import { heldRaws } from "./columns";
 import type { Job } from "./job";
 
@@ -65,7 +65,7 @@ function capLine(profile: DisplayProfile, raws: readonly (number | null)[]): { l
 /** Where assist ended on the ride written down, km/h; null while nobody has, or since something it rests on changed. */
 function riddenKmh(job: Job): number | null {
   const result = own(job.checks, "top-speed-run");
-  if (!result || result.measured.trim() === "" || changedSince(job, "top-speed-run", result).length > 0) return null;
+  if (!result || result.measured.trim() === "" || isStale(job, "top-speed-run", result)) return null;
   const kmh = readSpeedKmh(result.measured, result.askedIn);
   return kmh > 3 && kmh <= 120 ? kmh : null;
 }

@@ -104,6 +104,8 @@ const CheckResultSchema = v.strictObject({
   note: Typed,
   /** Raw values of the lines it rests on when it was done, by code: when one changes, the check is due again. */
   rests: v.record(Code, Raw),
+  /** Facts of the bike it rests on as they stood then, by key; missing on checks answered before this was kept. */
+  facts: v.optional(v.record(v.string(), Typed)),
 });
 
 const IntakeTextSchema = v.record(v.string(), Typed);

@@ -2,7 +2,7 @@
  * The places of a job where somebody types: what stands there as typed, and the job with something else typed there.
  */
 import { own } from "../units/limits";
-import { restingOn } from "./checking";
+import { factsUnder, restingOn } from "./checking";
 import type { CheckResult, Job } from "./job";
 import { workOut } from "./workings";
 
@@ -88,6 +88,7 @@ export const withCheck = (job: Job, id: string, edit: Partial<Pick<CheckResult, 
       ...edit,
       askedIn: workOut(job).unit,
       rests: restingOn(job, id),
+      facts: factsUnder(job, id),
     },
   },
 });

@@ -5,12 +5,12 @@
 import { factoryRaws, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
-import { readIntake, type Bike, type IntakeReading } from "../facts";
+import { readIntake, type Bike, type IntakeKey, type IntakeReading } from "../facts";
 import { appliedCap, decoded, readOut, shownUnit, type Raws } from "../applied";
 import { countSheet, makeSheet, type Sheet, type SheetCounts, type SheetFinding } from "../sheet";
 import type { SpeedUnit } from "../units";
 import { own } from "../units/limits";
-import { changedSince } from "./checking";
+import { changedSince, factsSince } from "./checking";
 import { asSealed, byCode, foundRawsOf, heldRaws } from "./columns";
 import { baselineOf, choiceOf, foundLines, type Baseline, type FoundLine } from "./found";
 import { keepsNothingBack, nextStage, stagesOf, type Stage, type StageState } from "./stages";
@@ -20,8 +20,9 @@ import { isDecision, standingAgainst } from "./leaving";
 export interface CheckState {
   readonly check: DueCheck;
   readonly verdict: Verdict;
-  /** Lines it rests on that have changed since it was answered. */
+  /** Lines it rests on that have changed since it was answered, and facts of the bike. */
   readonly changed: readonly string[];
+  readonly changedFacts: readonly IntakeKey[];
 }
 
 /** A line that would now be planned otherwise than it was sealed. */
@@ -179,6 +180,8 @@ function checksDue(
   }).map((check) => {
     const result = own(job.checks, check.id);
     const changed = result ? changedSince(job, check.id, result) : [];
-    return { check, verdict: verdictOn(check, result, changed), changed };
+    const changedFacts = result ? factsSince(job, check.id, result) : [];
+    const verdict = verdictOn(check, result, [...changed, ...changedFacts]);
+    return { check, verdict, changed, changedFacts };
   });
 }

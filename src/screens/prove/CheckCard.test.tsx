@@ -24,9 +24,14 @@ const given = (expect: Expectation, unit: "kmh" | "mph"): string =>
         check: { id: "walk-assist", expect, unit, needed: true, wheelTurns: true },
         verdict: "due",
         changed: [],
+        changedFacts: [],
       }}
     />,
   );
+
+const never = (): never => {
+  throw new Error("not answered");
+};
 
 describe("a check that asks for a yes", () => {
   it.each([
@@ -53,6 +58,25 @@ describe("a check that asks for a yes", () => {
     expect(card(moved, "brake-cut-off")).toContain("It was done before line 34 changed. Do it again.");
     expect(card(moved, "crawl-and-turn")).toContain("due again");
     expect(card(moved, "spin-speed")).toContain("passed");
+  });
+
+  it("is due again, by name of the part, when a fact it rests on has changed since", () => {
+    const done = withCheck(checked(READ), "speedometer-run", { measured: "20" });
+    const tyred = { ...done, intake: { ...done.intake, tyre: "47-622", rolloutMm: "" } };
+    expect(card(tyred, "speedometer-run")).toContain(
+      "It was done before the tyre and the rollout changed. Do it again.",
+    );
+    expect(card(tyred, "crawl-and-turn")).toContain("passed");
+    const driven = { ...done, intake: { ...done.intake, controllerA: "30", motorRatedW: "750" } };
+    expect(card(driven, "brake-cut-off")).toContain("before the motor and the controller changed");
+    expect(
+      card({ ...done, intake: { ...done.intake, tyre: ` ${done.intake.tyre ?? ""} ` } }, "speedometer-run"),
+    ).toContain("passed");
+    // Answered before facts were kept beside the answer: it stands as far as its lines do.
+    const answered = done.checks["speedometer-run"] ?? never();
+    const older = { ...answered, facts: undefined };
+    const from = { ...tyred, checks: { ...tyred.checks, "speedometer-run": older } };
+    expect(card(from, "speedometer-run")).not.toContain("due again");
   });
 });
 

@@ -25,7 +25,7 @@ const VERDICTS: Readonly<Record<Verdict, { readonly sign: "done" | "breach" | nu
 
 /** One check: how it is done, what to expect, what came of it, and what next where it failed. */
 export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "change"> & { readonly state: CheckState }) {
-  const { check, verdict, changed } = state;
+  const { check, verdict, changed, changedFacts } = state;
   const { expect, unit, id } = check;
   const words = CHECK_WORDS[id];
   const result = own(job.checks, id);
@@ -52,7 +52,7 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
         {words.how(unit)} {expectedWords(expect, unit)} {TAKES_TWO.has(id) ? say.takesTwo : null}
       </p>
       {verdict === "due-again" ? (
-        <p className="mt-1 text-[0.95rem]">{say.itWasDoneBefore(changed.length, changed[0], changed.join(", "))}</p>
+        <p className="mt-1 text-[0.95rem]">{say.itWasDoneBefore(changed, changedFacts)}</p>
       ) : null}
       <div className="mt-2">
         {expect.kind === "yes" ? (

@@ -1,5 +1,6 @@
 // The words of screens/prove/CheckCard.
 import type { StartAngle } from "@/core/assist";
+import type { IntakeKey } from "@/core/facts";
 import type { SpeedUnit } from "@/core/units";
 import { fixed, plain, speed, unitName } from "../../speak";
 
@@ -9,8 +10,29 @@ export const checkCardBelow = (about: string, strict: boolean, atMostKmh: number
 export const expectToShown = (low: string, speedFromKmh: number, unit: SpeedUnit) =>
   `Expect ${low} to ${fixed(speedFromKmh)} ${unitName(unit)} shown.`;
 export const dueAgain = "due again";
-export const itWasDoneBefore = (changedCount: number, changed: undefined | string, changed2: string) =>
-  `It was done before ${changedCount === 1 ? `line ${changed}` : `lines ${changed2}`} changed. Do it again.`;
+/** Facts a check rests on, as parts of a sentence. */
+const FACTS: Readonly<Partial<Record<IntakeKey, string>>> = {
+  tyre: "the tyre",
+  rolloutMm: "the rollout",
+  rolloutTurns: "the rollout",
+  pickUp: "the pick-up",
+  pulsesPerTurn: "the pulses a turn",
+  motorKind: "the motor",
+  motorRatedW: "the motor",
+  controllerA: "the controller",
+  packV: "the pack",
+  packAh: "the pack",
+  chemistry: "the pack",
+  bmsA: "the pack",
+  crankPulses: "the crank sensor",
+  throttleFitted: "the throttle",
+  brakeCutOff: "the brake cut-off",
+};
+export const itWasDoneBefore = (codes: readonly string[], facts: readonly IntakeKey[]) => {
+  const lines = codes.length === 0 ? [] : [codes.length === 1 ? `line ${codes[0]}` : `lines ${codes.join(", ")}`];
+  const parts = [...new Set(facts.map((key) => FACTS[key] ?? key))];
+  return `It was done before ${[...lines, ...parts].join(" and ")} changed. Do it again.`;
+};
 export const asItShould = "As it should";
 export const notSo = "Not so";
 export const checkCardMeasured = (title: string) => `${title}, measured`;

@@ -24,14 +24,14 @@ import type { Bike } from "../facts/bike";
 /** Raw values per line in menu order; null where nobody has read the line. */
 export type Raws = readonly (number | null)[];
 
-interface Saying {
+export interface Saying {
   readonly line: Line;
   readonly index: number;
   readonly raw: number | null;
 }
 
 /** The line that decides a setting under these raw values: the first that has a say in it and matters. */
-function decider(profile: DisplayProfile, raws: Raws, setting: SettingKey): Saying | null {
+export function decider(profile: DisplayProfile, raws: Raws, setting: SettingKey): Saying | null {
   for (const [index, line] of linesOf(profile).entries())
     if (settingsOf(line).includes(setting) && matters(profile, index, raws))
       return { line, index, raw: raws[index] ?? null };

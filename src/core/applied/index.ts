@@ -5,6 +5,7 @@ export {
   appliedCurrentA,
   type Counting,
   countingOf,
+  decider,
   decoded,
   pulsesSet,
   type Raws,

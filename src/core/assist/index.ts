@@ -11,3 +11,4 @@ export {
   twins,
   twinsBySpeed,
 } from "./ladder";
+export { levelModes, type LevelMode, richestMode } from "./modes";

@@ -61,6 +61,8 @@ export const FIGURES = {
   byHand: text(200),
   /** Speeds in a row, in km/h unless they name another unit behind them. */
   measuredSpeeds: { ...text(400), speeds: true },
+  /** The same for each number of levels the display can have, parted by bars: so many speeds, so many levels. */
+  measuredLadders: text(1000),
   freeKmh: number("km/h", 1, 60),
   topLevelKmh: number("km/h", 5, 80),
   topTimesRider: number("×", 0.2, 10, USUAL_TOP_TIMES_RIDER),

@@ -99,3 +99,24 @@ export function readNumbers(typed: string, min: number, max: number): NumbersRea
     ? { values, problem: null }
     : { values: [], problem: { key: "list.not-a-number", typed: bad, min, max } };
 }
+
+/** Parts one ladder from the next, in one line. */
+const APART = " | ";
+const ladders = (typed: string): readonly string[] =>
+  typed
+    .split(/[|\r\n]+/)
+    .map((row) => row.trim())
+    .filter(Boolean);
+
+/** Ladders measured, parted by bars; those in which something is no speed are left out. */
+export const readLadders = (typed: string): readonly (readonly number[])[] =>
+  ladders(typed)
+    .map((row) => readSpeeds(row).values)
+    .filter((speeds) => speeds.length > 1);
+
+/** The ladders with one more, in place of one of as many levels. */
+export const withLadder = (typed: string, ladder: string): string => {
+  const levels = (row: string): number => readSpeeds(row).values.length;
+  const others = ladders(typed).filter((row) => levels(row) !== levels(ladder));
+  return [...others, ladder].sort((a, b) => levels(a) - levels(b)).join(APART);
+};

@@ -29,6 +29,7 @@ const MEASURED: ReadonlySet<FactKey> = new Set<FactKey>([
   "courseM",
   "courseS",
   "measuredSpeeds",
+  "measuredLadders",
   "freeKmh",
   "offGroundKmh",
   "motorMilliohm",

@@ -126,7 +126,10 @@ describe("a figure measured in a check", () => {
     const { check } = stateOf(READ, "level-speeds");
     const job = failed("level-speeds", "12 15 18 20 22 24");
     expect(figureToKeep(READ, check)).toBeNull();
-    expect(figureToKeep(job, check)).toEqual({ measuredSpeeds: "12 15 18 20 22 24" });
+    expect(figureToKeep(job, check)).toEqual({
+      measuredSpeeds: "12 15 18 20 22 24",
+      measuredLadders: "12 15 18 20 22 24",
+    });
     const kept = withFigureKept(job, check);
     expect(kept.intake).toMatchObject({ measuredSpeeds: "12 15 18 20 22 24" });
     expect(figureToKeep(kept, check)).toBeNull();
@@ -134,7 +137,7 @@ describe("a figure measured in a check", () => {
       ...job,
       checks: { "level-speeds": { answer: "", note: "", rests: {}, measured: "9 12", askedIn: "mph" } },
     };
-    expect(figureToKeep(inMiles, check)).toEqual({ measuredSpeeds: "9 12 mph" });
+    expect(figureToKeep(inMiles, check)).toEqual({ measuredSpeeds: "9 12 mph", measuredLadders: "9 12 mph" });
   });
   it("becomes a reading of the speedometer", () => {
     const job = failed("speedometer-run", "18.4");

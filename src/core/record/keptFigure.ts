@@ -4,6 +4,7 @@ import { speedFromKmh } from "../units";
 import { own } from "../units/limits";
 import { asAsked, readSpeedKmh } from "../units/quantity";
 import type { FigureKey } from "../facts/figures";
+import { withLadder } from "../facts/lists";
 import type { IntakeKey } from "../facts";
 import type { Job } from "./job";
 
@@ -15,8 +16,10 @@ function factsFrom(job: Job, { id, expect, unit }: DueCheck): Facts | null {
   const result = own(job.checks, id);
   if (!result || result.measured.trim() === "") return null;
   const askedIn = result.askedIn;
-  if (id === "level-speeds")
-    return { measuredSpeeds: asAsked(result.measured.trim(), askedIn === "mph" ? "mph" : "km/h", "km/h") };
+  if (id === "level-speeds") {
+    const ladder = asAsked(result.measured.trim(), askedIn === "mph" ? "mph" : "km/h", "km/h");
+    return { measuredSpeeds: ladder, measuredLadders: withLadder(own(job.intake, "measuredLadders") ?? "", ladder) };
+  }
   if (id !== "speedometer-run" || expect.kind !== "between") return null;
   const shownKmh = readSpeedKmh(result.measured, askedIn);
   return {

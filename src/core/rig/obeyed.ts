@@ -2,7 +2,7 @@
  * What the lines in force make of the bike on the bench: its levels, ends of assist, limits, start and throttle. The
  * bench is the world: where a profile leaves open what a cap is compared with, this bike has an answer, to be measured.
  */
-import { appliedCurrentA, decoded, pulsesSet, readOut, shownUnit, type Raws } from "../applied";
+import { appliedCurrentA, decider, decoded, pulsesSet, readOut, shownUnit, type Raws } from "../applied";
 import { sharesOn } from "../applied/levels";
 import { barVoltages, TYPICAL_SHARE, type Pack } from "../battery/gauge";
 import { cutOffFloor } from "../battery";
@@ -10,13 +10,9 @@ import { usualSeries } from "../battery/chemistry";
 import {
   capBasisOf,
   endsThrottle,
-  linesOf,
-  matters,
   rankOf,
   rawValues,
-  settingsOf,
   type DisplayProfile,
-  type Line,
   type SettingKey,
   type Settings,
 } from "../display";
@@ -71,22 +67,16 @@ const UNKNOWN_SCALE_KMH = { first: 40, last: 18 } as const;
 /** Time to full drive with the hardest and the softest ramp, s. */
 const RAMP_S = { hardest: 0.15, softest: 2.2 } as const;
 
-const saying = (profile: DisplayProfile, raws: Raws, setting: SettingKey): [Line, number] | null => {
-  for (const [i, line] of linesOf(profile).entries())
-    if (settingsOf(line).includes(setting) && matters(profile, i, raws)) return [line, raws[i] ?? 0];
-  return null;
-};
-
 /** True speed at which the line of a setting ends drive, km/h; null where it ends none. */
 function endKmh(live: LiveBike, raws: Raws, setting: "assistCapKmh" | "throttleCapKmh", r: number): number | null {
   const { profile } = live;
-  const says = saying(profile, raws, setting);
+  const says = decider(profile, raws, setting);
   if (!says) return setting === "assistCapKmh" ? shareEndKmh(live, raws) : null;
-  const [{ encoding }, raw] = says;
+  const { encoding } = says.line;
   const capKmh = decoded(profile, raws, setting);
   if (capKmh === "uncapped") return null;
   if (encoding.kind === "unknown-scale") {
-    const along = rankOf(encoding, raw) / Math.max(1, rawValues(encoding).length - 1);
+    const along = rankOf(encoding, says.raw ?? 0) / Math.max(1, rawValues(encoding).length - 1);
     return UNKNOWN_SCALE_KMH.first + (UNKNOWN_SCALE_KMH.last - UNKNOWN_SCALE_KMH.first) * along;
   }
   if (capKmh === null) return null;
@@ -164,8 +154,8 @@ export function obeyedBy(live: LiveBike, inForce: readonly number[]): Obeyed {
   const raws = asObeyed(live, inForce);
   const r = ratio(live, raws);
   const assistEndKmh = endKmh(live, raws, "assistCapKmh", r);
-  const capLine = saying(profile, raws, "assistCapKmh");
-  const throttleEnds = saying(profile, raws, "throttleCapKmh") !== null;
+  const capLine = decider(profile, raws, "assistCapKmh");
+  const throttleEnds = decider(profile, raws, "throttleCapKmh") !== null;
   const limits = [bike.controllerA, bike.bmsA, appliedCurrentA(profile, raws, bike)];
   const batteryA = Math.min(...limits.filter((amps) => amps !== null));
   const gaugePack = gaugePackOf(live, raws);
@@ -177,7 +167,7 @@ export function obeyedBy(live: LiveBike, inForce: readonly number[]): Obeyed {
     assistEndKmh,
     throttleEndKmh: throttleEnds
       ? endKmh(live, raws, "throttleCapKmh", r)
-      : capLine && endsThrottle(capLine[0].encoding)
+      : capLine && endsThrottle(capLine.line.encoding)
         ? assistEndKmh
         : null,
     drives: [{ kind: "off" }, ...sharesOn(profile, raws).shares.map((share) => driveOf(ride.kind, share))],

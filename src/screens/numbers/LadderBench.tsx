@@ -13,6 +13,7 @@ import { Bench, Lacks, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { FigureFields } from "./FigureFields";
 import { Ladders } from "./Ladders";
+import { ModesCompared } from "./ModesCompared";
 import { SharesByHand } from "./SharesByHand";
 import { StartPart } from "./StartPart";
 import * as say from "@/words/screens/numbers/ladderBench";
@@ -45,6 +46,7 @@ export function LadderBench(props: BenchProps) {
                 ...(kind === "speed" ? (["topLevelKmh"] as const) : []),
                 ...(kind === "torque" ? (["topTimesRider"] as const) : []),
                 "measuredSpeeds",
+                "measuredLadders",
                 "freeKmh",
               ]}
               guesses={{ levelKind: "current" }}
@@ -86,6 +88,7 @@ export function LadderBench(props: BenchProps) {
           )}
         </Lacks>
       )}
+      <ModesCompared facts={facts} unit={workings.unit} />
       {reading.ok ? null : <MeasuredAlone facts={facts} unit={props.workings.unit} />}
       <StartPart {...props} />
     </Bench>

@@ -28,6 +28,10 @@ export const LADDER_WORDS = {
     label: "Speeds measured, true",
     hint: "Level 1 first, parted by blanks, on the flat; end with mph if they are. They override the model.",
   },
+  measuredLadders: {
+    label: "Ladders measured, one for each number of levels",
+    hint: "15 20 25 | 14 17 20 23 25: level 1 first, a bar before the next ladder; mph behind each that is in miles.",
+  },
   freeKmh: { label: "Level 0, measured", hint: "Same rider, same stretch, no assist." },
   topLevelKmh: { label: "Speed of the top level" },
   topTimesRider: { label: "Top level gives, times the rider" },

@@ -1,0 +1,13 @@
+// The words of screens/numbers/ModesCompared.
+import type { SpeedUnit } from "@/core/units";
+import { count, speed } from "../../speak";
+
+export const modesSideBySide = "Numbers of levels, measured";
+export const level = "Level";
+export const levels = (n: number) => `${n} levels`;
+export const cell = (kmh: number, unit: SpeedUnit, sameAs: number | null) =>
+  sameAs === null ? speed(kmh, unit) : `${speed(kmh, unit)}, as ${sameAs}`;
+export const real = (modes: readonly (readonly [real: number, of: number])[]) =>
+  `${modes.map(([each, of]) => `${of} levels hold ${count(each, "real one")}`).join("; ")}.`;
+export const richest = (of: number, each: number) =>
+  `Most are told apart with ${of}: ${count(each, "real level")}, and no more keys than that.`;

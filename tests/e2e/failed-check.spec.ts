@@ -137,6 +137,15 @@ test("level twin: the levels measured, the ladder kept, fewer levels and what re
   await expect(main(page)).toContainText("1 line to go.");
   await expect(page.getByLabel("Line 61 shows")).toHaveValue("");
   expect(await dueAgain(page)).toEqual(["Brake cut-off", "Every level", title]);
-  await page.goto("/job/failed/numbers#ladder");
-  await expect(main(page)).toContainText(/10\.9|measured/i);
+  // The ladder stands under Numbers, and beside one of another number of levels measured before.
+  await page.goto("/job/failed/numbers");
+  await page.getByRole("navigation", { name: "Benches" }).getByRole("button", { name: "Ladder" }).click();
+  await expect(main(page)).toContainText(`${levels} levels hold ${levels - 1} real ones.`);
+  const ladders = page.getByLabel("Ladders measured, one for each number of levels");
+  await ladders.click();
+  await page.keyboard.press("Home");
+  await page.keyboard.type("12 18 24 | ", { delay: 20 });
+  await page.keyboard.press("Tab");
+  await expect(main(page)).toContainText(`3 levels hold 3 real ones; ${levels} levels hold ${levels - 1} real ones.`);
+  await expect(main(page)).toContainText(`Most are told apart with ${levels}`);
 });

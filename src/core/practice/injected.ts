@@ -1,6 +1,9 @@
 /** Faults put into the bike on the bench. */
+import { isShown, linesOf, rankOf, rawValues, settingsOf, standInRaws } from "../display";
 import { DAMAGES } from "../faults/benchBike";
-import type { LiveBike } from "../rig";
+import { causeById, type FaultData } from "../faults/faults";
+import type { Exercise } from "../faults/practice";
+import { kitFor, liveBike, type LiveBike, type Typed } from "../rig";
 
 /** Causes that show on the bench: those of parts it has, and of what it does with them. */
 export const INJECTED = [
@@ -49,3 +52,33 @@ export const codesOf = (
       return sign === null ? [] : [[sign, code] as const];
     }),
   );
+
+/** The bike of a fault exercise to ride, and what its lines hold: a cause that is a line stands at its other end. */
+export interface FaultyLive {
+  readonly bike: LiveBike;
+  readonly raws: readonly number[];
+}
+
+/** The bike of a fault exercise on the bench; null where no kit suits its display. */
+export function faultyLive(data: FaultData, { bike, cause }: Exercise, kits: readonly Typed[]): FaultyLive | null {
+  const { profile, wiring } = bike;
+  const kit = kitFor(profile, kits, 0);
+  const live = kit && liveBike(profile, kit, { wiring });
+  const settings = causeById(data, cause)?.settings ?? [];
+  if (!live) return null;
+  const raws = standInRaws(profile);
+  const odd = linesOf(profile).findIndex(
+    (line, i) =>
+      isShown(profile, i, raws) &&
+      settingsOf(line).some((setting) => settings.includes(setting)) &&
+      rawValues(line.encoding).length > 1,
+  );
+  const line = linesOf(profile)[odd];
+  return { bike: live, raws: line ? raws.with(odd, farEnd(rawValues(line.encoding), line.encoding, raws[odd])) : raws };
+}
+
+/** The end of a line's values that lies further from the one it holds. */
+function farEnd(all: readonly number[], encoding: Parameters<typeof rankOf>[0], raw: number | undefined): number {
+  const at = raw === undefined ? 0 : rankOf(encoding, raw);
+  return (at < all.length / 2 ? all.at(-1) : all[0]) ?? 0;
+}

@@ -6,10 +6,11 @@ import { WINDROW } from "@/catalog/displays/windrow";
 import { FAULTS } from "@/catalog/faults";
 import { CODE_WORDS } from "@/catalog/faults/signs";
 import { BENCH_CLASSES, BENCH_KITS } from "@/catalog/rig/kits";
-import { atHome, isShown, linesOf, rawValues, type DisplayProfile } from "../display";
+import { atHome, isShown, linesOf, rawValues, standInRaws, type DisplayProfile } from "../display";
 import { causeById } from "../faults";
 import { faulty, signsShown } from "../faults/benchBike";
 import { signOfCode } from "../faults/case";
+import { exerciseOf } from "../faults/practice";
 import { planKeys, pressCount } from "../keys";
 import { play } from "../keys/strokes";
 import { orderOfRuns, verdictOf, type TrialRun } from "../proof/trials";
@@ -20,6 +21,7 @@ import {
   bestWay,
   codesOf,
   drawnFault,
+  faultyLive,
   INJECTED,
   isNamedRight,
   isSetRight,
@@ -177,6 +179,20 @@ describe("faults on the bench and those the finder is tried on", () => {
     if (shown.includes("throttle-dead")) expect(pushed(bike, { throttle: 1 })).toBe(false);
     if (!shown.some((sign) => ["no-assist", "dead", "code-motor", "code-battery-low", "surges"].includes(sign)))
       if (cause !== "pack-lead-loose" && cause !== "pack-protecting") expect(assisted).toBe(true);
+  });
+  it("stands on the bench in its exercise, with the line that is wrong at its other end", () => {
+    const lines = Array.from({ length: 60 }, (_, i) => exerciseOf(FAULTS, SHIPPED_DISPLAYS, i + 1)).flatMap(
+      (exercise) => {
+        const live = exercise && faultyLive(FAULTS, exercise, BENCH_KITS);
+        if (!exercise || !live) throw new Error("no exercise");
+        expect(live.bike.wiring).toEqual(exercise.bike.wiring);
+        const moved = live.raws.filter((raw, i) => raw !== standInRaws(exercise.bike.profile)[i]).length;
+        const isLine = (causeById(FAULTS, exercise.cause)?.settings.length ?? 0) > 0;
+        expect(moved).toBeLessThanOrEqual(isLine ? 1 : 0);
+        return isLine ? [moved] : [];
+      },
+    );
+    expect(lines.filter((moved) => moved === 1).length).toBeGreaterThan(lines.length * 0.8);
   });
   it("draws any of them", () => {
     const drawn = Array.from({ length: 40 }, (_, i) => drawnFault(() => i / 40));

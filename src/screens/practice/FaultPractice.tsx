@@ -1,13 +1,19 @@
 "use client";
 import { useMemo, useState } from "react";
 import { FAULTS } from "@/catalog/faults";
+import { CODE_WORDS } from "@/catalog/faults/signs";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { BENCH_KITS } from "@/catalog/rig/kits";
+import { atHome } from "@/core/display";
+import { signOfCode } from "@/core/faults/case";
 import { checksFor, debriefOf, exerciseOf, minutesOf, shownBy, type Exercise } from "@/core/faults/practice";
+import { codesOf, faultyLive } from "@/core/practice";
 import { Button, Pick, SignShape, useKeptState } from "@/ui/primitives";
 import { causeName } from "@/words/faults/causes";
 import { checkWords } from "@/words/faults/checks";
 import { signTitle } from "@/words/faults/signs";
 import * as say from "@/words/screens/practice/faultPractice";
+import { Bench } from "../bench/Bench";
 
 /** An exercise under way: its seed, the checks done, and what was named. */
 interface Kept {
@@ -34,6 +40,7 @@ export function FaultPractice() {
             {signTitle(exercise.sign)}
           </h2>
           <p className="text-quiet">{say.exercise(now.seed, exercise.bike.profile.name)}</p>
+          <TheBike exercise={exercise} />
           {now.named === null ? (
             <Name exercise={exercise} onName={(named) => put({ ...now, named })} />
           ) : (
@@ -150,5 +157,19 @@ function Debriefing({
         </Button>
       </div>
     </>
+  );
+}
+
+/** The bike itself, to ride and to press: what it shows is what was brought. */
+function TheBike({ exercise }: { readonly exercise: Exercise }) {
+  const [isOpen, setOpen] = useState(false);
+  const set = useMemo(() => (isOpen ? faultyLive(FAULTS, exercise, BENCH_KITS) : null), [isOpen, exercise]);
+  const { profile } = exercise.bike;
+  const codes = useMemo(() => codesOf(profile.faultCodes, (says) => signOfCode(CODE_WORDS, says)), [profile]);
+  return (
+    <details className="mt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="min-h-11 py-2 underline">{say.theBike}</summary>
+      {set ? <Bench bike={set.bike} start={atHome(profile, set.raws)} codes={codes} /> : null}
+    </details>
   );
 }

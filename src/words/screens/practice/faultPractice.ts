@@ -21,3 +21,4 @@ export const compared = (own: number, finder: number, isRight: boolean) =>
   }:`;
 export const finderStep = (title: string, isWrong: boolean) => `${title}: ${isWrong ? somethingIsWrong : asItShouldBe}`;
 export const another = "Another bike";
+export const theBike = "Ride it and press its keys";

@@ -86,7 +86,8 @@ const readMs = timed(() => void finish(readGpx(longRide)), 3);
 const fixes = finish(readGpx(longRide));
 const solveMs = timed(() => void (fixes.ok && finish(solveTrack(fixes.fixes))), 3);
 console.log(
-  `Ten hours of GPX at one fix a second, ${(longRide.length / 1e6).toFixed(1)} MB: read ${readMs.toFixed(0)} ms, solved ${solveMs.toFixed(0)} ms, together ${promise("gpx", readMs + solveMs)}`,
+  `Ten hours of GPX at one fix a second, ${(longRide.length / 1e6).toFixed(1)} MB: read ${readMs.toFixed(0)} ms, ` +
+    `solved ${solveMs.toFixed(0)} ms, together ${promise("gpx", readMs + solveMs)}`,
 );
 
 const PAIRS = 500;
@@ -135,13 +136,16 @@ for (const profile of SHIPPED_DISPLAYS) {
   times.sort((a, b) => a - b);
   console.log(`\n${profile.name}, ${profile.lines.length} lines, ${PAIRS} random pairs`);
   console.log(
-    `  planner        p50 ${percentile(times, 0.5).toFixed(2)} ms, p95 ${promise("planned", percentile(times, 0.95))}, worst ${percentile(times, 1).toFixed(2)} ms`,
+    `  planner        p50 ${percentile(times, 0.5).toFixed(2)} ms, p95 ` +
+      `${promise("planned", percentile(times, 0.95))}, worst ${percentile(times, 1).toFixed(2)} ms`,
   );
   console.log(
-    `  key presses    ${(plan.presses / WALKS).toFixed(1)} planned, ${(leaflet.presses / WALKS).toFixed(1)} walking the leaflet: ratio ${(plan.presses / leaflet.presses).toFixed(2)}`,
+    `  key presses    ${(plan.presses / WALKS).toFixed(1)} planned, ${(leaflet.presses / WALKS).toFixed(1)} ` +
+      `walking the leaflet: ratio ${(plan.presses / leaflet.presses).toFixed(2)}`,
   );
   console.log(
-    `  seconds        ${(plan.ms / WALKS / 1000).toFixed(1)} planned, ${(leaflet.ms / WALKS / 1000).toFixed(1)} walking the leaflet: ratio ${(plan.ms / leaflet.ms).toFixed(2)}`,
+    `  seconds        ${(plan.ms / WALKS / 1000).toFixed(1)} planned, ${(leaflet.ms / WALKS / 1000).toFixed(1)} ` +
+      `walking the leaflet: ratio ${(plan.ms / leaflet.ms).toFixed(2)}`,
   );
 }
 

@@ -64,17 +64,20 @@ describe("typed text", () => {
     expect(put).toHaveBeenCalledTimes(1);
     expect((await stored()).intake).toMatchObject({ nickname: "125", frame: "folder" });
   });
-  it("is stamped with the time it was typed, field by field, and the stamp goes when the typing is undone", async () => {
-    keepTyped(id, nickname, "Heron");
-    await writeTyped(database);
-    const first = (await stored()).typedAt;
-    expect(Object.keys(first)).toEqual(["nickname"]);
-    const deed = await changeJob(id, (job) => ({ ...job, intake: { ...job.intake, frame: "folder" } }), database);
-    const { typedAt, updatedAt } = await stored();
-    expect(typedAt).toEqual({ ...first, frame: updatedAt });
-    await deed.undo("the frame");
-    expect((await stored()).typedAt).toEqual(first);
-  });
+  it(
+    "is stamped with the time it was typed, field by field, and the stamp " + "goes when the typing is undone",
+    async () => {
+      keepTyped(id, nickname, "Heron");
+      await writeTyped(database);
+      const first = (await stored()).typedAt;
+      expect(Object.keys(first)).toEqual(["nickname"]);
+      const deed = await changeJob(id, (job) => ({ ...job, intake: { ...job.intake, frame: "folder" } }), database);
+      const { typedAt, updatedAt } = await stored();
+      expect(typedAt).toEqual({ ...first, frame: updatedAt });
+      await deed.undo("the frame");
+      expect((await stored()).typedAt).toEqual(first);
+    },
+  );
   it("goes with the next deed, which acts on what the person sees", async () => {
     keepTyped(id, nickname, "Heron");
     let seen = "";

@@ -52,7 +52,8 @@ describe("figures in words", () => {
   it("no two figures of one kind of number are called the same", () => {
     const labels = FIGURE_KEYS.map(
       (key) =>
-        `${FACT_WORDS[key].label} ${FIGURES[key].kind === "number" ? (FIGURES[key] as { unit: string | null }).unit : ""}`,
+        `${FACT_WORDS[key].label} ` +
+        `${FIGURES[key].kind === "number" ? (FIGURES[key] as { unit: string | null }).unit : ""}`,
     );
     const twice = labels.filter((label, i) => labels.indexOf(label) !== i);
     // A course and a single reading both ask what the display showed.

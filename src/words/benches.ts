@@ -14,11 +14,19 @@ export function calibrationNoteText(note: CalibrationNote, unit: SpeedUnit): str
     case "calibration.few-runs":
       return `Only ${note.runs} ${note.runs === 1 ? "run" : "runs"}. ${note.good} or more are worth trusting.`;
     case "calibration.narrow-range":
-      return `The runs lie within ${speed(note.rangeKmh, unit)}. Spread them over ${speed(note.goodKmh, unit)} or more.`;
+      return (
+        `The runs lie within ${speed(note.rangeKmh, unit)}. Spread them over ` + `${speed(note.goodKmh, unit)} or more.`
+      );
     case "calibration.jumping":
-      return `One factor does not explain this: the runs scatter by ${speed(note.scatterKmh, unit)} where ${speed(note.expectedKmh, unit)} would be usual. Look at the magnet and its gap first.`;
+      return (
+        `One factor does not explain this: the runs scatter by ${speed(note.scatterKmh, unit)} where ` +
+        `${speed(note.expectedKmh, unit)} would be usual. Look at the magnet and its gap first.`
+      );
     case "calibration.offset":
-      return `An offset, not a factor: it shows ${note.offsetKmh > 0 ? "+" : "−"}${speed(Math.abs(note.offsetKmh), unit)} at every speed. Wheel and pulse lines cannot mend that.`;
+      return (
+        `An offset, not a factor: it shows ${note.offsetKmh > 0 ? "+" : "−"}${speed(Math.abs(note.offsetKmh), unit)} ` +
+        "at every speed. Wheel and pulse lines cannot mend that."
+      );
   }
 }
 
@@ -50,20 +58,38 @@ export function trackProblemText(problem: GpxProblem | TrackProblem): string {
 /** Why charger and pack cannot both be right. */
 export function chargerProblemText(problem: ChargerProblem): string {
   if (problem.key === "charger.no-whole-cells")
-    return `No whole number of these cells charges to ${plain(problem.chargerV)} V. Check the label, and the cells’ kind.`;
-  return `A charger of ${plain(problem.chargerV)} V is for ${problem.cells} cells in series; a ${plain(problem.packV)} V pack has ${problem.usual.join(" or ")}. Do not charge until you know which is wrong.`;
+    return (
+      `No whole number of these cells charges to ${plain(problem.chargerV)} V. ` +
+      "Check the label, and the cells’ kind."
+    );
+  return (
+    `A charger of ${plain(problem.chargerV)} V is for ${problem.cells} cells in series; a ${plain(problem.packV)} ` +
+    `V pack has ${problem.usual.join(" or ")}. Do not charge until you know which is wrong.`
+  );
 }
 
 /** What a wrongly set pack does. */
 export function mismatchText(mismatch: PackMismatch): string {
   switch (mismatch.key) {
     case "mismatch.gauge-always-full":
-      return `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge stays full until the pack is nearly empty.`;
+      return (
+        `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge stays ` +
+        "full until the pack is nearly empty."
+      );
     case "mismatch.run-flat":
-      return `Where one line sets the cut-off too, it comes to ${plain(mismatch.setCutOffV)} V, under the ${plain(mismatch.leastV)} V these cells bear. The pack can be run flat and destroyed.`;
+      return (
+        `Where one line sets the cut-off too, it comes to ${plain(mismatch.setCutOffV)} V, under the ` +
+        `${plain(mismatch.leastV)} V these cells bear. The pack can be run flat and destroyed.`
+      );
     case "mismatch.early-cut":
-      return `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge reads empty, and it cuts out with ${plain(100 * mismatch.chargeLeft, 0)} % still in the pack.`;
+      return (
+        `Set for ${mismatch.setV} V on a ${mismatch.packV} V pack: the gauge reads empty, and it cuts out with ` +
+        `${plain(100 * mismatch.chargeLeft, 0)} % still in the pack.`
+      );
     case "mismatch.gauge-useless":
-      return "These cells hold nearly the same volts from 90 down to 20 %. A volt gauge says next to nothing in between.";
+      return (
+        "These cells hold nearly the same volts from 90 down to 20 %. A volt " +
+        "gauge says next to nothing in between."
+      );
   }
 }

@@ -35,7 +35,9 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   throttle: {
     title: "Throttle does what the sheet says",
     how: () => "Off stays dead. Follows level is weaker at level 1. A rolling start does nothing at standstill.",
-    next: "Read the throttle and drive lines back. If they hold what was planned, the line does nothing here: unplug it.",
+    next:
+      "Read the throttle and drive lines back. If they hold what was planned, " +
+      "the line does nothing here: unplug it.",
   },
   "throttle-release": {
     title: "Throttle release",
@@ -45,7 +47,9 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   "release-lag": {
     title: "Throttle release, timed",
     how: () => "Full throttle, let go, and tap as the thumb lets go and as the motor stops. Or type the time.",
-    next: "A motor that pushes on is a grip that springs back late, cruise, or a controller that ramps down slowly. Look in that order.",
+    next:
+      "A motor that pushes on is a grip that springs back late, cruise, or a controller that ramps down slowly. Look " +
+      "in that order.",
   },
   cruise: {
     title: "Cruise and its ways out",
@@ -81,7 +85,8 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   "pack-sag": {
     title: "Pack under a full pull",
     how: () =>
-      "A meter at the pack, or the display’s volts. Full throttle or full help uphill for ten seconds. The lowest reading.",
+      "A meter at the pack, or the display’s volts. Full throttle or full help uphill for ten seconds. The lowest " +
+      "reading.",
     next: "The display would stop here. Charge and try again; then look at the pack’s plug, and at its age.",
   },
   "walk-assist": {
@@ -97,12 +102,17 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   "speedometer-run": {
     title: "Speedometer against GPS",
     how: (unit) =>
-      `Hold a steady true ${unit === "mph" ? "12 mph" : "20 km/h"} for ten seconds, both ways. Write down what the display shows.`,
-    next: "Wheel, pulses or rollout are not what they are taken for. Measure the rollout again, then look under Numbers, Speedometer.",
+      `Hold a steady true ${unit === "mph" ? "12 mph" : "20 km/h"} for ten seconds, both ways. Write down what the ` +
+      "display shows.",
+    next:
+      "Wheel, pulses or rollout are not what they are taken for. Measure the rollout again, then look under Numbers, " +
+      "Speedometer.",
   },
   "top-speed-run": {
     title: "Top assisted speed",
     how: () => "On the flat, pedal up through the cap. Write down the true speed where help ends.",
-    next: "Do not let it leave as this class. Read the cap line back; if it holds what was planned, the wheel line lies: calibrate, then program again.",
+    next:
+      "Do not let it leave as this class. Read the cap line back; if it holds what was planned, the wheel line lies: " +
+      "calibrate, then program again.",
   },
 };

@@ -73,7 +73,10 @@ export function classProblemText(field: ClassField, problem: ClassProblem): stri
       return `${label}: still to be said.`;
     case "class.not-a-speed": {
       const at = (kmh: number) => plain(speedFromKmh(kmh, problem.unit), 0);
-      return `${label}: give ${at(CLASS_SPEED_KMH.min)} to ${at(CLASS_SPEED_KMH.max)} ${unitName(problem.unit)}, or name another unit: ${problem.unit === "mph" ? "km/h" : "mph"}.`;
+      return (
+        `${label}: give ${at(CLASS_SPEED_KMH.min)} to ${at(CLASS_SPEED_KMH.max)} ${unitName(problem.unit)}, or name ` +
+        `another unit: ${problem.unit === "mph" ? "km/h" : "mph"}.`
+      );
     }
     case "class.not-watts":
       return `${label}: give ${CLASS_MOTOR_W.min} to ${CLASS_MOTOR_W.max} W, or name another unit: kW.`;

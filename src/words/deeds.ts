@@ -8,7 +8,10 @@ import { secondsOf } from "./speak";
 /** What a deed does, with what it is about named. */
 export function deedWords(profile: DisplayProfile, { does }: KeyRule): string {
   if (does.kind === "open-page")
-    return `opens ${profile.menu.pages.find((page) => page.id === does.page)?.name ?? does.page}${does.code ? `, code ${does.code}` : ""}`;
+    return (
+      "opens " +
+      `${profile.menu.pages.find((page) => page.id === does.page)?.name ?? does.page}${does.code ? `, code ${does.code}` : ""}`
+    );
   if (does.kind === "set-value") return `sets line ${does.line}`;
   if (does.kind === "run-action") return ACTION_WORDS[does.action];
   if (does.kind === "step-value" || does.kind === "step-level" || does.kind === "step-backlight")
@@ -40,7 +43,8 @@ export function ruleConditions(profile: DisplayProfile, rule: KeyRule): string |
     rule.editing === true ? "while the value blinks" : null,
     rule.infoLine ? `while it shows ${rule.infoLine}` : null,
     rule.sincePowerOn
-      ? `${rule.sincePowerOn.kind === "within" ? "within" : "later than"} ${secondsOf(rule.sincePowerOn.ms)} s of power-on`
+      ? `${rule.sincePowerOn.kind === "within" ? "within" : "later than"} ${secondsOf(rule.sincePowerOn.ms)} s of ` +
+        "power-on"
       : null,
     rule.wheelStill ? "wheel still" : null,
   ].filter(Boolean);

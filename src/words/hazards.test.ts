@@ -31,10 +31,12 @@ const read = (edit: Partial<ReadingMisfit>): string =>
 describe("a display that is far off", () => {
   it("names the line, how far off, and what mends it, in that order", () => {
     expect(said({})).toBe(
-      "Line 52 is 46; this pick-up gives 80. The speedometer reads 74 % high: it robs the rider of speed and range. Unlock it, set it to 80, and leave the others.",
+      "Line 52 is 46; this pick-up gives 80. The speedometer reads 74 % high: it robs the rider of speed and range. " +
+        "Unlock it, set it to 80, and leave the others.",
     );
     expect(said({ r: 0.68, cause: "wheel", holds: "16", wants: null, mends: null, locked: false })).toBe(
-      "Line 52 is 16, a wheel of another size. The speedometer reads 32 % low: the bike is faster than it says. Mend it there, and leave the others.",
+      "Line 52 is 16, a wheel of another size. The speedometer reads 32 % low: the bike is faster than it says. Mend " +
+        "it there, and leave the others.",
     );
     expect(said({ mends: null })).toContain("It cannot hold 80: this display cannot count this pick-up.");
   });
@@ -68,11 +70,13 @@ describe("a display that is far off", () => {
 describe("a reading that does not fit", () => {
   it("says what it showed, what it should have shown, and where to look", () => {
     expect(read({})).toBe(
-      "At a true 20 km/h it showed 12.4; by its lines it should show 20. That is the same speed in mph: look at the unit on the screen and read line 63 again.",
+      "At a true 20 km/h it showed 12.4; by its lines it should show 20. That is the same speed in mph: look at the " +
+        "unit on the screen and read line 63 again.",
     );
     expect(read({ code: "" })).toMatch(/look at the unit on the screen\.$/);
     expect(read({ cause: "counted-by-it", expected: null, pulses: 80 })).toBe(
-      "At a true 20 km/h it showed 12.4. Nobody has counted the pick-up; this reading speaks for 80 pulses a wheel turn. Turn the wheel once and count.",
+      "At a true 20 km/h it showed 12.4. Nobody has counted the pick-up; this reading speaks for 80 pulses a wheel " +
+        "turn. Turn the wheel once and count.",
     );
     expect(read({ cause: "nothing-shown", shown: 0 })).toMatch(/^At a true 20 km\/h it showed nothing\./);
   });

@@ -34,7 +34,8 @@ const levelsWorking = ({ levels }: Outcome, { unit }: Voice): readonly string[] 
     .slice(1)
     .map(
       ({ level, share, from, flat, hill, measuredKmh }) =>
-        `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ${speed(measuredKmh ?? flat.speedKmh, unit)} on the flat, ${speed(hill.speedKmh, unit)} on 5 %`,
+        `level ${level}${from === "measured" ? ", measured" : `, ${plain(100 * share, 0)} %`}: ` +
+        `${speed(measuredKmh ?? flat.speedKmh, unit)} on the flat, ${speed(hill.speedKmh, unit)} on 5 %`,
     ),
   MEMORY,
 ];
@@ -51,8 +52,10 @@ export const OUTCOMES: readonly OutcomeRow[] = [
     working: ({ cap, r }, voice) =>
       cap.kind === "true" && r
         ? [
-            `cap set ${speed(cap.shownKmh, voice.unit, 2)} ÷ r ${fixed(r.nominal, 4)} = ${speed(cap.kmh.nominal, voice.unit, 2)}`,
-            `between ${speed(cap.kmh.low, voice.unit, 2)} and ${speed(cap.kmh.high, voice.unit, 2)} within what is measured`,
+            `cap set ${speed(cap.shownKmh, voice.unit, 2)} ÷ r ${fixed(r.nominal, 4)} = ` +
+              `${speed(cap.kmh.nominal, voice.unit, 2)}`,
+            `between ${speed(cap.kmh.low, voice.unit, 2)} and ` +
+              `${speed(cap.kmh.high, voice.unit, 2)} within what is measured`,
           ]
         : [],
   },
@@ -110,7 +113,8 @@ export const OUTCOMES: readonly OutcomeRow[] = [
     what: "Levels that differ",
     of: ({ realLevels, levels }) => (realLevels === null ? null : `${realLevels} of ${levels.length - 1}`),
     working: (_, { unit }) => [
-      `alike: under ${speed(TWIN.speedKmh, unit)} and under ${plain(100 * TWIN.powerShare, 0)} % of the largest battery power apart, on the flat and on 5 %`,
+      `alike: under ${speed(TWIN.speedKmh, unit)} and under ${plain(100 * TWIN.powerShare, 0)} % of the largest ` +
+        "battery power apart, on the flat and on 5 %",
     ],
   },
   {

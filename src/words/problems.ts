@@ -9,7 +9,10 @@ import { plain } from "./speak";
 export function shownProblemText(problem: ShownProblem): string {
   if (problem.key === "shown.not-a-value")
     return `This line shows ${problem.accepted.join(", ")}. Is it the right line, or another variant of the display?`;
-  return `This line shows ${problem.min} to ${problem.max} in steps of ${plain(problem.step, 2)}. Is it the right line, or another variant of the display?`;
+  return (
+    `This line shows ${problem.min} to ${problem.max} in steps of ${plain(problem.step, 2)}. Is it the right line, ` +
+    "or another variant of the display?"
+  );
 }
 
 /** Units a figure may be typed in besides its own. */
@@ -19,7 +22,10 @@ const alsoIn = (unit: string | null): string =>
 export function fieldProblemText(problem: FieldProblem): string {
   switch (problem.key) {
     case "field.not-a-number":
-      return `Give a number from ${problem.min} to ${problem.max}${problem.unit ? ` ${problem.unit}` : ""}${alsoIn(problem.unit)}.`;
+      return (
+        `Give a number from ${problem.min} to ` +
+        `${problem.max}${problem.unit ? ` ${problem.unit}` : ""}${alsoIn(problem.unit)}.`
+      );
     case "field.out-of-range":
       return `Give ${problem.min} to ${problem.max}${problem.unit ? ` ${problem.unit}` : ""}.`;
     case "field.not-whole":
@@ -31,9 +37,15 @@ export function fieldProblemText(problem: FieldProblem): string {
     case "field.not-volts":
       return "Give one or more voltages from 12 to 120, such as 36/48.";
     case "tyre.ambiguous":
-      return `That size stands for several rims: ${problem.designations.join(", ")}. Choose one below, or type the designation.`;
+      return (
+        `That size stands for several rims: ${problem.designations.join(", ")}. Choose one below, or type the ` +
+        "designation."
+      );
     case "tyre.width-missing":
-      return `The width is missing. The rim could be ${problem.beadSeatsMm.join(", ")} mm. Look for a marking such as 50-${problem.beadSeatsMm[0] ?? 622}.`;
+      return (
+        `The width is missing. The rim could be ${problem.beadSeatsMm.join(", ")} mm. Look for a marking such as ` +
+        `50-${problem.beadSeatsMm[0] ?? 622}.`
+      );
     case "tyre.not-a-designation":
       return "Give width and rim as on the sidewall, such as 50-559.";
     case "tyre.width-out-of-range":
@@ -44,7 +56,8 @@ export function fieldProblemText(problem: FieldProblem): string {
 }
 
 export const disagreementText = ({ measuredMm, expectedMm }: RolloutDisagreement): string =>
-  `Rolled ${plain(measuredMm, 0)} mm a turn; this tyre should roll about ${plain(expectedMm, 0)}. Miscounted turns, or another tyre?`;
+  `Rolled ${plain(measuredMm, 0)} mm a turn; this tyre should roll about ${plain(expectedMm, 0)}. Miscounted ` +
+  "turns, or another tyre?";
 
 export function fileProblemText(problem: JobFileProblem): string {
   switch (problem.key) {
@@ -59,12 +72,21 @@ export function fileProblemText(problem: JobFileProblem): string {
         ? `This is a file of another kind (${problem.found}). A job file says odd-spoke/job.`
         : "This JSON is not a job file. A job file says odd-spoke/job.";
     case "file.older":
-      return `The file is of format ${problem.version}, older than ${problem.accepted}, which is the oldest this version reads.`;
+      return (
+        `The file is of format ${problem.version}, older than ${problem.accepted}, which is the oldest this version ` +
+        "reads."
+      );
     case "file.newer":
-      return `The file is of format ${problem.version}; this version reads format ${problem.accepted}. Update this copy first.`;
+      return (
+        `The file is of format ${problem.version}; this version reads format ${problem.accepted}. Update this copy ` +
+        "first."
+      );
     case "file.field":
       return `At ${problem.path || "the top"}: ${problem.detail}`;
     case "file.broken-seal":
-      return `Sheet ${problem.sheet} does not match its seal: it was changed after it was sealed, or the chain is broken there.`;
+      return (
+        `Sheet ${problem.sheet} does not match its seal: it was changed after it was sealed, or the chain is broken ` +
+        "there."
+      );
   }
 }

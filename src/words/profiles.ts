@@ -59,7 +59,10 @@ export function cellProblemText({ accepted }: CellProblem, line: Line): string {
     case "wheel-options":
       return "Give inches from 5 to 40, such as 20, 26, 700=28.";
     case "options":
-      return `Give what it shows and what that means, such as 0=…, 1=…. ${line.encoding.setting ? `Means: ${acceptedMeanings(line.encoding.setting)}.` : ""}`;
+      return (
+        "Give what it shows and what that means, such as 0=…, 1=…. " +
+        `${line.encoding.setting ? `Means: ${acceptedMeanings(line.encoding.setting)}.` : ""}`
+      );
   }
 }
 

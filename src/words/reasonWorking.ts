@@ -10,7 +10,8 @@ import type { Voice } from "./voice";
 
 /** What the motor bears, with this bike's numbers; its overload and efficiency are from memory unless said. */
 export const motorAmpsWorking = ({ ratedW, overload, efficiency, packV, amps }: MotorFacts): string =>
-  `motor: ${plain(ratedW, 0)} W × ${plain(overload, 2)} ÷ ${plain(efficiency, 2)} ÷ ${plain(packV)} V = ${plain(amps)} A; the overload and the efficiency from memory unless you said them`;
+  `motor: ${plain(ratedW, 0)} W × ${plain(overload, 2)} ÷ ${plain(efficiency, 2)} ÷ ${plain(packV)} V = ` +
+  `${plain(amps)} A; the overload and the efficiency from memory unless you said them`;
 
 const WORKINGS: {
   readonly [K in Reason["key"]]?: (reason: Extract<Reason, { key: K }>, voice: Voice) => readonly string[];
@@ -25,11 +26,14 @@ const WORKINGS: {
     ...(limit.textUnit === unit
       ? []
       : [
-          `${limit.textValue} ${unitName(limit.textUnit)} = ${fixed(speedFromKmh(limit.textKmh, unit), 3)} ${unitName(unit)}`,
+          `${limit.textValue} ${unitName(limit.textUnit)} = ${fixed(speedFromKmh(limit.textKmh, unit), 3)} ` +
+            `${unitName(unit)}`,
         ]),
-    `${plain(speedFromKmh(limit.kmh, unit), 3)} × ${fixed(r.low, 4)} (least r) = ${fixed(speedFromKmh(limit.kmh * r.low, unit), 2)}`,
+    `${plain(speedFromKmh(limit.kmh, unit), 3)} × ${fixed(r.low, 4)} (least r) = ` +
+      `${fixed(speedFromKmh(limit.kmh * r.low, unit), 2)}`,
     `held as ${plain(heldIn === "mph" ? kmhToMph(settingKmh) : settingKmh)} ${unitName(heldIn)}`,
-    `true cap = ${plain(speedFromKmh(settingKmh, unit), 2)} ÷ ${fixed(r.nominal, 4)} = ${fixed(speedFromKmh(trueKmh.nominal, unit), 2)} ${unitName(unit)}`,
+    `true cap = ${plain(speedFromKmh(settingKmh, unit), 2)} ÷ ${fixed(r.nominal, 4)} = ` +
+      `${fixed(speedFromKmh(trueKmh.nominal, unit), 2)} ${unitName(unit)}`,
   ],
   "reason.start-pulses": ({ pulses, crankPulses, angle }) => [
     `360 × ${pulses - 1} ÷ ${crankPulses} = ${plain(angle.leastDeg, 0)}°`,

@@ -15,7 +15,8 @@ const words = (why: string | readonly string[]): readonly string[] => (typeof wh
 /** How many cells are reckoned with, and how to find out where that is not known. */
 const seriesWords = (options: readonly number[]): string =>
   options.length > 1
-    ? `Such a pack has ${options.join(" or ")} cells in series; the volts its charger ends at tell which. Spared are ${options.at(-1)}`
+    ? `Such a pack has ${options.join(" or ")} cells in series; the volts its charger ends at tell which. Spared are ` +
+      `${options.at(-1)}`
     : `${options[0]} cells in series`;
 
 /** What is not known of a cap that is held all the same. */
@@ -75,9 +76,11 @@ const REASON_WORDS: {
     const source =
       rollout.from === "measured"
         ? `You rolled out ${plain(rollout.mm, 0)} mm (${count(turns, "turn")}, ±${plain(rollout.uncertaintyMm, 0)}).`
-        : `From the sidewall the rollout is about ${plain(rollout.mm, 0)} mm (±${plain(rollout.uncertaintyMm, 0)}). Measure it to be sure.`;
+        : `From the sidewall the rollout is about ${plain(rollout.mm, 0)} mm (±${plain(rollout.uncertaintyMm, 0)}). ` +
+          "Measure it to be sure.";
     const found = asFound
-      ? ` ${displayName} takes ${asFound.shows} as ${plain(asFound.circumferenceMm, 0)} mm, so it reads ${describeOff(asFound.r)}.`
+      ? ` ${displayName} takes ${asFound.shows} as ${plain(asFound.circumferenceMm, 0)} mm, so it reads ` +
+        `${describeOff(asFound.r)}.`
       : "";
     const choice =
       pick && pick.shows !== asFound?.shows
@@ -94,19 +97,23 @@ const REASON_WORDS: {
       reason.shows === value
         ? held === text
           ? `The line holds just that.`
-          : `The line holds whole ${unitName(reason.heldIn)}; ${held} is the fastest that stays within it${r.low < r.nominal ? ", with what the rollout may be off" : ""}.`
+          : `The line holds whole ${unitName(reason.heldIn)}; ${held} is the fastest that stays within ` +
+            `it${r.low < r.nominal ? ", with what the rollout may be off" : ""}.`
         : `The nearest it can hold below is ${value} ${unitName(reason.heldIn)}, shown as ${reason.shows}.`;
     const accepted =
       limit.aboveTextKmh !== 0
         ? [
-            `You accept ${plain(limit.kmh, 2)} km/h as equivalent: ${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`,
+            `You accept ${plain(limit.kmh, 2)} km/h as equivalent: ` +
+              `${limit.aboveTextKmh > 0 ? "+" : "−"}${fixed(Math.abs(limit.aboveTextKmh), 2)} km/h against the text.`,
           ]
         : [];
     const beyond = reason.beyond ? [encodeProblemText(reason.beyond)] : [];
     return words([
-      `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ${text}. ${holds}`,
+      `${className} ends ${reason.of === "assist" ? "assist" : "throttle drive"} ${limit.strict ? "before" : "at"} ` +
+        `${text}. ${holds}`,
       ...accepted,
-      `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ${speed(trueKmh.nominal, unit, 2)}.`,
+      `With this wheel line ${reason.of === "assist" ? "assist" : "it"} really stops at ` +
+        `${speed(trueKmh.nominal, unit, 2)}.`,
       ...beyond,
     ]);
   },
@@ -120,19 +127,22 @@ const REASON_WORDS: {
             ? "the slowest it has."
             : "no faster than the limit as shown. How far the display is off is not known yet."
       }`,
-      `One ride at full assist settles it: write the top speed down under Prove. The class says ${speed(reason.limitKmh, unit)}.`,
+      "One ride at full assist settles it: write the top speed down under Prove. The class says " +
+        `${speed(reason.limitKmh, unit)}.`,
     ]),
   "reason.cap-any": ({ shows, limitKmh }, { unit }) =>
     words([
       "What its numbers stand for is not known.",
-      `${shows} is set so that assist ends at all. One ride at full assist settles it: write the top speed down under Prove. The class says ${speed(limitKmh, unit)}.`,
+      `${shows} is set so that assist ends at all. One ride at full assist settles it: write the top speed down ` +
+        `under Prove. The class says ${speed(limitKmh, unit)}.`,
     ]),
   "reason.cap-slowest": ({ shows, trueKmh, limitKmh, of }, { unit }) =>
     words([
       `${shows} is the slowest this line has. The class says ${speed(limitKmh, unit)}.`,
       trueKmh === null
         ? `Where ${of === "assist" ? "assist" : "throttle drive"} then ends is not known.`
-        : `${of === "assist" ? "Assist" : "Throttle drive"} then really stops at ${speed(trueKmh.nominal, unit, 2)}: look for what makes the speedometer read so low.`,
+        : `${of === "assist" ? "Assist" : "Throttle drive"} then really stops at ${speed(trueKmh.nominal, unit, 2)}: ` +
+          "look for what makes the speedometer read so low.",
     ]),
   "reason.wheel-not-the-cause": ({ mistake }) =>
     words(
@@ -156,7 +166,8 @@ const REASON_WORDS: {
   "reason.rolling-start": () => words("New to it: the throttle pulls only once the bike is rolling."),
   "reason.start-pulses": (reason) =>
     words(
-      `Assist starts after ${plain(reason.angle.leastDeg, 0)}–${plain(reason.angle.mostDeg, 0)}° of crank turn. ${reason.rider === "novice" ? "Calm for a rider new to it." : "Soon enough to pull away, late enough not to jump."}`,
+      `Assist starts after ${plain(reason.angle.leastDeg, 0)}–${plain(reason.angle.mostDeg, 0)}° of crank turn. ` +
+        `${reason.rider === "novice" ? "Calm for a rider new to it." : "Soon enough to pull away, late enough not to jump."}`,
     ),
   "reason.start-strength": (reason) =>
     words(
@@ -181,11 +192,13 @@ const REASON_WORDS: {
   },
   "reason.cut-off": (reason) =>
     words(
-      `${seriesWords(reason.options)}, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat can be destroyed and catch fire.`,
+      `${seriesWords(reason.options)}, none taken under ${plain(reason.perCellV, 2)} V under load. A pack run flat ` +
+        "can be destroyed and catch fire.",
     ),
   "reason.nominal": (reason) =>
     words(
-      `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong value makes the gauge lie.`,
+      `The pack is ${reason.packV} V${reason.series === null ? "" : `, ${reason.series} cells in series`}. A wrong ` +
+        "value makes the gauge lie.",
     ),
   "reason.pulses": (reason) => words(`Counted on the bike: ${count(reason.pulses, "pulse")} per wheel turn.`),
   "reason.hands-over": ({ to }) =>
@@ -201,7 +214,8 @@ const REASON_WORDS: {
   "reason.power-on-zero": () => words("Level 0 at power-on: nothing moves until the rider asks."),
   "reason.class-unit": (reason) =>
     words(
-      `${reason.className} speaks in ${unitName(reason.unit)}, so the rider should see it. The cap line does not follow.`,
+      `${reason.className} speaks in ${unitName(reason.unit)}, so the rider should see it. The cap line does not ` +
+        "follow.",
     ),
   "reason.volts-advised": () => words("Volts are measured; per cent follows somebody’s curve."),
   "reason.owners-choice": () => words("The owner’s choice. It stays as found."),

@@ -27,7 +27,8 @@ export function wheelChoiceWorking(choice: WheelChoice, unit: SpeedUnit): readon
     `reads ${offBy(r)}`,
     ...(capNow
       ? [
-          `true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${speed(capNow.low, unit, 1)} to ${speed(capNow.high, unit, 1)})`,
+          `true cap = cap set ÷ r = ${speed(capNow.nominal, unit, 2)} (${speed(capNow.low, unit, 1)} to ` +
+            `${speed(capNow.high, unit, 1)})`,
         ]
       : []),
     ...(capToSet

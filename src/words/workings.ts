@@ -63,7 +63,8 @@ export const impliedRolloutWorking = (countedMm: number, r: number, rolloutMm: n
 /** Volts of the pack at rest and under load. */
 export function packWorking({ series, parallel, cellOhm, aged, temperatureC }: Pack, ohm: number): readonly string[] {
   return [
-    `R = ${series} × ${plain(cellOhm * 1000)} mΩ ÷ ${parallel}${aged ? " × 2 (aged)" : ""}${temperatureC < 20 ? ` × ${plain(1 + (20 - temperatureC) / 20, 2)} (cold)` : ""} = ${plain(ohm * 1000, 0)} mΩ`,
+    `R = ${series} × ${plain(cellOhm * 1000)} mΩ ÷ ` +
+      `${parallel}${aged ? " × 2 (aged)" : ""}${temperatureC < 20 ? ` × ${plain(1 + (20 - temperatureC) / 20, 2)} (cold)` : ""} = ${plain(ohm * 1000, 0)} mΩ`,
     MEMORY,
   ];
 }
@@ -76,7 +77,8 @@ export function cutOffWorking(pack: Pack, cutOff: CutOff, limitA: number): reado
       ? [`BMS: ${pack.series} × (${plain(cutOff.bmsV / pack.series - 0.1, 2)} + 0.1) V = ${plain(cutOff.bmsV)} V`]
       : []),
     `the greater, rounded up = ${plain(cutOff.advisedV)} V`,
-    `sag at ${plain(limitA)} A = ${plain(cutOff.sagV)} V: a full pull meets the cut-off with ${plain(100 * cutOff.chargeAtFullPull, 0)} % still in`,
+    `sag at ${plain(limitA)} A = ${plain(cutOff.sagV)} V: a full pull meets the cut-off with ` +
+      `${plain(100 * cutOff.chargeAtFullPull, 0)} % still in`,
     MEMORY,
   ];
 }
@@ -92,26 +94,31 @@ export function wattsWorking(watts: BatteryWatts, nominalV: number, currentA: nu
 
 /** What air, rolling and hill ask of a bike, with its own figures. */
 export const loadWorking = ({ setup, road }: Ride, grade: number, unit: SpeedUnit): string =>
-  `load = ½ × ${fixed(road.airKgM3, 3)} × ${plain(setup.body.cdaM2, 2)} × (v + ${speed(road.headwindKmh, unit)})² + ${plain(setup.body.massKg, 0)} kg × 9.807 × (${plain(road.crr, 3)} + ${plain(100 * grade)} %)`;
+  `load = ½ × ${fixed(road.airKgM3, 3)} × ${plain(setup.body.cdaM2, 2)} × (v + ` +
+  `${speed(road.headwindKmh, unit)})² + ${plain(setup.body.massKg, 0)} kg × 9.807 × (${plain(road.crr, 3)} + ` +
+  `${plain(100 * grade)} %)`;
 
 /** What holds a bike at a speed on a grade. */
 export function rideWorking(ride: Ride, point: RidePoint, grade: number, unit: SpeedUnit): readonly string[] {
   const { setup } = ride;
   return [
     loadWorking(ride, grade, unit),
-    `rider ${plain(point.riderW, 0)} W and motor ${plain(point.motorW, 0)} W at the road balance it at ${speed(point.speedKmh, unit)}`,
+    `rider ${plain(point.riderW, 0)} W and motor ${plain(point.motorW, 0)} W at the road balance it at ` +
+      `${speed(point.speedKmh, unit)}`,
     `battery = motor ÷ its efficiency + ${plain(setup.standbyW)} W standby = ${plain(point.batteryW, 0)} W`,
     ...(point.whPerKm !== null
       ? [`${plain(point.batteryW, 0)} W ÷ ${speed(point.speedKmh, unit)} = ${whPer(point.whPerKm, unit)}`]
       : []),
     ...(point.rangeKm !== null && setup.usableWh !== null
       ? [
-          `range = ${plain(setup.usableWh, 0)} Wh usable ÷ ${whPer(point.whPerKm ?? 0, unit)} = ${distance(point.rangeKm, unit)}`,
+          `range = ${plain(setup.usableWh, 0)} Wh usable ÷ ${whPer(point.whPerKm ?? 0, unit)} = ` +
+            `${distance(point.rangeKm, unit)}`,
         ]
       : []),
     ...(point.startUp
       ? [
-          `start: ∫ m·dv ÷ F to ${speed(START_TO_KMH, unit)} = ${fixed(point.startUp.seconds)} s, ${fixed(point.startUp.metres)} m`,
+          `start: ∫ m·dv ÷ F to ${speed(START_TO_KMH, unit)} = ${fixed(point.startUp.seconds)} s, ` +
+            `${fixed(point.startUp.metres)} m`,
         ]
       : [`It does not reach ${speed(START_TO_KMH, unit)} from rest here.`]),
     `${plain(point.heatW, 0)} W turn to heat in motor and controller`,
@@ -125,7 +132,8 @@ export function offGroundWorking({ setup: { kit } }: Ride): readonly string[] {
   if (motor.kind !== "hub") return [];
   const milliohm = plain(1000 * (motor.resistanceOhm + pack.resistanceOhm), 0);
   return [
-    `(${fixed(pack.openCircuitV)} V − ${plain(motor.noLoadA, 2)} A × ${milliohm} mΩ) × ${plain(motor.kvRpmPerV, 2)} rpm/V × rollout`,
+    `(${fixed(pack.openCircuitV)} V − ${plain(motor.noLoadA, 2)} A × ${milliohm} mΩ) × ` +
+      `${plain(motor.kvRpmPerV, 2)} rpm/V × rollout`,
     MEMORY,
   ];
 }

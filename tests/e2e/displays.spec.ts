@@ -94,39 +94,40 @@ test("cells keep what is typed, say what they take, and the check names what is 
   await expect(problems(page)).toContainText("Two lines are called a1.");
 });
 
-test("a display goes out as a file and comes back; broken files are refused with the place, and nothing is stored", async ({
-  page,
-}) => {
-  await page.goto("/displays");
-  await page.getByRole("button", { name: /^Skerry/ }).click();
-  const download = page.waitForEvent("download");
-  await page.getByRole("button", { name: "Save as a file" }).click();
-  const text = readFileSync(await (await download).path(), "utf8");
-  const take = (name: string, contents: string) =>
-    page
-      .getByLabel("Display file to import")
-      .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(contents) });
-  await take("half.json", text.slice(0, 600));
-  await expect(page.getByRole("alert").filter({ hasText: "not taken in" })).toBeVisible();
-  await take("odd.json", text.replace('"factoryRaw": 2100', '"factoryRaw": 9'));
-  await expect(page.getByRole("alert").filter({ hasText: "not taken in" })).toContainText(
-    "The maker’s value 9 is not one the line can show.",
-  );
-  await expect(main(page)).toContainText("0 described here");
-  await take("skerry.json", text);
-  await expect(main(page)).toContainText("1 described here");
-  // Lines as a spreadsheet, with the row and field of what does not fit.
-  await page.getByRole("link", { name: "Open in the workbench" }).click();
-  await page.getByRole("radio", { name: "Files" }).click();
-  await page.getByLabel("Lines to import, as CSV").setInputFiles({
-    name: "x.csv",
-    mimeType: "text/csv",
-    buffer: Buffer.from("code,setting,encoding,from,to,maker's\n7,backlight,number,1,five,3\n"),
-  });
-  await expect(page.getByRole("alert").filter({ hasText: "Not taken" })).toContainText(
-    "Row 2, to: expected a whole number, found five",
-  );
-});
+test(
+  "a display goes out as a file and comes back; broken files are refused " + "with the place, and nothing is stored",
+  async ({ page }) => {
+    await page.goto("/displays");
+    await page.getByRole("button", { name: /^Skerry/ }).click();
+    const download = page.waitForEvent("download");
+    await page.getByRole("button", { name: "Save as a file" }).click();
+    const text = readFileSync(await (await download).path(), "utf8");
+    const take = (name: string, contents: string) =>
+      page
+        .getByLabel("Display file to import")
+        .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(contents) });
+    await take("half.json", text.slice(0, 600));
+    await expect(page.getByRole("alert").filter({ hasText: "not taken in" })).toBeVisible();
+    await take("odd.json", text.replace('"factoryRaw": 2100', '"factoryRaw": 9'));
+    await expect(page.getByRole("alert").filter({ hasText: "not taken in" })).toContainText(
+      "The maker’s value 9 is not one the line can show.",
+    );
+    await expect(main(page)).toContainText("0 described here");
+    await take("skerry.json", text);
+    await expect(main(page)).toContainText("1 described here");
+    // Lines as a spreadsheet, with the row and field of what does not fit.
+    await page.getByRole("link", { name: "Open in the workbench" }).click();
+    await page.getByRole("radio", { name: "Files" }).click();
+    await page.getByLabel("Lines to import, as CSV").setInputFiles({
+      name: "x.csv",
+      mimeType: "text/csv",
+      buffer: Buffer.from("code,setting,encoding,from,to,maker's\n7,backlight,number,1,five,3\n"),
+    });
+    await expect(page.getByRole("alert").filter({ hasText: "Not taken" })).toContainText(
+      "Row 2, to: expected a whole number, found five",
+    );
+  },
+);
 
 test("clone and vary; which of these is it; two side by side", async ({ page }) => {
   await page.goto("/displays");
@@ -164,31 +165,32 @@ test("a display swapped on a bike: every value told before, carried after, undon
   await expect(page.getByRole("radio", { name: "Tarn" })).toBeChecked();
 });
 
-test("as found by a pasted list; values of another display are noticed; a line nobody described is added on the spot", async ({
-  page,
-}) => {
-  await openDemo(page, 208, "as-found");
-  await page.getByRole("radio", { name: "Pasted list" }).click();
-  await paste(page.getByLabel("Line and value, one a row"), "52 = 1\n53: 99\n54=7\nsomething else\n61 2");
-  await page.getByRole("button", { name: "Take 4 values" }).click();
-  await expect(main(page)).toContainText("1 row not understood");
-  await expect(page.getByRole("status").filter({ hasText: "could not come from a Tarn" })).toContainText(
-    "lines 53, 54",
-  );
-  await page.getByText("A line is missing here?").click();
-  await write(page.getByLabel("Its code"), "53");
-  await expect(main(page)).toContainText("This line is already there.");
-  await write(page.getByLabel("Its code"), "71");
-  await write(page.getByLabel("What it shows", { exact: true }), "4");
-  await page.getByRole("button", { name: "Add the line" }).click();
-  await expect(page.getByRole("complementary", { name: "All lines" })).toContainText("71");
-  // A photo of a line is made small and kept.
-  await page.getByRole("radio", { name: "Line by line" }).click();
-  await page.getByLabel(/^Photo of line/).setInputFiles("docs/screenshots/rack.png");
-  await expect(main(page)).toContainText(/1 photo with this bike, \d+ kB in this browser/);
-  await page.reload();
-  await expect(main(page)).toContainText("1 photo with this bike");
-});
+test(
+  "as found by a pasted list; values of another display are noticed; a line " + "nobody described is added on the spot",
+  async ({ page }) => {
+    await openDemo(page, 208, "as-found");
+    await page.getByRole("radio", { name: "Pasted list" }).click();
+    await paste(page.getByLabel("Line and value, one a row"), "52 = 1\n53: 99\n54=7\nsomething else\n61 2");
+    await page.getByRole("button", { name: "Take 4 values" }).click();
+    await expect(main(page)).toContainText("1 row not understood");
+    await expect(page.getByRole("status").filter({ hasText: "could not come from a Tarn" })).toContainText(
+      "lines 53, 54",
+    );
+    await page.getByText("A line is missing here?").click();
+    await write(page.getByLabel("Its code"), "53");
+    await expect(main(page)).toContainText("This line is already there.");
+    await write(page.getByLabel("Its code"), "71");
+    await write(page.getByLabel("What it shows", { exact: true }), "4");
+    await page.getByRole("button", { name: "Add the line" }).click();
+    await expect(page.getByRole("complementary", { name: "All lines" })).toContainText("71");
+    // A photo of a line is made small and kept.
+    await page.getByRole("radio", { name: "Line by line" }).click();
+    await page.getByLabel(/^Photo of line/).setInputFiles("docs/screenshots/rack.png");
+    await expect(main(page)).toContainText(/1 photo with this bike, \d+ kB in this browser/);
+    await page.reload();
+    await expect(main(page)).toContainText("1 photo with this bike");
+  },
+);
 
 test("a job of the format before is brought up when it is imported", async ({ page }) => {
   await openRack(page);

@@ -121,35 +121,36 @@ test("no key of a nickname makes a plan", async ({ page }) => {
   expect(await page.evaluate(() => (window as unknown as { asked: { plans: number } }).asked.plans)).toBe(before);
 });
 
-test("a long leaflet is read in slices with a way to stop; one too long is refused, and nothing of it is taken", async ({
-  page,
-}) => {
-  await openRack(page);
-  await page.goto("/displays");
-  await page.getByRole("button", { name: "Describe a display" }).click();
-  const field = page.getByLabel("The leaflet’s text");
-  // Stop is pressed the moment it stands there: how quick a machine is makes no difference.
-  await page.evaluate(() => {
-    const watch = new MutationObserver(() => {
-      const stop = [...document.querySelectorAll("main button")].find(
-        (button) => button.textContent?.trim() === "Stop",
-      );
-      if (!(stop instanceof HTMLElement)) return;
-      watch.disconnect();
-      stop.click();
+test(
+  "a long leaflet is read in slices with a way to stop; one too long is " + "refused, and nothing of it is taken",
+  async ({ page }) => {
+    await openRack(page);
+    await page.goto("/displays");
+    await page.getByRole("button", { name: "Describe a display" }).click();
+    const field = page.getByLabel("The leaflet’s text");
+    // Stop is pressed the moment it stands there: how quick a machine is makes no difference.
+    await page.evaluate(() => {
+      const watch = new MutationObserver(() => {
+        const stop = [...document.querySelectorAll("main button")].find(
+          (button) => button.textContent?.trim() === "Stop",
+        );
+        if (!(stop instanceof HTMLElement)) return;
+        watch.disconnect();
+        stop.click();
+      });
+      watch.observe(document.body, { childList: true, subtree: true });
     });
-    watch.observe(document.body, { childList: true, subtree: true });
-  });
-  const long = Array.from({ length: 3600 }, (_, i) => `q${i} Speed limit of kind ${i}, 10-45 km/h, default 25`).join(
-    "\n",
-  );
-  await paste(field, long);
-  await expect(main(page)).toContainText("Reading stopped.");
-  await paste(field, "q1 some line of a leaflet\n".repeat(8_000));
-  await expect(page.getByRole("alert").first()).toContainText("up to 200000 are read at once");
-  await paste(field, "a1 Speed limit 10-45 km/h default 25");
-  await expect(main(page)).toContainText("1 line found");
-});
+    const long = Array.from({ length: 3600 }, (_, i) => `q${i} Speed limit of kind ${i}, 10-45 km/h, default 25`).join(
+      "\n",
+    );
+    await paste(field, long);
+    await expect(main(page)).toContainText("Reading stopped.");
+    await paste(field, "q1 some line of a leaflet\n".repeat(8_000));
+    await expect(page.getByRole("alert").first()).toContainText("up to 200000 are read at once");
+    await paste(field, "a1 Speed limit 10-45 km/h default 25");
+    await expect(main(page)).toContainText("1 line found");
+  },
+);
 
 test("a text longer than a field takes is refused whole, and what stood there stays", async ({ page }) => {
   await openDemo(page, 210, "intake");

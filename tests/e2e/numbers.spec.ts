@@ -78,27 +78,29 @@ test("runs are kept cell by cell, give r with its interval, and a jumping sensor
   await expect(main(page)).toContainText("Look at the magnet");
 });
 
-test("a recorded ride dropped in is measured within half a per cent; a file that is none says why and changes nothing", async ({
-  page,
-}, info) => {
-  const { fixes, trueM } = makeRide({ ...CLEAN, seconds: 1800, whiteM: 1.5, driftM: 2, stopEveryS: 600, seed: 5 });
-  const good = info.outputPath("ride.gpx");
-  const bad = info.outputPath("torn.gpx");
-  writeFileSync(good, gpxText(fixes));
-  writeFileSync(bad, gpxText(fixes).slice(0, 5000));
-  await openBench(page, "demo-207", "Speedometer");
-  await page.getByLabel("GPX file").setInputFiles(bad);
-  await expect(main(page)).toContainText("This is not a whole GPX file");
-  await expect(page.getByLabel("Length of the track")).toHaveValue("");
-  await page.getByLabel("GPX file").setInputFiles(good);
-  await expect(main(page)).toContainText("Length of ride.gpx");
-  await expect(main(page)).toContainText("3 stops");
-  await expect(page.getByLabel("Length of the track")).not.toHaveValue("");
-  const km = Number(await page.getByLabel("Length of the track").inputValue());
-  expect(Math.abs((km * 1000) / trueM - 1)).toBeLessThan(0.005);
-  await write(page.getByLabel("Trip on the display"), String((km * 0.9).toFixed(1)));
-  await expect(main(page)).toContainText("By the trip");
-});
+test(
+  "a recorded ride dropped in is measured within half a per cent; a file that is none says why and changes " +
+    "nothing",
+  async ({ page }, info) => {
+    const { fixes, trueM } = makeRide({ ...CLEAN, seconds: 1800, whiteM: 1.5, driftM: 2, stopEveryS: 600, seed: 5 });
+    const good = info.outputPath("ride.gpx");
+    const bad = info.outputPath("torn.gpx");
+    writeFileSync(good, gpxText(fixes));
+    writeFileSync(bad, gpxText(fixes).slice(0, 5000));
+    await openBench(page, "demo-207", "Speedometer");
+    await page.getByLabel("GPX file").setInputFiles(bad);
+    await expect(main(page)).toContainText("This is not a whole GPX file");
+    await expect(page.getByLabel("Length of the track")).toHaveValue("");
+    await page.getByLabel("GPX file").setInputFiles(good);
+    await expect(main(page)).toContainText("Length of ride.gpx");
+    await expect(main(page)).toContainText("3 stops");
+    await expect(page.getByLabel("Length of the track")).not.toHaveValue("");
+    const km = Number(await page.getByLabel("Length of the track").inputValue());
+    expect(Math.abs((km * 1000) / trueM - 1)).toBeLessThan(0.005);
+    await write(page.getByLabel("Trip on the display"), String((km * 0.9).toFixed(1)));
+    await expect(main(page)).toContainText("By the trip");
+  },
+);
 
 test("ten hours of a ride are read in a worker: the page does nothing of it, and all else goes on meanwhile", async ({
   page,

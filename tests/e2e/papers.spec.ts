@@ -146,25 +146,26 @@ test("on a display in miles everything is asked in miles, and a bike over the li
   await expect(card(page, "Owner’s card")).toContainText("mph set");
 });
 
-test("programming again keeps what was read, plans from it, and makes the checks due that rest on what changes", async ({
-  page,
-}) => {
-  test.setTimeout(120_000);
-  await openDemo(page, 205, "prove");
-  await page.getByRole("radiogroup", { name: "Brake cut-off" }).getByRole("radio", { name: "As it should" }).click();
-  await page.getByRole("radiogroup", { name: "Crawl and turn" }).getByRole("radio", { name: "As it should" }).click();
-  const hands = handsOf(page);
-  await hands.write(page.getByLabel("Line 34 shows"), "5");
-  await expect(main(page)).toContainText("1 line not as planned");
-  await hands.doubleClick(page.getByRole("button", { name: "Plan the keys again" }));
-  await expect(page).toHaveURL(/program/);
-  await expect(main(page)).toContainText("The keys start from what the display was last known to hold.");
-  await expect(main(page)).toContainText("5 → 2");
-  await page.getByRole("button", { name: "Start the keys on the bike" }).click();
-  await programOnBike(page);
-  await page.getByRole("link", { name: /^Prove it/ }).click();
-  const { sheets, events } = await jobOf(page, "demo-205");
-  expect(sheets.filter(({ kind }) => kind === "read-back")).toHaveLength(1);
-  expect(sheets.find(({ kind }) => kind === "read-back")?.lines.find(({ code }) => code === "34")?.shows).toBe("5");
-  expect(events.filter(({ kind }) => kind === "set-aside")).toHaveLength(1);
-});
+test(
+  "programming again keeps what was read, plans from it, and makes the " + "checks due that rest on what changes",
+  async ({ page }) => {
+    test.setTimeout(120_000);
+    await openDemo(page, 205, "prove");
+    await page.getByRole("radiogroup", { name: "Brake cut-off" }).getByRole("radio", { name: "As it should" }).click();
+    await page.getByRole("radiogroup", { name: "Crawl and turn" }).getByRole("radio", { name: "As it should" }).click();
+    const hands = handsOf(page);
+    await hands.write(page.getByLabel("Line 34 shows"), "5");
+    await expect(main(page)).toContainText("1 line not as planned");
+    await hands.doubleClick(page.getByRole("button", { name: "Plan the keys again" }));
+    await expect(page).toHaveURL(/program/);
+    await expect(main(page)).toContainText("The keys start from what the display was last known to hold.");
+    await expect(main(page)).toContainText("5 → 2");
+    await page.getByRole("button", { name: "Start the keys on the bike" }).click();
+    await programOnBike(page);
+    await page.getByRole("link", { name: /^Prove it/ }).click();
+    const { sheets, events } = await jobOf(page, "demo-205");
+    expect(sheets.filter(({ kind }) => kind === "read-back")).toHaveLength(1);
+    expect(sheets.find(({ kind }) => kind === "read-back")?.lines.find(({ code }) => code === "34")?.shows).toBe("5");
+    expect(events.filter(({ kind }) => kind === "set-aside")).toHaveLength(1);
+  },
+);

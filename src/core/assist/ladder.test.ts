@@ -25,27 +25,31 @@ describe("ladders", () => {
     expect(Math.max(...steps) - Math.min(...steps)).toBeLessThan(0.05);
     expect(shares.at(-1)).toBeCloseTo(0.64, 2);
   });
-  it("always climbs, starts and ends where asked, and a line never holds more than was asked unless its floor says so", () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 2, max: 9 }),
-        fc.double({ min: 0.05, max: 0.5, noNaN: true }),
-        fc.double({ min: 0.6, max: 1, noNaN: true }),
-        (levels, first, top) => {
-          for (const shares of [linearLadder({ levels, first, top }), geometricLadder({ levels, first, top })]) {
-            expect(shares[0]).toBeCloseTo(first, 9);
-            expect(shares.at(-1)).toBeCloseTo(top, 9);
-            shares.slice(1).forEach((share, i) => expect(share).toBeGreaterThan(shares[i] ?? 0));
-            shares.forEach((share) =>
-              expect(holdShare(share, { least: 0.2, most: 0.99, step: 0.01 })).toBeLessThanOrEqual(
-                Math.max(0.2, share) + 1e-9,
-              ),
-            );
-          }
-        },
-      ),
-    );
-  });
+  it(
+    "always climbs, starts and ends where asked, and a line never holds more than was asked unless its floor says " +
+      "so",
+    () => {
+      fc.assert(
+        fc.property(
+          fc.integer({ min: 2, max: 9 }),
+          fc.double({ min: 0.05, max: 0.5, noNaN: true }),
+          fc.double({ min: 0.6, max: 1, noNaN: true }),
+          (levels, first, top) => {
+            for (const shares of [linearLadder({ levels, first, top }), geometricLadder({ levels, first, top })]) {
+              expect(shares[0]).toBeCloseTo(first, 9);
+              expect(shares.at(-1)).toBeCloseTo(top, 9);
+              shares.slice(1).forEach((share, i) => expect(share).toBeGreaterThan(shares[i] ?? 0));
+              shares.forEach((share) =>
+                expect(holdShare(share, { least: 0.2, most: 0.99, step: 0.01 })).toBeLessThanOrEqual(
+                  Math.max(0.2, share) + 1e-9,
+                ),
+              );
+            }
+          },
+        ),
+      );
+    },
+  );
   it("one level alone is the top", () => expect(linearLadder({ levels: 1, first: 0.2, top: 0.9 })).toEqual([0.9]));
 });
 

@@ -57,17 +57,20 @@ describe("gauge bars", () => {
       }),
     );
   });
-  it("a gauge set for the pack fitted shows what is there; one set for less shows full until it is nearly empty", () => {
-    for (const row of gaugeTable(pack48, pack48, 5, 5)) {
-      expect(row.shownShare).toBeCloseTo(row.charge, 6);
-      expect(row.barsShown).toBe(row.barsTrue);
-      // Lower thresholds at 0, 20, 40, 60, 80 %; right on one of them the rounding up decides.
-      if (![0, 0.2, 0.4, 0.6, 0.8].includes(row.charge))
-        expect(row.barsTrue).toBe(Math.min(5, Math.floor(row.charge * 5) + 1));
-    }
-    expect(gaugeTable(pack48, pack36, 5, 5).map((row) => row.barsShown)).toEqual(Array(11).fill(5));
-    expect(gaugeTable(pack36, pack48, 5, 5).every((row) => row.barsShown <= 1)).toBe(true);
-  });
+  it(
+    "a gauge set for the pack fitted shows what is there; one set for less " + "shows full until it is nearly empty",
+    () => {
+      for (const row of gaugeTable(pack48, pack48, 5, 5)) {
+        expect(row.shownShare).toBeCloseTo(row.charge, 6);
+        expect(row.barsShown).toBe(row.barsTrue);
+        // Lower thresholds at 0, 20, 40, 60, 80 %; right on one of them the rounding up decides.
+        if (![0, 0.2, 0.4, 0.6, 0.8].includes(row.charge))
+          expect(row.barsTrue).toBe(Math.min(5, Math.floor(row.charge * 5) + 1));
+      }
+      expect(gaugeTable(pack48, pack36, 5, 5).map((row) => row.barsShown)).toEqual(Array(11).fill(5));
+      expect(gaugeTable(pack36, pack48, 5, 5).every((row) => row.barsShown <= 1)).toBe(true);
+    },
+  );
 });
 
 describe("cut-off", () => {

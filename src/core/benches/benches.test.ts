@@ -180,31 +180,35 @@ describe("the wheel bench", () => {
       expect(off("best-pair")).toBeLessThanOrEqual(off("best-wheel") + 0.003);
     }
   });
-  it("counts one pulse where a switch has the wheel's own sensor in use, and says so where a preset hides the count", () => {
-    const bench = (sensor: string, intake: IntakeText) =>
-      wheelBench({ ...ask, profile: PINFOLD, raws: rawsOf(PINFOLD, { q8: sensor }), bike: bikeOf(intake) });
-    const counting = (sensor: string, intake: IntakeText) =>
-      bench(sensor, intake).choices.find(({ what }) => what === "as-found")?.counting;
-    const rolled: IntakeText = { rolloutMm: "2100", pickUp: "spoke-magnet", pulsesPerTurn: "1" };
-    const inMotor: IntakeText = { rolloutMm: "2100", pickUp: "inside-motor", pulsesPerTurn: "80" };
-    const [wheel = "", motor = ""] = ["0", "1"];
-    expect(counting(wheel, rolled)).toMatchObject({ given: 1, set: 1 });
-    expect(counting(motor, inMotor)).toMatchObject({ given: 80, set: 80 });
-    // One sensor on the bike, the other counted: no number follows from that.
-    expect(bench(motor, rolled).lacks).toBe("pulses");
-    expect(bench(wheel, inMotor).lacks).toBe("pulses");
-    expect(bench(motor, { ...inMotor, pulsesPerTurn: "" }).lacks).toBe("pulses");
-    const preset = linesOf(QUILLON).find(({ code }) => code === "3-1");
-    const lacks = (preset ? rawValues(preset.encoding) : []).map(
-      (raw) =>
-        wheelBench({
-          ...ask,
-          profile: QUILLON,
-          raws: rawsOf(QUILLON, { "3-1": preset ? shows(preset.encoding, raw) : "" }),
-        }).lacks,
-    );
-    expect(lacks).toContain("pulses");
-  });
+  it(
+    "counts one pulse where a switch has the wheel's own sensor in use, and " +
+      "says so where a preset hides the count",
+    () => {
+      const bench = (sensor: string, intake: IntakeText) =>
+        wheelBench({ ...ask, profile: PINFOLD, raws: rawsOf(PINFOLD, { q8: sensor }), bike: bikeOf(intake) });
+      const counting = (sensor: string, intake: IntakeText) =>
+        bench(sensor, intake).choices.find(({ what }) => what === "as-found")?.counting;
+      const rolled: IntakeText = { rolloutMm: "2100", pickUp: "spoke-magnet", pulsesPerTurn: "1" };
+      const inMotor: IntakeText = { rolloutMm: "2100", pickUp: "inside-motor", pulsesPerTurn: "80" };
+      const [wheel = "", motor = ""] = ["0", "1"];
+      expect(counting(wheel, rolled)).toMatchObject({ given: 1, set: 1 });
+      expect(counting(motor, inMotor)).toMatchObject({ given: 80, set: 80 });
+      // One sensor on the bike, the other counted: no number follows from that.
+      expect(bench(motor, rolled).lacks).toBe("pulses");
+      expect(bench(wheel, inMotor).lacks).toBe("pulses");
+      expect(bench(motor, { ...inMotor, pulsesPerTurn: "" }).lacks).toBe("pulses");
+      const preset = linesOf(QUILLON).find(({ code }) => code === "3-1");
+      const lacks = (preset ? rawValues(preset.encoding) : []).map(
+        (raw) =>
+          wheelBench({
+            ...ask,
+            profile: QUILLON,
+            raws: rawsOf(QUILLON, { "3-1": preset ? shows(preset.encoding, raw) : "" }),
+          }).lacks,
+      );
+      expect(lacks).toContain("pulses");
+    },
+  );
   it("works a pick-up back in the display's own unit", () => {
     const facts = readFacts({ oneTrueKmh: "20", oneShown: "18.0", spokeMagnets: "1" });
     expect(pickUpBench({ ...ask, facts })?.ranked[0]).toMatchObject({ meaning: "spoke-magnets", possible: true });
@@ -234,11 +238,14 @@ describe("the calibration bench", () => {
     expect(bench.fit?.notes.map(({ key }) => key)).toContain("calibration.jumping");
     expect([bench.settings, bench.impliedRollout]).toEqual([null, null]);
   });
-  it("takes a trip against a track where there are no runs, and says when it and the wheel cannot both be right", () => {
-    const bench = calibrationBench({ ...ask, facts: readFacts({ tripShown: "9.4", trackKm: "10" }) });
-    expect(bench.best).toMatchObject({ by: "trip", factor: { r: expect.closeTo(0.94, 6) } });
-    expect(bench.disagrees).toBe(true);
-  });
+  it(
+    "takes a trip against a track where there are no runs, and says when it " + "and the wheel cannot both be right",
+    () => {
+      const bench = calibrationBench({ ...ask, facts: readFacts({ tripShown: "9.4", trackKm: "10" }) });
+      expect(bench.best).toMatchObject({ by: "trip", factor: { r: expect.closeTo(0.94, 6) } });
+      expect(bench.disagrees).toBe(true);
+    },
+  );
   it("a display in miles is compared in miles", () => {
     const ostler = rawsOf(OSTLER);
     const unitLine = linesOf(OSTLER).findIndex((line) => settingsOf(line).includes("speedUnit"));

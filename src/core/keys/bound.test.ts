@@ -24,19 +24,23 @@ function boundsAlong(profile: Parameters<typeof planKeys>[0], start: MenuState, 
 }
 
 describe("the lower bound", () => {
-  it("is never above what is really left, anywhere along a plan, on menus of every shape and from the middle of them", () => {
-    const random = seeded(77);
-    for (let i = 0; i < 800; i++) {
-      const profile = smallProfile(random, i % 2 === 0 ? 3 : 14);
-      if (checkProfile(profile).length > 0) continue;
-      const home = atHome(profile, randomRaws(profile, random));
-      const page = pick(random, 0, profile.menu.pages.length - 1);
-      const at = pick(random, 0, (profile.menu.pages[page]?.entries.length ?? 1) - 1);
-      const start: MenuState = i % 3 === 0 ? { ...home, screen: { kind: "menu", page, at, draft: null } } : home;
-      for (const { bound, left } of boundsAlong(profile, start, randomTargets(profile, home.saved, random)))
-        expect(bound, `menu ${i}`).toBeLessThanOrEqual(left + 1e-6);
-    }
-  });
+  it(
+    "is never above what is really left, anywhere along a plan, on menus of " +
+      "every shape and from the middle of them",
+    () => {
+      const random = seeded(77);
+      for (let i = 0; i < 800; i++) {
+        const profile = smallProfile(random, i % 2 === 0 ? 3 : 14);
+        if (checkProfile(profile).length > 0) continue;
+        const home = atHome(profile, randomRaws(profile, random));
+        const page = pick(random, 0, profile.menu.pages.length - 1);
+        const at = pick(random, 0, (profile.menu.pages[page]?.entries.length ?? 1) - 1);
+        const start: MenuState = i % 3 === 0 ? { ...home, screen: { kind: "menu", page, at, draft: null } } : home;
+        for (const { bound, left } of boundsAlong(profile, start, randomTargets(profile, home.saved, random)))
+          expect(bound, `menu ${i}`).toBeLessThanOrEqual(left + 1e-6);
+      }
+    },
+  );
   it.each(SHIPPED_DISPLAYS.map((profile) => [profile.name, profile] as const))(
     "is near the truth at the start on %s",
     (_, profile) => {

@@ -62,7 +62,8 @@ const MENUS = Number(process.env.MENUS ?? 500);
 
 describe("least time", () => {
   it(
-    `equals an independent Dijkstra over the machine on ${MENUS} generated menus of all shapes, from home and from the middle of a menu`,
+    `equals an independent Dijkstra over the machine on ${MENUS} generated menus of all shapes, from home and from ` +
+      "the middle of a menu",
     { timeout: 3_600_000 },
     () => {
       const random = seeded(4242);
@@ -94,7 +95,8 @@ describe("least time", () => {
         const plan = planKeys(profile, start, { targets });
         expect(
           plan.ok ? plan.totalMs : Infinity,
-          `menu ${tried}: ${JSON.stringify({ ...profile, keys: 0 })} from ${nameOf(profile, start)} to ${targets.join()}`,
+          `menu ${tried}: ${JSON.stringify({ ...profile, keys: 0 })} from ` +
+            `${nameOf(profile, start)} to ${targets.join()}`,
         ).toBe(independent);
         compared += 1;
       }

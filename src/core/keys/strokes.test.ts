@@ -66,34 +66,37 @@ describe("strokes", () => {
     expect(tried.played).toBeGreaterThan(100);
   });
 
-  it("any stroke is what the machine plays: on keys that do nothing, held too long, stepped by holding, waited out", () => {
-    const random = seeded(12);
-    const profiles = [...SHIPPED_DISPLAYS, ...Array.from({ length: 60 }, () => smallProfile(random))];
-    for (const profile of profiles) {
-      let state = atHome(profile, randomRaws(profile, random));
-      for (let i = 0; i < 150; i++) {
-        const rule = profile.rules[pick(random, 0, profile.rules.length - 1)];
-        const { keys = [], does } = rule ?? {};
-        const repeat = does?.kind === "step-value" ? does.repeat : null;
-        const strokes: readonly Stroke[] = [
-          { kind: "tap", keys },
-          { kind: "tap", keys, apartMs: pick(random, 0, 900) },
-          { kind: "double-tap", keys },
-          { kind: "hold", keys, holdMs: pick(random, 3, 40) * 100 },
-          { kind: "wait", ms: pick(random, 1, 20) * 500, for: "menu-closes" },
-          waitForClose(profile),
-          ...(rule?.gesture.kind === "hold"
-            ? [{ kind: "hold", keys, holdMs: rule.gesture.holdMs } satisfies Stroke]
-            : []),
-          ...(repeat ? [{ kind: "repeat", keys, steps: pick(random, 1, 30), ...repeat } satisfies Stroke] : []),
-        ];
-        const stroke = strokes[pick(random, 0, strokes.length - 1)] ?? waitForClose(profile);
-        const truth = play(profile, state, stroke);
-        expect(playQuick(profile, state, stroke), `${profile.name} ${JSON.stringify(stroke)}`).toEqual(truth);
-        state = truth.screen.kind === "walk-assist" || i % 40 === 39 ? atHome(profile, truth.saved) : truth;
+  it(
+    "any stroke is what the machine plays: on keys that do nothing, held too " + "long, stepped by holding, waited out",
+    () => {
+      const random = seeded(12);
+      const profiles = [...SHIPPED_DISPLAYS, ...Array.from({ length: 60 }, () => smallProfile(random))];
+      for (const profile of profiles) {
+        let state = atHome(profile, randomRaws(profile, random));
+        for (let i = 0; i < 150; i++) {
+          const rule = profile.rules[pick(random, 0, profile.rules.length - 1)];
+          const { keys = [], does } = rule ?? {};
+          const repeat = does?.kind === "step-value" ? does.repeat : null;
+          const strokes: readonly Stroke[] = [
+            { kind: "tap", keys },
+            { kind: "tap", keys, apartMs: pick(random, 0, 900) },
+            { kind: "double-tap", keys },
+            { kind: "hold", keys, holdMs: pick(random, 3, 40) * 100 },
+            { kind: "wait", ms: pick(random, 1, 20) * 500, for: "menu-closes" },
+            waitForClose(profile),
+            ...(rule?.gesture.kind === "hold"
+              ? [{ kind: "hold", keys, holdMs: rule.gesture.holdMs } satisfies Stroke]
+              : []),
+            ...(repeat ? [{ kind: "repeat", keys, steps: pick(random, 1, 30), ...repeat } satisfies Stroke] : []),
+          ];
+          const stroke = strokes[pick(random, 0, strokes.length - 1)] ?? waitForClose(profile);
+          const truth = play(profile, state, stroke);
+          expect(playQuick(profile, state, stroke), `${profile.name} ${JSON.stringify(stroke)}`).toEqual(truth);
+          state = truth.screen.kind === "walk-assist" || i % 40 === 39 ? atHome(profile, truth.saved) : truth;
+        }
       }
-    }
-  });
+    },
+  );
 
   it("a menu left alone is home again, and says what became of the line in hand", () => {
     const openMenu = (profile: DisplayProfile): MenuState => {
@@ -126,15 +129,18 @@ describe("strokes", () => {
     expect(seen.size).toBe(2);
   });
 
-  it("the same keys at another time after power-on are a near miss where that hurts; the gesture itself is none", () => {
-    const timed = SHIPPED_DISPLAYS.flatMap((profile) =>
-      profile.rules.flatMap((rule) => nearMisses(profile, rule.on, rule.keys).map((miss) => ({ rule, miss }))),
-    );
-    const same = timed.filter(({ rule, miss }) => sameKeys(rule.keys, miss.keys));
-    expect(same.length).toBeGreaterThan(0);
-    for (const { miss } of same) expect(miss.when).not.toBeNull();
-    for (const { rule, miss } of timed) if (!sameKeys(rule.keys, miss.keys)) expect(miss.when).toBeNull();
-  });
+  it(
+    "the same keys at another time after power-on are a near miss where that " + "hurts; the gesture itself is none",
+    () => {
+      const timed = SHIPPED_DISPLAYS.flatMap((profile) =>
+        profile.rules.flatMap((rule) => nearMisses(profile, rule.on, rule.keys).map((miss) => ({ rule, miss }))),
+      );
+      const same = timed.filter(({ rule, miss }) => sameKeys(rule.keys, miss.keys));
+      expect(same.length).toBeGreaterThan(0);
+      for (const { miss } of same) expect(miss.when).not.toBeNull();
+      for (const { rule, miss } of timed) if (!sameKeys(rule.keys, miss.keys)) expect(miss.when).toBeNull();
+    },
+  );
 
   it("a chord that holds only soon after power-on says how long, and what it does late", () => {
     const ostler = SHIPPED_DISPLAYS.find(({ name }) => name === "Ostler");

@@ -75,41 +75,44 @@ describe("a failed check and the line that mends it", () => {
     expect(mend?.code).toBe("61");
     expect(able.filter((each) => each < levels)).toContain(Number(mend?.toHold));
   });
-  it("plans the line, keeps what was read of all others, and makes due again what rests on it, and nothing else", () => {
-    const answered = (["brake-cut-off", "spin-speed", "levels", "crawl-and-turn"] as const).reduce(
-      (job, id) => withCheck(job, id, { answer: "yes" }),
-      failed("top-speed-run", "27.1"),
-    );
-    const mend = mendOf(answered, "top-speed-run");
-    if (!mend) throw new Error("no mend");
-    // The brakes are proven anew after any change, the levels because the cap has a say in them.
-    expect([...mend.due].sort()).toEqual(["brake-cut-off", "levels", "top-speed-run"]);
-    const again = withFailedMend(answered, mend, AT, "after a failed check");
-    expect(again.program).toBeNull();
-    const started = startProgram(again, AT);
-    const changed = linesOf(TARN).flatMap(({ code }, i) =>
-      started.program && started.program.targets[i] !== started.program.state.saved[i] ? [code] : [],
-    );
-    expect(changed).toEqual(["53"]);
-    // Read back before, and still so: only the line that changes is to be read again.
-    const toRead = Object.keys(answered.readBack).filter((code) => !(code in started.readBack));
-    expect(toRead).toEqual(["53"]);
-    const done: Job = {
-      ...started,
-      program: started.program && {
-        ...started.program,
-        done: true,
-        state: {
-          ...started.program.state,
-          saved: started.program.targets.map((raw, i) => raw ?? started.program?.state.saved[i] ?? 0),
-          inForce: started.program.targets.map((raw, i) => raw ?? started.program?.state.saved[i] ?? 0),
+  it(
+    "plans the line, keeps what was read of all others, and makes due again " + "what rests on it, and nothing else",
+    () => {
+      const answered = (["brake-cut-off", "spin-speed", "levels", "crawl-and-turn"] as const).reduce(
+        (job, id) => withCheck(job, id, { answer: "yes" }),
+        failed("top-speed-run", "27.1"),
+      );
+      const mend = mendOf(answered, "top-speed-run");
+      if (!mend) throw new Error("no mend");
+      // The brakes are proven anew after any change, the levels because the cap has a say in them.
+      expect([...mend.due].sort()).toEqual(["brake-cut-off", "levels", "top-speed-run"]);
+      const again = withFailedMend(answered, mend, AT, "after a failed check");
+      expect(again.program).toBeNull();
+      const started = startProgram(again, AT);
+      const changed = linesOf(TARN).flatMap(({ code }, i) =>
+        started.program && started.program.targets[i] !== started.program.state.saved[i] ? [code] : [],
+      );
+      expect(changed).toEqual(["53"]);
+      // Read back before, and still so: only the line that changes is to be read again.
+      const toRead = Object.keys(answered.readBack).filter((code) => !(code in started.readBack));
+      expect(toRead).toEqual(["53"]);
+      const done: Job = {
+        ...started,
+        program: started.program && {
+          ...started.program,
+          done: true,
+          state: {
+            ...started.program.state,
+            saved: started.program.targets.map((raw, i) => raw ?? started.program?.state.saved[i] ?? 0),
+            inForce: started.program.targets.map((raw, i) => raw ?? started.program?.state.saved[i] ?? 0),
+          },
         },
-      },
-    };
-    const due = workOut(done).checks.flatMap(({ check, verdict }) => (verdict === "due-again" ? [check.id] : []));
-    expect(due.sort()).toEqual(["brake-cut-off", "levels", "top-speed-run"]);
-    expect(workOut(done).checks.find(({ check }) => check.id === "spin-speed")?.verdict).toBe("passed");
-  });
+      };
+      const due = workOut(done).checks.flatMap(({ check, verdict }) => (verdict === "due-again" ? [check.id] : []));
+      expect(due.sort()).toEqual(["brake-cut-off", "levels", "top-speed-run"]);
+      expect(workOut(done).checks.find(({ check }) => check.id === "spin-speed")?.verdict).toBe("passed");
+    },
+  );
   it("is none where the line is the maker's, or nobody has read it", () => {
     const profile: DisplayProfile = {
       ...TARN,

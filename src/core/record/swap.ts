@@ -54,6 +54,7 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
     swapped,
     at,
     "display-swapped",
-    `${from.name} for ${to.name}: ${count("kept")} kept, ${count("rounded")} rounded, ${count("lost")} lost, ${count("gained")} gained`,
+    `${from.name} for ${to.name}: ${count("kept")} kept, ${count("rounded")} rounded, ${count("lost")} lost, ` +
+      `${count("gained")} gained`,
   );
 }

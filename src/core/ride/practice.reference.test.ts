@@ -93,13 +93,16 @@ describe("steady speeds as they are told", () => {
   it("1000 W direct drive at 48 V: 45 to 50 km/h", () => within(topSpeedKmh(kit(DIRECT), FLAT), 45, 50));
 });
 
-it("a motor on a pack of more volts than it was made for turns faster in proportion, and stays the same machine", () => {
-  const [own, more] = [36, 48].map((volts) => kit({ ...SMALL, packV: volts }));
-  if (!own || !more) throw new Error("no kit");
-  expect(more.kit.motor).toEqual(own.kit.motor);
-  const [slow, fast] = [own, more].map((each) => wheelOffGroundKmh(each.kit, FULL_DRIVE, null) ?? 0);
-  expect((fast ?? 0) / (slow ?? 1)).toBeCloseTo(48 / 36, 2);
-});
+it(
+  "a motor on a pack of more volts than it was made for turns faster in " + "proportion, and stays the same machine",
+  () => {
+    const [own, more] = [36, 48].map((volts) => kit({ ...SMALL, packV: volts }));
+    if (!own || !more) throw new Error("no kit");
+    expect(more.kit.motor).toEqual(own.kit.motor);
+    const [slow, fast] = [own, more].map((each) => wheelOffGroundKmh(each.kit, FULL_DRIVE, null) ?? 0);
+    expect((fast ?? 0) / (slow ?? 1)).toBeCloseTo(48 / 36, 2);
+  },
+);
 
 it("steady riding at a 25 km/h cap takes 4 to 7 Wh a kilometre", () => {
   const capped: RideSetup = { ...kit(SMALL), capKmh: 25 };

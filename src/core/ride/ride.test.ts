@@ -159,24 +159,30 @@ describe("levels from measured speeds", () => {
       };
     });
   // Common practice, no source: nine levels measured on a speed kit under a 25 cap hold five real speeds.
-  it("nine measured levels with five real speeds show their four duplicates, level 1 against level 0 among them", () => {
-    const speeds = [12, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8];
-    expect(twinsBySpeed([12, ...speeds]).map(({ level, sameAs }) => [level, sameAs])).toEqual([
-      [1, 0],
-      [3, 2],
-      [6, 5],
-      [9, 8],
-    ]);
-    const riderAlone = feelOf([])[0]?.flatKmh ?? 0;
-    expect(
-      twins(feelOf([riderAlone, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8])).map(({ level, sameAs }) => [level, sameAs]),
-    ).toEqual([
-      [1, 0],
-      [3, 2],
-      [6, 5],
-      [9, 8],
-    ]);
-  });
+  it(
+    "nine measured levels with five real speeds show their four duplicates, " + "level 1 against level 0 among them",
+    () => {
+      const speeds = [12, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8];
+      expect(twinsBySpeed([12, ...speeds]).map(({ level, sameAs }) => [level, sameAs])).toEqual([
+        [1, 0],
+        [3, 2],
+        [6, 5],
+        [9, 8],
+      ]);
+      const riderAlone = feelOf([])[0]?.flatKmh ?? 0;
+      expect(
+        twins(feelOf([riderAlone, 17, 17.4, 19.5, 22, 22.3, 24, 25.8, 25.8])).map(({ level, sameAs }) => [
+          level,
+          sameAs,
+        ]),
+      ).toEqual([
+        [1, 0],
+        [3, 2],
+        [6, 5],
+        [9, 8],
+      ]);
+    },
+  );
   // Common practice, no source: five levels measured under a 25 cap.
   it("five levels 15 / 17.5 / 20 / 23 / 25.8 show none", () => {
     expect(twinsBySpeed([15, 17.5, 20, 23, 25.8])).toEqual([]);

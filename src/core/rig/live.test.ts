@@ -114,13 +114,17 @@ describe("the live bench", () => {
     expect(modes.some(([, speed]) => Number(speed) > 15)).toBe(true);
     expect(pulled({}, 0)).toBe(0);
   });
-  it("walks while the key of walk assist is held, at the speed its line says, and the menu knows that the wheel turns", () => {
-    const bike = bikeOf(WINDROW);
-    const menu = { ...set(WINDROW, {}), screen: { kind: "walk-assist" } as const };
-    const live = after(bike, atRest(bike, menu), {}, 8);
-    expect(live.speedKmh).toBeCloseTo(obeyedNow(bike, menu).walkKmh, 0);
-    expect(live.menu.wheelTurns).toBe(true);
-  });
+  it(
+    "walks while the key of walk assist is held, at the speed its line says, and the menu knows that the wheel " +
+      "turns",
+    () => {
+      const bike = bikeOf(WINDROW);
+      const menu = { ...set(WINDROW, {}), screen: { kind: "walk-assist" } as const };
+      const live = after(bike, atRest(bike, menu), {}, 8);
+      expect(live.speedKmh).toBeCloseTo(obeyedNow(bike, menu).walkKmh, 0);
+      expect(live.menu.wheelTurns).toBe(true);
+    },
+  );
   it("cuts out under load with the charge gone, until nobody asks for drive, and says so where it has a code", () => {
     const menu = set(TARN, { "43": 48, "42": 42 });
     const empty = after(tarn, atRest(tarn, menu, 0.03), { ...ROAD, grade: 0.08 }, 6);

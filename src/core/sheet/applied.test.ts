@@ -53,13 +53,17 @@ describe("lines as they act on the bike", () => {
     const inKmh = withLine(LATHE, "speedUnit", null).map((raw, i) => (i === lineOf(LATHE, "assistCapKmh") ? 25 : raw));
     expect(appliedCap(LATHE, inKmh, bike)).toMatchObject({ kind: "true", unitOpen: false });
   });
-  it("a switch between two sensors: the wheel's counts one a turn, the motor's what its line says, unread is unknown", () => {
-    const geared = { ...bike, pulsesPerTurn: 6 };
-    expect(pulsesSet(PINFOLD, withLine(PINFOLD, "speedSensor", 0), geared)).toBe(1);
-    const motor = withLine(PINFOLD, "speedSensor", 1);
-    expect(pulsesSet(PINFOLD, motor, geared)).toBe(decoded(PINFOLD, motor, "motorPulses"));
-    expect(pulsesSet(PINFOLD, withLine(PINFOLD, "speedSensor", null), geared)).toBeNull();
-  });
+  it(
+    "a switch between two sensors: the wheel's counts one a turn, the motor's " +
+      "what its line says, unread is unknown",
+    () => {
+      const geared = { ...bike, pulsesPerTurn: 6 };
+      expect(pulsesSet(PINFOLD, withLine(PINFOLD, "speedSensor", 0), geared)).toBe(1);
+      const motor = withLine(PINFOLD, "speedSensor", 1);
+      expect(pulsesSet(PINFOLD, motor, geared)).toBe(decoded(PINFOLD, motor, "motorPulses"));
+      expect(pulsesSet(PINFOLD, withLine(PINFOLD, "speedSensor", null), geared)).toBeNull();
+    },
+  );
   it("a share of the current is one of what this controller gives, and unknown where nobody knows that", () => {
     expect(appliedCurrentA(PINFOLD, withLine(PINFOLD, "currentShare", 6), bike)).toBeCloseTo(12, 9);
     expect(appliedCurrentA(PINFOLD, withLine(PINFOLD, "currentShare", 6), { ...bike, controllerA: null })).toBeNull();
@@ -78,39 +82,42 @@ describe("lines as they act on the bike", () => {
       expect(modes[both]?.[1]).toBe(decoded(profile, raws, "throttleMode") ?? "full");
     }
   });
-  it("a cap of unknown scale is what was measured of it, half a kilometre an hour either way, and else unmeasured", () => {
-    const raws = withLine(SKERRY, "assistCapKmh", 12);
-    expect(appliedCap(SKERRY, raws, bike)).toEqual({ kind: "unmeasured", basis: "unknown" });
-    const measured = (on: { readonly rolloutMm: number; readonly r: number | null } | null): DisplayProfile => ({
-      ...SKERRY,
-      lines: SKERRY.lines.map((line) =>
-        line.encoding.kind === "unknown-scale" && line.encoding.setting === "assistCapKmh"
-          ? { ...line, encoding: { ...line.encoding, measured: [{ raw: 12, value: 24.6, ...(on ? { on } : {}) }] } }
-          : line,
-      ),
-    });
-    const meter = readOut(SKERRY, raws, bike);
-    const rolloutMm = bike.rollout?.mm ?? Number.NaN;
-    if (meter.kind === "unknown") throw new Error("no read-out");
-    const r = meter.r.nominal;
-    expect(appliedCap(measured({ rolloutMm, r }), raws, bike)).toMatchObject({
-      kind: "true",
-      kmh: { nominal: 24.6, low: expect.closeTo(24.1, 9), high: expect.closeTo(25.1, 9) },
-    });
-    // Nobody says on which bike, or what its display showed: it is to be measured again.
-    const again = { kind: "unmeasured", basis: "unknown" };
-    expect(appliedCap(measured(null), raws, bike)).toEqual(again);
-    expect(appliedCap(measured({ rolloutMm, r: null }), raws, bike)).toEqual(again);
-    expect(appliedCap(measured({ rolloutMm: 0.9 * rolloutMm, r: null }), raws, bike)).toEqual(again);
-    // On a wheel a tenth larger than it was measured with, its display then as true: the motor's own ends it a tenth
-    // faster, the speed shown where it did; with a display that then read a tenth low it is the other way round.
-    expect(appliedCap(measured({ rolloutMm: rolloutMm / 1.1, r }), raws, bike)).toMatchObject({
-      kmh: { nominal: 24.6, high: expect.closeTo(24.6 * 1.1 + 0.5, 6) },
-    });
-    expect(appliedCap(measured({ rolloutMm, r: 0.9 * r }), raws, bike)).toMatchObject({
-      kmh: { nominal: expect.closeTo(24.6 * 0.9, 6), high: expect.closeTo(25.1, 6) },
-    });
-  });
+  it(
+    "a cap of unknown scale is what was measured of it, half a kilometre an " + "hour either way, and else unmeasured",
+    () => {
+      const raws = withLine(SKERRY, "assistCapKmh", 12);
+      expect(appliedCap(SKERRY, raws, bike)).toEqual({ kind: "unmeasured", basis: "unknown" });
+      const measured = (on: { readonly rolloutMm: number; readonly r: number | null } | null): DisplayProfile => ({
+        ...SKERRY,
+        lines: SKERRY.lines.map((line) =>
+          line.encoding.kind === "unknown-scale" && line.encoding.setting === "assistCapKmh"
+            ? { ...line, encoding: { ...line.encoding, measured: [{ raw: 12, value: 24.6, ...(on ? { on } : {}) }] } }
+            : line,
+        ),
+      });
+      const meter = readOut(SKERRY, raws, bike);
+      const rolloutMm = bike.rollout?.mm ?? Number.NaN;
+      if (meter.kind === "unknown") throw new Error("no read-out");
+      const r = meter.r.nominal;
+      expect(appliedCap(measured({ rolloutMm, r }), raws, bike)).toMatchObject({
+        kind: "true",
+        kmh: { nominal: 24.6, low: expect.closeTo(24.1, 9), high: expect.closeTo(25.1, 9) },
+      });
+      // Nobody says on which bike, or what its display showed: it is to be measured again.
+      const again = { kind: "unmeasured", basis: "unknown" };
+      expect(appliedCap(measured(null), raws, bike)).toEqual(again);
+      expect(appliedCap(measured({ rolloutMm, r: null }), raws, bike)).toEqual(again);
+      expect(appliedCap(measured({ rolloutMm: 0.9 * rolloutMm, r: null }), raws, bike)).toEqual(again);
+      // On a wheel a tenth larger than it was measured with, its display then as true: the motor's own ends it a tenth
+      // faster, the speed shown where it did; with a display that then read a tenth low it is the other way round.
+      expect(appliedCap(measured({ rolloutMm: rolloutMm / 1.1, r }), raws, bike)).toMatchObject({
+        kmh: { nominal: 24.6, high: expect.closeTo(24.6 * 1.1 + 0.5, 6) },
+      });
+      expect(appliedCap(measured({ rolloutMm, r: 0.9 * r }), raws, bike)).toMatchObject({
+        kmh: { nominal: expect.closeTo(24.6 * 0.9, 6), high: expect.closeTo(25.1, 6) },
+      });
+    },
+  );
 });
 
 describe("hazards, to the half volt and by the motor", () => {

@@ -69,7 +69,8 @@ export const gpxText = (fixes: readonly Fix[]): string =>
   `<?xml version="1.0" encoding="UTF-8"?>\n<gpx version="1.1" creator="test" xmlns="http://www.topografix.com/GPX/1/1"><metadata><time>2026-01-01T00:00:00Z</time></metadata><trk><trkseg>\n${fixes
     .map(
       ({ latDeg, lonDeg, timeS }) =>
-        `<trkpt lat="${latDeg.toFixed(7)}" lon="${lonDeg.toFixed(7)}"><ele>571.2</ele>${timeS === null ? "" : `<time>${new Date(timeS * 1000).toISOString()}</time>`}</trkpt>`,
+        `<trkpt lat="${latDeg.toFixed(7)}" ` +
+        `lon="${lonDeg.toFixed(7)}"><ele>571.2</ele>${timeS === null ? "" : `<time>${new Date(timeS * 1000).toISOString()}</time>`}</trkpt>`,
     )
     .join("\n")}\n</trkseg></trk></gpx>\n`;
 

@@ -138,7 +138,8 @@ describe("a GPX file", () => {
   });
   it("counts the points it cannot read, and goes on", () => {
     const reading = read(
-      '<gpx><trk><trkseg><trkpt lat="x" lon="1"/><trkpt lat="47" lon="11"><time>no</time></trkpt><trkpt lat="47" lon="411"/></trkseg></trk></gpx>',
+      '<gpx><trk><trkseg><trkpt lat="x" lon="1"/><trkpt lat="47" lon="11"><time>no</time></trkpt><trkpt lat="47" ' +
+        'lon="411"/></trkseg></trk></gpx>',
     );
     expect(reading).toEqual({ ok: true, unreadable: 2, fixes: [{ latDeg: 47, lonDeg: 11, timeS: null }] });
   });

@@ -42,7 +42,8 @@ export const ENGLISH: OwnersWords = {
   whileRiding: "Never read the display while riding.",
   notForRoads: "Not for public roads.",
   heldFor: (set) =>
-    `Speed, current and cut-off were ${set ? "set" : "planned"} for this tyre, motor and battery: a change of any of them makes these numbers stale.`,
+    `Speed, current and cut-off were ${set ? "set" : "planned"} for this tyre, motor and battery: a change of any ` +
+    "of them makes these numbers stale.",
   label: "Label:",
   noLabel: "No class is named on this card: what speaks against it stands on the workshop sheet.",
   checked: "Checked against the class text, not certified.",

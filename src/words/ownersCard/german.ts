@@ -63,7 +63,8 @@ export const GERMAN: OwnersWords = {
   whileRiding: "Das Display nie während der Fahrt ablesen.",
   notForRoads: "Nicht für öffentliche Straßen.",
   heldFor: (set) =>
-    `Geschwindigkeit, Strom und Abschaltspannung wurden für diesen Reifen, Motor und Akku ${set ? "eingestellt" : "geplant"}: ändert sich eines davon, gelten diese Zahlen nicht mehr.`,
+    "Geschwindigkeit, Strom und Abschaltspannung wurden für diesen Reifen, Motor und Akku " +
+    `${set ? "eingestellt" : "geplant"}: ändert sich eines davon, gelten diese Zahlen nicht mehr.`,
   label: "Aufkleber:",
   noLabel: "Auf dieser Karte steht keine Klasse: was dagegen spricht, steht auf dem Werkstattblatt.",
   checked: "Am Text der Klasse geprüft, nicht zertifiziert.",

@@ -166,9 +166,12 @@ describe("what a line was typed as", () => {
 });
 
 describe("a row written by hand", () => {
-  it("may leave out what is usual for its kind; one of no kind, or named like an object's own, has nothing usual", () => {
-    expect(usualOf({ kind: "number", perRaw: 0.5 })).toMatchObject({ rawStep: 1, shownPer: 0.5, decimals: 0 });
-    expect(usualOf({ kind: "speed-cap" })).toMatchObject({ heldIn: "kmh", basis: "unknown" });
-    for (const kind of ["toString", "constructor", "", undefined]) expect(usualOf({ kind })).toEqual({});
-  });
+  it(
+    "may leave out what is usual for its kind; one of no kind, or named like " + "an object's own, has nothing usual",
+    () => {
+      expect(usualOf({ kind: "number", perRaw: 0.5 })).toMatchObject({ rawStep: 1, shownPer: 0.5, decimals: 0 });
+      expect(usualOf({ kind: "speed-cap" })).toMatchObject({ heldIn: "kmh", basis: "unknown" });
+      for (const kind of ["toString", "constructor", "", undefined]) expect(usualOf({ kind })).toEqual({});
+    },
+  );
 });

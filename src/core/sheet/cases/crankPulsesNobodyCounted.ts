@@ -4,7 +4,8 @@ import { counted } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "Nobody has counted the crank sensor's pulses: the usual dozen is no fact, and nothing is said against the display's own count.",
+    "Nobody has counted the crank sensor's pulses: the usual dozen is no fact, and nothing is said against the " +
+    "display's own count.",
   bike: HUB,
   leavesAs: null,
   lines: [counted("c", "crankPulses", { min: 1, max: 32 })],

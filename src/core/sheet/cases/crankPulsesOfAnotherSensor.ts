@@ -4,7 +4,8 @@ import { counted } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "The display counts 12 pulses a crank turn and the sensor on the bike gives 8, as counted: it is said once, and the line is set to what was counted.",
+    "The display counts 12 pulses a crank turn and the sensor on the bike gives 8, as counted: it is said once, " +
+    "and the line is set to what was counted.",
   bike: { ...HUB, crankPulses: "8" },
   leavesAs: null,
   lines: [counted("c", "crankPulses", { min: 1, max: 32 })],

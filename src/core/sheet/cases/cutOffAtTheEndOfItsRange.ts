@@ -4,7 +4,8 @@ import { counted } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "The advised cut-off lies past the end of the line, the floor does not: the floor is set, and the pack is not left to run flat.",
+    "The advised cut-off lies past the end of the line, the floor does not: the floor is set, and the pack is not " +
+    "left to run flat.",
   bike: { ...HUB, packV: "48", series: "13" },
   leavesAs: null,
   lines: [counted("u", "cutOffV", { min: 30, max: 39 })],

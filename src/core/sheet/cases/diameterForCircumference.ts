@@ -4,7 +4,8 @@ import { wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "A wheel line in millimetres that holds the diameter reads a third of the speed: the line is named, and set to the circumference.",
+    "A wheel line in millimetres that holds the diameter reads a third of the speed: the line is named, and set to " +
+    "the circumference.",
   bike: { ...HUB, rolloutMm: "2190" },
   leavesAs: null,
   lines: [

@@ -4,7 +4,8 @@ import { cap, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "A line taken for the cap on a hunch is not touched, and its number is no speed, until somebody says it is the cap.",
+    "A line taken for the cap on a hunch is not touched, and its number is no speed, until somebody says it is the " +
+    "cap.",
   bike: HUB,
   leavesAs: "eu-epac",
   lines: [

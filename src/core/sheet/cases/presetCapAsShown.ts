@@ -4,7 +4,8 @@ import { preset, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "A preset's cap is compared with the speed shown: on a display that reads low, the preset of 25 ends past it, so the one below is taken.",
+    "A preset's cap is compared with the speed shown: on a display that reads low, the preset of 25 ends past it, " +
+    "so the one below is taken.",
   bike: { ...HUB, rolloutMm: "2310" },
   leavesAs: "eu-epac",
   lines: [

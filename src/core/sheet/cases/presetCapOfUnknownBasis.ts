@@ -4,7 +4,8 @@ import { preset, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "Nobody knows what a preset's cap is compared with: the preset is chosen all the same, and where it ends is to be measured.",
+    "Nobody knows what a preset's cap is compared with: the preset is chosen all the same, and where it ends is to " +
+    "be measured.",
   bike: HUB,
   leavesAs: "eu-epac",
   lines: [

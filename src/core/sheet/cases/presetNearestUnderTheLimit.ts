@@ -4,7 +4,8 @@ import { preset, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "Of several presets the nearest under the limit is taken, wherever it stands in the list, and a throttle the class has none of is left out.",
+    "Of several presets the nearest under the limit is taken, wherever it stands in the list, and a throttle the " +
+    "class has none of is left out.",
   bike: { ...HUB, throttleFitted: "yes" },
   leavesAs: "eu-epac",
   lines: [

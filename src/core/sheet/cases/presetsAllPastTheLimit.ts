@@ -4,7 +4,8 @@ import { preset, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "No preset keeps the class: the one least past it is taken rather than none at all, and what is missed stands as a breach.",
+    "No preset keeps the class: the one least past it is taken rather than none at all, and what is missed stands " +
+    "as a breach.",
   bike: HUB,
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), preset("k", "own", [{ assistCapKmh: "uncapped" }, { assistCapKmh: 45 }, { assistCapKmh: 32 }])],

@@ -4,7 +4,8 @@ import { counted, wheelMm } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "A speedometer 74 % high has its pulses from another motor: the locked pulse line is named, the right wheel is left alone.",
+    "A speedometer 74 % high has its pulses from another motor: the locked pulse line is named, the right wheel is " +
+    "left alone.",
   bike: { ...HUB, pickUp: "inside-motor", pulsesPerTurn: "80" },
   leavesAs: "eu-epac",
   lines: [wheelMm("w"), counted("n", "pulsesPerTurn", { min: 1, max: 120 }, { makerOnly: true })],

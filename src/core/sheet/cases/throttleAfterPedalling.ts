@@ -4,7 +4,8 @@ import { oneOf } from "./lines";
 
 export const CASE: Case = {
   lesson:
-    "Only while pedalling: a line that asks for pedals first is set, and on the road it is tried whether it ends with them.",
+    "Only while pedalling: a line that asks for pedals first is set, and on the road it is tried whether it ends " +
+    "with them.",
   bike: { ...HUB, motorRatedW: "500", throttleFitted: "yes" },
   leavesAs: "us-class-3",
   lines: [

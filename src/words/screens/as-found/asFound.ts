@@ -10,7 +10,8 @@ export const workOutThePlan = "Work out the plan";
 export const lineStillUnread = (unread: number) => `${count(unread, "line")} still unread.`;
 export const cannotWriteItAll = "Cannot write it all down?";
 export const theAsFoundSheet =
-  "The as-found sheet is the way home. Without it no keys are planned, unless you write why. The card then stops at every line nobody has read.";
+  "The as-found sheet is the way home. Without it no keys are planned, unless you write why. The card then stops " +
+  "at every line nobody has read.";
 export const whyThereIsNo = "Why there is no full baseline";
 export const forExampleDeadDisplay = "For example: dead display replaced, old values cannot be read.";
 export const allLines = "All lines";

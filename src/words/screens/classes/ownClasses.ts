@@ -1,7 +1,8 @@
 // The words of screens/classes/OwnClasses.
 export const heading = "Classes of this shop";
 export const what =
-  "A city’s rule, an event’s, a fleet’s, or a class here that has changed. A bike keeps the class as it was when it took it.";
+  "A city’s rule, an event’s, a fleet’s, or a class here that has changed. A bike keeps the class as it was when " +
+  "it took it.";
 export const describe = "Describe a class";
 export const amendLabel = "Amend one of these";
 export const amend = "Amend it";

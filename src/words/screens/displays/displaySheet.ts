@@ -15,7 +15,9 @@ export const theMenuClosesAfter = (
   saving: string,
   inForce: "at-once" | "after-power-cycle",
 ) =>
-  `${source} The menu closes after ${secondsOf(closesAfterMs)} s and ${pending === "save" ? "saves" : "throws away"} what is not saved; ${saving}; ${inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.`;
+  `${source} The menu closes after ${secondsOf(closesAfterMs)} s and ` +
+  `${pending === "save" ? "saves" : "throws away"} what is not saved; ${saving}; ` +
+  `${inForce === "at-once" ? "values act at once" : "values act after a power cycle"}.`;
 export const keys = "Keys";
 export const on = "On";
 export const whatItDoes = "What it does";

@@ -15,13 +15,15 @@ export const plannedNotSet = "Planned, not set";
 export const asLeft = "As left";
 export const why = "Why";
 export const asLeftIsWhat = (passed: number, checksCount: number) =>
-  `As left is what was read back off the display; what nobody read back stands as unread. Checks passed: ${passed} of ${checksCount}.`;
+  "As left is what was read back off the display; what nobody read back stands as unread. Checks passed: " +
+  `${passed} of ${checksCount}.`;
 export const nothingHasBeenSet = "Nothing has been set on the bike: these values are a plan.";
 export const standsAgainstIt = "Stands against it";
 export const workshopSheetDecided = (handedOverAt: null | string, leavesThough: string) =>
   `Decided${handedOverAt ? ` ${dayAndTime(handedOverAt)}` : ""}: ${leavesThough}`;
 export const nobodyHasDecidedIn = "Nobody has decided in writing that it leaves so.";
 export const checkedAgainstAsKnown = (name: string, source: string, knownOn: string, beyondTheDisplay: string) =>
-  `Checked against ${name} (${source}, as known on ${knownOn}). Not checked by any display: ${beyondTheDisplay}. Check your local code.`;
+  `Checked against ${name} (${source}, as known on ${knownOn}). Not checked by any display: ${beyondTheDisplay}. ` +
+  "Check your local code.";
 export const lastSeal = "Last seal ";
 export const whatThisRestsOn = "What this sheet rests on";

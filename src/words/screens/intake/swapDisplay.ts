@@ -5,7 +5,8 @@ export const comesOffGoesOn = (name: string, name2: string) => `${name} comes of
 export const everyValueOfThe =
   "Every value of the old display, and what the new one makes of it. What was found stays sealed in the job.";
 export const thePlugMayFit =
-  "The plug may fit and the pins not: check the lead against both makers’ drawings. A swap can end a warranty. Prove the bike anew.";
+  "The plug may fit and the pins not: check the lead against both makers’ drawings. A swap can end a warranty. " +
+  "Prove the bike anew.";
 export const valuesCarriedOver = "Values carried over";
 export const setting = "Setting";
 export const was = "Was";

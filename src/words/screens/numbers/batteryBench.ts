@@ -11,4 +11,5 @@ export const giveThePacksVolts = "Give the pack’s volts, and the rest follows.
 export const atRest = "at rest";
 export const underA = (typicalA: number) => `under ${plain(typicalA)} A`;
 export const voltsAreMeasuredPer =
-  "Volts are measured; per cent follows somebody’s curve, and sags with the current. Volts on the read-out are advised.";
+  "Volts are measured; per cent follows somebody’s curve, and sags with the current. Volts on the read-out are " +
+  "advised.";

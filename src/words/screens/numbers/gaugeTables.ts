@@ -6,7 +6,8 @@ export const bar = "Bar";
 export const lightsFrom = "Lights from";
 export const chargeThere = "Charge there";
 export const vAMRounded = (series: number, cellV: number, typicalA: number, ohm: number, volts: number) =>
-  `${series} × ${fixed(cellV, 3)} V − ${plain(typicalA)} A × ${plain(ohm * 1000, 0)} mΩ, rounded up, never under the cut-off = ${plain(volts)} V`;
+  `${series} × ${fixed(cellV, 3)} V − ${plain(typicalA)} A × ${plain(ohm * 1000, 0)} mΩ, rounded up, never under ` +
+  `the cut-off = ${plain(volts)} V`;
 export const barsAreLowerThresholds = "Bars are lower thresholds: one at 100 % would never light.";
 export const setForVThe = (setV: null | number) => `Set for ${plain(setV ?? 0)} V, the gauge shows`;
 export const whatAGaugeIn = "What a gauge in bars, per cent and volts shows";

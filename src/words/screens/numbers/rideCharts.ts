@@ -6,7 +6,8 @@ export const rideChartsLevel = (level: number) => `level ${level}`;
 export const dragFlat = "drag, flat";
 export const thrustAgainstDrag = "Thrust against drag";
 export const thrustOfEveryLevel = (top: number, unit: SpeedUnit) =>
-  `Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at ${speed(top, unit)} without a cap.`;
+  "Thrust of every level with the rider, and drag on the flat and on 5 %. Full level and drag meet at " +
+  `${speed(top, unit)} without a cap.`;
 export const rangeByLevel = "Range by level";
 export const level = "level";
 export const rangeOfEachLevel = "Range of each level on the flat and on 5 %, the tables above have the figures";

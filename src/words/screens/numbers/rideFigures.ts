@@ -15,6 +15,7 @@ export const ofWhOnThe = (nominalWh: null | number) => `of ${plain(nominalWh ?? 
 export const whereAssistEndsIs =
   "Where assist ends is not known on this display. Speeds are shown as if nothing ended it.";
 export const levelHeldForLong = (level: number, hotFrom: string) =>
-  `Level ${level} held for long from ${hotFrom} up heats the motor past what its rating is good for. Let it cool, or use more pedal and a lower level.`;
+  `Level ${level} held for long from ${hotFrom} up heats the motor past what its rating is good for. Let it ` +
+  "cool, or use more pedal and a lower level.";
 export const belowTheCapThe = "below the cap: the cap does nothing";
 export const aMidDriveSpins = "a mid-drive spins to its cadence limit";

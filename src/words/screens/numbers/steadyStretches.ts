@@ -8,5 +8,6 @@ export const lasting = "Lasting";
 export const trueSpeed = "True speed";
 export const asARun = "As a run";
 export const wayTimeOverIn = (seconds: number, unit: SpeedUnit, kmh: number) =>
-  `way ÷ time over ${duration(seconds * 1000)} in which the speed stayed within ${speed(0.8, unit)} = ${speed(kmh, unit)}`;
+  `way ÷ time over ${duration(seconds * 1000)} in which the speed stayed within ${speed(0.8, unit)} = ` +
+  `${speed(kmh, unit)}`;
 export const takeIt = "Take it";

@@ -9,7 +9,8 @@ export const gpxFile = "GPX file";
 export const chooseAGpxFile = "Choose a GPX file";
 export const orDropItHere = "or drop it here";
 export const stopsBadFixesGaps = (stops: number, badFixes: number, gaps: number, gapKm: number) =>
-  `${stops} stops · ${badFixes} bad fixes · ${gaps} gaps${gapKm > 0 ? `, ${plain(gapKm, 2)} km across them by the shortest way: the true way may be longer` : ""}`;
+  `${stops} stops · ${badFixes} bad fixes · ${gaps} ` +
+  `gaps${gapKm > 0 ? `, ${plain(gapKm, 2)} km across them by the shortest way: the true way may be longer` : ""}`;
 export const minutes = "minutes";
 export const speedOverTimeKm = (lengthKm: number, movingS: number) =>
   `Speed over time, ${fixed(lengthKm, 2)} km in ${duration(movingS * 1000)}`;

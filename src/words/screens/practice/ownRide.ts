@@ -4,7 +4,8 @@ export const rideIt = "Ride it";
 export const asPlanned = "as planned";
 export const asItStands = "as it stands";
 export const foretold =
-  "Foretold by the ride model from this bike’s facts; lines nobody has read stand at the maker’s values. Nothing here " +
+  "Foretold by the ride model from this bike’s facts; lines nobody has read stand at the maker’s values. Nothing " +
+  "here " +
   "counts for the bike.";
 export const notEnough = "The practice bench needs a display, tyre, motor, pack and controller.";
 export const sayWhatItIs = (nickname: string) => `Say what ${nickname === "" ? "the bike" : nickname} has`;

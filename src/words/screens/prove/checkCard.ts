@@ -37,7 +37,8 @@ export const asItShould = "As it should";
 export const notSo = "Not so";
 export const checkCardMeasured = (title: string) => `${title}, measured`;
 export const giveASpeedFrom = (speedFromKmh: number, unit: SpeedUnit) =>
-  `Give a speed from 0 to ${plain(speedFromKmh, 0)} ${unitName(unit)}, or name another unit: ${unit === "mph" ? "km/h" : "mph"}, m/s.`;
+  `Give a speed from 0 to ${plain(speedFromKmh, 0)} ${unitName(unit)}, or name another unit: ` +
+  `${unit === "mph" ? "km/h" : "mph"}, m/s.`;
 export const expectSeconds = (lowS: number, highS: number, angle: StartAngle | null) => {
   const time = lowS === 0 ? `At most ${plain(highS)} s.` : `Expect ${plain(lowS)} to ${plain(highS)} s.`;
   return angle ? `${time} The cranks turn ${plain(angle.leastDeg, 0)} to ${plain(angle.mostDeg, 0)}°.` : time;

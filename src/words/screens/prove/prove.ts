@@ -3,12 +3,14 @@ import { count } from "../../speak";
 
 export const nothingToProveYet = "Nothing to prove yet.";
 export const theKeysWereRehearsed =
-  "The keys were rehearsed on the simulated display. The bike’s own keys have not been pressed: what it holds is as before.";
+  "The keys were rehearsed on the simulated display. The bike’s own keys have not been pressed: what it holds is " +
+  "as before.";
 export const theValuesAreNot = "The values are not saved and in force. Program the display first.";
 export const goToTheKeys = "Go to the keys";
 export const checks = "Checks";
 export const allPassedDueIn = (checksLeft: number) =>
-  `${checksLeft === 0 ? "All passed." : `${count(checksLeft, "check")} due, in this order.`} Throttle and power bars on the display mean nothing with the wheel in the air.`;
+  `${checksLeft === 0 ? "All passed." : `${count(checksLeft, "check")} due, in this order.`} Throttle and power ` +
+  "bars on the display mean nothing with the wheel in the air.";
 export const standClearOfThe =
   "Stand clear of the wheel. Brake cut-off is proven before anything else, and before the bike leaves.";
 export const handItOver = "Hand it over ";

@@ -12,7 +12,8 @@ export const onTheKeyCard = "On the key card: done, next. A foot pedal that send
 export const onTheKeyCardIt = "On the key card: it shows something else";
 export const enter = "Enter";
 export const onAsFoundAnd =
-  "On as found and read-back: takes what stands in the field, and goes on. In an empty one: the line shows the maker’s value, or what was planned";
+  "On as found and read-back: takes what stands in the field, and goes on. In an empty one: the line shows the " +
+  "maker’s value, or what was planned";
 export const intake = "Intake";
 export const whatIsThisBike = "What is this bike? Type what you can see or measure; a guess is marked as one.";
 export const asFound = "As found";

@@ -17,6 +17,8 @@ export const belowW = (strictness: "at-most" | "below" | "differs", limitW: numb
 export const sourceAsKnownOn = (source: string, knownOn: string) => `Source: ${source}, as known on ${knownOn}`;
 export const theLimitItselfIs = "; the limit itself is not allowed";
 export const fromMemoryEachWith =
-  "From memory, each with its source and day behind the class. Check your local code and, where needed, a licensed inspector. Rounded down, after dividing out the read-out error, which the plan does and this table does not.";
+  "From memory, each with its source and day behind the class. Check your local code and, where needed, a " +
+  "licensed inspector. Rounded down, after dividing out the read-out error, which the plan does and this table " +
+  "does not.";
 export const roundedDownTo = (strict: boolean) =>
   `rounded down to what the line holds${strict ? theLimitItselfIs : ""}`;

@@ -12,4 +12,5 @@ export const startTableAnd = (leastDeg: number, mostDeg: number) => `${plain(lea
 export const n3601To360 = (pulses: number, crank: number) =>
   `360 × (${pulses} − 1) ÷ ${crank} to 360 × ${pulses} ÷ ${crank} degrees`;
 export const geometryFromRestA =
-  "Geometry. From rest a rider is taken to turn the crank at 30 rpm: from memory. A double sensor counts twice the magnets on its ring.";
+  "Geometry. From rest a rider is taken to turn the crank at 30 rpm: from memory. A double sensor counts twice " +
+  "the magnets on its ring.";

@@ -9,4 +9,5 @@ export const cellsVoltsPerCell = (series: number) => `${series} cells × volts p
 export const cutOffTheGreater =
   "cut-off: the greater of the cells’ floor and the BMS’s opening + 0.1 V a cell, rounded up to 0.5 V";
 export const voltsPerCellFrom = (gaugeWorks: boolean) =>
-  `Volts per cell: from memory. Series counts: common practice, no source. ${gaugeWorks ? "Under load the pack sags; the battery bench works it out." : "From 90 down to 20 % these cells hold nearly the same volts: a volt gauge says next to nothing in between."}`;
+  "Volts per cell: from memory. Series counts: common practice, no source. " +
+  `${gaugeWorks ? "Under load the pack sags; the battery bench works it out." : "From 90 down to 20 % these cells hold nearly the same volts: a volt gauge says next to nothing in between."}`;

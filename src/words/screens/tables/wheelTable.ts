@@ -24,4 +24,5 @@ export const thatTyre = "That tyre";
 export const othersOnThatRim = "Others on that rim";
 export const tyresByRim = "Tyres by rim";
 export const rimDiametersIso5775 =
-  "Rim diameters: ISO 5775-1. Height and squash: from memory. A measured rollout beats the table. An inch code stands for its own millimetres on each display; the wheel bench knows them.";
+  "Rim diameters: ISO 5775-1. Height and squash: from memory. A measured rollout beats the table. An inch code " +
+  "stands for its own millimetres on each display; the wheel bench knows them.";

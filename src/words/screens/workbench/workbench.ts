@@ -9,7 +9,8 @@ export const display = "Display";
 export const files = "Files";
 export const thisDisplayIsNot = "This display is not described on this machine";
 export const displaysThatShipCan =
-  "Displays that ship can be cloned and varied. Others are kept in the browser they were described in; import the file.";
+  "Displays that ship can be cloned and varied. Others are kept in the browser they were described in; import " +
+  "the file.";
 export const toTheDisplays = "To the displays";
 export const displays = "Displays";
 export const workbenchWorkbench = (name: string) => `Workbench: ${name}`;

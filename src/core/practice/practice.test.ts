@@ -15,7 +15,8 @@ import { planKeys, pressCount } from "../keys";
 import { play } from "../keys/strokes";
 import { orderOfRuns, verdictOf, type TrialRun } from "../proof/trials";
 import { atRest, HANDS_OFF, kitFor, liveAfter, liveBike, type Hands, type LiveBike } from "../rig";
-import { obeyedBy } from "../rig/obeyed";
+import { obeyedBy, type Obeyed } from "../rig/obeyed";
+import { tellsApart, type Tell } from "./tells";
 import {
   benchSet,
   bestWay,
@@ -54,6 +55,10 @@ describe("exercises with keys", () => {
       expect(isSetRight(exercise, exercise.start)).toBe(false);
       const end = plan.strokes.reduce((state, { stroke }) => play(profile, state, stroke), from);
       expect(isSetRight(exercise, end)).toBe(true);
+      // Saved alone, in force alone, or with the menu still open is not done.
+      expect(isSetRight(exercise, { ...end, saved: exercise.start.saved.with(0, -1) })).toBe(false);
+      expect(isSetRight(exercise, { ...end, inForce: exercise.start.saved.with(0, -1) })).toBe(false);
+      expect(isSetRight(exercise, { ...end, screen: { kind: "monitor" } })).toBe(false);
     }
   });
   it("are other ones with other seeds, on many lines", () => {
@@ -87,6 +92,10 @@ describe("exercises with keys", () => {
         // A line that is obeyed otherwise where others are moved lies at the start already.
         expect(lying).toContain(exercise.lines[0]);
         const [line = -1] = exercise.lines;
+        const code = linesOf(profile)[line]?.code;
+        expect(exercise.bike.firmware).toEqual(
+          exercise.lie === "does-nothing" ? { noEffect: [code], backwards: [] } : { noEffect: [], backwards: [code] },
+        );
         expect(isNamedRight(exercise, { line, lie: exercise.lie })).toBe(true);
         const other = exercise.lie === "does-nothing" ? "runs-backwards" : "does-nothing";
         expect(isNamedRight(exercise, { line, lie: other })).toBe(false);
@@ -128,6 +137,30 @@ describe("exercises with keys", () => {
     expect(
       keyExercise("odd-line", 1, { ...TARN, lines: [], menu: { ...TARN.menu, pages: [] } }, BENCH_KITS, []),
     ).toBeNull());
+});
+
+describe("what a wrong line tells", () => {
+  const set = benchSet(TARN, BENCH_KITS[1] ?? {}, CLASSES[0] ?? null);
+  if (!set) throw new Error("no bike");
+  const right = obeyedBy(set.bike, set.right);
+  const TOLD: readonly (readonly [string, Partial<Obeyed>, readonly Tell[]])[] = [
+    ["nothing of what is the same", {}, []],
+    ["a tenth in the speed shown", { r: right.r * 1.1 }, ["speed-shown"]],
+    ["nothing of a hundredth", { r: right.r * 1.01 }, []],
+    ["two km/h at the end of assist", { assistEndKmh: (right.assistEndKmh ?? 0) + 2 }, ["assist-end"]],
+    ["nothing of one", { assistEndKmh: (right.assistEndKmh ?? 0) + 1 }, []],
+    ["no end at all", { assistEndKmh: null }, ["assist-end"]],
+    ["a level less", { drives: right.drives.slice(0, -1) }, ["levels"]],
+    ["half the current", { batteryA: right.batteryA / 2 }, ["power"]],
+    ["a later start", { start: { ...right.start, pulses: right.start.pulses + 4 } }, ["start"]],
+    ["the other direction", { start: { ...right.start, direction: "backward" } }, ["start"]],
+    ["a slower walk", { walkKmh: right.walkKmh - 2 }, ["walk-assist"]],
+    ["a gauge in volts or per cent", { gaugeIn: right.gaugeIn === "volts" ? "percent" : "volts" }, ["gauge"]],
+    ["two volts at the cut-off", { cutOffV: right.cutOffV + 2 }, ["cut-off"]],
+    ["the other unit", { unit: right.unit === "mph" ? "kmh" : "mph" }, ["unit"]],
+    ["a motor brake", { regenShare: right.regenShare + 0.5 }, ["braking"]],
+  ];
+  it.each(TOLD)("%s", (_, moved, tells) => expect(tellsApart(right, { ...right, ...moved })).toEqual(tells));
 });
 
 describe("a bike of the bench", () => {

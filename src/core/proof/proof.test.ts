@@ -157,7 +157,12 @@ describe("checks worth a measurement", () => {
     expect(verdict(start, "0,5")).toBe("passed");
     expect(verdict(start, "1.2 s")).toBe("failed");
     expect(verdict(start, "500 ms")).toBe("not-a-number");
-    expect(verdict(expected("start-delay", { startPulses: null, startDelayS: 1 }), "0.2")).toBe("failed");
+    const waits = expected("start-delay", { startPulses: null, startDelayS: 1 });
+    expect([verdict(waits, "0.2"), verdict(waits, "1.2"), verdict(waits, "1.4")]).toEqual([
+      "failed",
+      "passed",
+      "failed",
+    ]);
     expect(expected("start-delay", { startPulses: null })).toEqual({ kind: "noted", in: "s" });
   });
   it("take a release of at most 0.5 s, and only note what nobody can foretell", () => {
@@ -194,6 +199,14 @@ describe("checks worth a measurement", () => {
     expect(verdict(levels, "12 15 18 23.4 24")).toBe("passed");
     expect(verdict(levels, "7.5 9.3 11.2 13 14.9", "mph")).toBe("passed");
   });
+  it("are due again once what they rest on has changed, even where the figure no longer fits what is asked", () => {
+    const levels = expected("level-speeds");
+    const check = levels && { id: "level-speeds", needed: false, wheelTurns: true, unit: "kmh", expect: levels };
+    const answer = { answer: "", measured: "12 15 18 21 22 24", askedIn: "kmh" } as const;
+    expect(check && verdictOn(check as DueCheck, answer)).toBe("not-a-number");
+    expect(check && verdictOn(check as DueCheck, answer, ["61"])).toBe("due-again");
+    expect(check && verdictOn(check as DueCheck, { ...answer, measured: "" }, ["61"])).toBe("due");
+  });
   it("tell of nine levels what practice found: level 1 did nothing, and three pairs alike", () => {
     // Measured on a speed kit under a cap of 25, common practice: 2 and 3, 5 and 6, 8 and 9 alike.
     expect(levelsTold([0, 15, 15.4, 17.5, 20, 20.3, 23, 25.8, 25.8], null)).toEqual({
@@ -205,6 +218,8 @@ describe("checks worth a measurement", () => {
       ],
     });
     expect(levelsTold([15, 20, 18, 25], null).falls).toEqual([3]);
+    // Slower by less than a gust: alike, and no fall.
+    expect(levelsTold([14, 17, 16.4, 20], null)).toEqual({ falls: [], twins: [{ level: 3, sameAs: 2 }] });
     expect(readLevelSpeeds("10 / 12; 14 mph", "kmh")?.[2]).toBeCloseTo(22.53, 2);
     expect(readLevelSpeeds("10 x 14", "kmh")).toBeNull();
   });

@@ -3,7 +3,7 @@ import { LATHE } from "@/catalog/displays/lathe";
 import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { BENCH_KITS } from "@/catalog/rig/kits";
-import { atHome, lineIndex, standInRaws, type DisplayProfile, type MenuState } from "../display";
+import { atHome, lineIndex, rawValues, shows, standInRaws, type DisplayProfile, type MenuState } from "../display";
 import { SOUND, type Wiring } from "./wiring";
 import {
   atRest,
@@ -23,6 +23,7 @@ import {
 } from ".";
 
 const FAT = 1;
+const NOTHING = { kind: "reserved", setting: null, rawMin: 0, rawMax: 9 } as const;
 const bikeOf = (
   profile: DisplayProfile,
   kit = FAT,
@@ -88,6 +89,38 @@ describe("the live bench", () => {
     expect(at(640)).toBe(0);
     expect(at(720)).toBeGreaterThan(0);
   });
+  it("comes in softly: the first push is a part of what follows, at every start anew", () => {
+    const push = (live: Live, ms: number) => {
+      let now = live;
+      for (let t = 0; t < ms; t += 20) now = liveAfter(tarn, now, { ...HANDS_OFF, ...ROAD }, 20);
+      return now;
+    };
+    const first = push(atRest(tarn, set(TARN, { "33": 1 })), 120);
+    const later = push(first, 1500);
+    expect(first.motorN).toBeGreaterThan(0);
+    expect(first.motorN).toBeLessThan(0.85 * later.motorN);
+    const again = push(after(tarn, later, { wheelUp: false, brake: true }, 4), 120);
+    expect(again.motorN).toBeLessThan(0.85 * later.motorN);
+  });
+  it("draws no more than its weakest part, and no more than its line lets through", () => {
+    const amps = (raw: number) => obeyedNow(tarn, set(TARN, { "41": raw })).batteryA;
+    const raws = rawValues(TARN.lines.find(({ code }) => code === "41")?.encoding ?? NOTHING);
+    expect(Math.max(...raws.map(amps))).toBe(Math.min(22, amps(raws.at(-1) ?? 0)));
+    expect(Math.max(...raws.map(amps))).toBeLessThanOrEqual(22);
+    expect(amps(raws[0] ?? 0)).toBeLessThan(22);
+  });
+  it("counts pulses where no line knows the wheel: twice as many set are half the speed shown", () => {
+    const unknownWheel: DisplayProfile = {
+      ...TARN,
+      lines: TARN.lines.map((line) => (line.code === "51" ? { ...line, encoding: NOTHING } : line)),
+    };
+    const bike = bikeOf(unknownWheel);
+    const r = (pulses: number) => {
+      const raws = rawValues(TARN.lines.find(({ code }) => code === "52")?.encoding ?? NOTHING);
+      return obeyedNow(bike, set(unknownWheel, { "52": raws[raws.indexOf(pulses)] ?? pulses })).r;
+    };
+    expect(r(2)).toBeCloseTo(r(1) / 2, 9);
+  });
   it("drives on for 0.3 s after the pedals stop, and no longer", () => {
     let live = after(tarn, atRest(tarn, set(TARN, {})), ROAD, 5);
     const hands = { ...HANDS_OFF, wheelUp: false };
@@ -122,16 +155,30 @@ describe("the live bench", () => {
       const menu = { ...set(WINDROW, {}), screen: { kind: "walk-assist" } as const };
       const live = after(bike, atRest(bike, menu), {}, 8);
       expect(live.speedKmh).toBeCloseTo(obeyedNow(bike, menu).walkKmh, 0);
+      // The line holds a speed shown: on a wheel that reads low it is really more.
+      const { r } = obeyedNow(bike, menu);
+      const raws = standInRaws(WINDROW);
+      const line = WINDROW.lines.find(
+        ({ encoding }) => encoding.kind !== "bundle" && encoding.setting === "walkAssistKmh",
+      );
+      const saysKmh = Number(line ? shows(line.encoding, raws[lineIndex(WINDROW, line.code)] ?? 0) : Number.NaN);
+      expect(obeyedNow(bike, menu).walkKmh).toBeCloseTo(saysKmh / r, 1);
       expect(live.menu.wheelTurns).toBe(true);
     },
   );
   it("cuts out under load with the charge gone, until nobody asks for drive, and says so where it has a code", () => {
-    const menu = set(TARN, { "43": 48, "42": 42 });
+    const menu = set(TARN, { "43": 2, "42": 42 });
     const empty = after(tarn, atRest(tarn, menu, 0.03), { ...ROAD, grade: 0.08 }, 6);
     expect(empty.cutOut).toBe(true);
     expect(empty.motorN).toBe(0);
     expect(readingsOf(tarn, empty, { "code-battery-low": "E2" }).code).toBe("E2");
     expect(after(tarn, empty, { wheelUp: false }, 1).cutOut).toBe(false);
+    // The volts under load count, not those at rest: 46.8 V at rest, some 44 on a full pull, cut off at 45.
+    const cut = set(TARN, { "43": 2, "42": 38 }, 6);
+    expect(obeyedNow(tarn, cut).cutOffV).toBe(45);
+    const pulled = after(tarn, atRest(tarn, cut, 0.3), { ...ROAD, grade: 0.08 }, 6);
+    expect(atRest(tarn, cut, 0.3).packV).toBeGreaterThan(46);
+    expect(pulled.cutOut).toBe(true);
     expect(after(tarn, atRest(tarn, menu, 0.9), { ...ROAD, grade: 0.08 }, 6).cutOut).toBe(false);
   });
   it("empties the pack by what is drawn: watt-hours in, watt-hours out", () => {

@@ -138,15 +138,12 @@ function byThrottle({ wiring }: LiveBike, live: Live, hands: Hands, obeyed: Obey
   };
 }
 
-/** Whether the cranks have turned far and long enough for assist, and not been still for too long. */
+/** Whether the cranks have turned far and long enough for assist: standing still for too long they count anew. */
 function cranksAsk({ bike, wiring }: LiveBike, live: Live, { start }: Obeyed): boolean {
   const pulses = Math.floor((live.crankedDeg * bike.crankPulses) / 360);
   const forward = wiring.crank.ringForward === (start.direction === "forward");
   return (
-    wiring.crank.leadSeated &&
-    live.crankStillMs < RELEASE_MS &&
-    (forward ? pulses : -pulses) >= start.pulses &&
-    live.crankedMs >= 1000 * start.delayS
+    wiring.crank.leadSeated && (forward ? pulses : -pulses) >= start.pulses && live.crankedMs >= 1000 * start.delayS
   );
 }
 

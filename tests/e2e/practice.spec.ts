@@ -8,6 +8,10 @@ test("an exercise is done to its end, kept over a reload, and another one follow
   await expect(main(page)).toContainText("Exercise 1,");
   const seen = page.getByRole("complementary", { name: "What you saw" });
   await expect(seen).toContainText("Nothing done yet.");
+  // The bike itself can be ridden before any check is chosen.
+  await page.getByText("Ride it and press its keys").click();
+  await expect(page.getByRole("group", { name: /^Simulated / })).toBeVisible();
+  await expect(page.getByText("Meter at the pack")).toBeVisible();
   const checks = page.getByRole("button", { name: /^Do it: / });
   let found = false;
   for (let i = 0; i < 20 && !found; i++) {

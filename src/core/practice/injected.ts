@@ -1,9 +1,9 @@
 /** Faults put into the bike on the bench. */
-import { isShown, linesOf, rankOf, rawValues, settingsOf, standInRaws } from "../display";
+import { isShown, linesOf, rankOf, rawValues, settingsOf } from "../display";
 import { DAMAGES } from "../faults/benchBike";
 import { causeById, type FaultData } from "../faults/faults";
 import type { Exercise } from "../faults/practice";
-import { kitFor, liveBike, type LiveBike, type Typed } from "../rig";
+import { liveBike, type LiveBike, type Typed } from "../rig";
 
 /** Causes that show on the bench: those of parts it has, and of what it does with them. */
 export const INJECTED = [
@@ -59,14 +59,18 @@ export interface FaultyLive {
   readonly raws: readonly number[];
 }
 
-/** The bike of a fault exercise on the bench; null where no kit suits its display. */
-export function faultyLive(data: FaultData, { bike, cause }: Exercise, kits: readonly Typed[]): FaultyLive | null {
+/** The bike of a fault exercise on the bench, else set as `right`; null where the kit makes no bike. */
+export function faultyLive(
+  data: FaultData,
+  { bike, cause }: Exercise,
+  kit: Typed,
+  right: readonly number[],
+): FaultyLive | null {
   const { profile, wiring } = bike;
-  const kit = kitFor(profile, kits, 0);
-  const live = kit && liveBike(profile, kit, { wiring });
+  const live = liveBike(profile, kit, { wiring });
   const settings = causeById(data, cause)?.settings ?? [];
   if (!live) return null;
-  const raws = standInRaws(profile);
+  const raws = right;
   const odd = linesOf(profile).findIndex(
     (line, i) =>
       isShown(profile, i, raws) &&

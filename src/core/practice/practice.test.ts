@@ -216,7 +216,9 @@ describe("faults on the bench and those the finder is tried on", () => {
   it("stands on the bench in its exercise, with the line that is wrong at its other end", () => {
     const lines = Array.from({ length: 60 }, (_, i) => exerciseOf(FAULTS, SHIPPED_DISPLAYS, i + 1)).flatMap(
       (exercise) => {
-        const live = exercise && faultyLive(FAULTS, exercise, BENCH_KITS);
+        const kit = exercise && kitFor(exercise.bike.profile, BENCH_KITS, 0);
+        const right = exercise ? standInRaws(exercise.bike.profile) : [];
+        const live = kit && faultyLive(FAULTS, exercise, kit, right);
         if (!exercise || !live) throw new Error("no exercise");
         expect(live.bike.wiring).toEqual(exercise.bike.wiring);
         const moved = live.raws.filter((raw, i) => raw !== standInRaws(exercise.bike.profile)[i]).length;

@@ -62,6 +62,9 @@ describe("a failed check and the line that mends it", () => {
     const speeds = state.check.expect.kind === "level-speeds" ? state.check.expect.levels : 0;
     const falling = Array.from({ length: speeds }, (_, i) => 20 - 3 * i).join(" ");
     expect(mendOf(failed("level-speeds", falling), "level-speeds")).toBeNull();
+    // A level that falls is a share out of order, whatever else is alike: fewer levels would hide it.
+    const both = Array.from({ length: speeds }, (_, i) => (i === 1 ? 10.2 : i === 2 ? 7 : 10 + 3 * i)).join(" ");
+    expect(mendOf(failed("level-speeds", both), "level-speeds")).toBeNull();
   });
   it("level twin: as many levels as are real, or the next fewer the line can hold", () => {
     const { check } = stateOf(READ, "level-speeds");

@@ -8,12 +8,15 @@ import { atHome } from "@/core/display";
 import { signOfCode } from "@/core/faults/case";
 import { checksFor, debriefOf, exerciseOf, minutesOf, shownBy, type Exercise } from "@/core/faults/practice";
 import { codesOf, faultyLive } from "@/core/practice";
+import { kitFor } from "@/core/rig";
 import { Button, Pick, SignShape, useKeptState } from "@/ui/primitives";
 import { causeName } from "@/words/faults/causes";
 import { checkWords } from "@/words/faults/checks";
 import { signTitle } from "@/words/faults/signs";
 import * as say from "@/words/screens/practice/faultPractice";
+import { benchRawsAsk } from "@/workers/keysClient";
 import { Bench } from "../bench/Bench";
+import { usePlan } from "../job/usePlan";
 
 /** An exercise under way: its seed, the checks done, and what was named. */
 interface Kept {
@@ -163,8 +166,11 @@ function Debriefing({
 /** The bike itself, to ride and to press: what it shows is what was brought. */
 function TheBike({ exercise }: { readonly exercise: Exercise }) {
   const [isOpen, setOpen] = useState(false);
-  const set = useMemo(() => (isOpen ? faultyLive(FAULTS, exercise, BENCH_KITS) : null), [isOpen, exercise]);
   const { profile } = exercise.bike;
+  const kit = useMemo(() => kitFor(profile, BENCH_KITS, 0), [profile]);
+  const ask = useMemo(() => (isOpen && kit ? benchRawsAsk(profile, kit, null) : null), [isOpen, kit, profile]);
+  const { plan: right } = usePlan(ask);
+  const set = useMemo(() => (kit && right ? faultyLive(FAULTS, exercise, kit, right) : null), [kit, right, exercise]);
   const codes = useMemo(() => codesOf(profile.faultCodes, (says) => signOfCode(CODE_WORDS, says)), [profile]);
   return (
     <details className="mt-3" onToggle={(event) => setOpen(event.currentTarget.open)}>

@@ -72,6 +72,13 @@ describe("a check that asks for a yes", () => {
     expect(
       card({ ...done, intake: { ...done.intake, tyre: ` ${done.intake.tyre ?? ""} ` } }, "speedometer-run"),
     ).toContain("passed");
+    const padded = withCheck(
+      { ...done, intake: { ...done.intake, tyre: ` ${done.intake.tyre ?? ""} ` } },
+      "levels",
+      {},
+    );
+    const run = withCheck(padded, "speedometer-run", { measured: "20" });
+    expect(card({ ...run, intake: done.intake }, "speedometer-run")).toContain("passed");
     // Answered before facts were kept beside the answer: it stands as far as its lines do.
     const answered = done.checks["speedometer-run"] ?? never();
     const older = { ...answered, facts: undefined };

@@ -10,4 +10,4 @@ export const cell = (kmh: number, unit: SpeedUnit, sameAs: number | null) =>
 export const real = (modes: readonly (readonly [real: number, of: number])[]) =>
   `${modes.map(([each, of]) => `${of} levels hold ${count(each, "real one")}`).join("; ")}.`;
 export const richest = (of: number, each: number) =>
-  `Most are told apart with ${of}: ${count(each, "real level")}, and no more keys than that.`;
+  `Most are told apart with ${of} levels: ${count(each, "real one")}.`;

@@ -8,12 +8,14 @@ import type { ClassRule } from "@/core/law";
 import { benchSet, jobRaws, keyExercise, type ExerciseKind, type JobRaws, type KeyExercise } from "@/core/practice";
 import {
   keyWork,
+  levelsForetold,
   outlookOfTask,
   readingTour,
   restoreOutlook,
   type Job,
   type KeyTask,
   type KeyWork,
+  type LevelForetold,
   type ProgramOutlook,
   type RestoreOutlook,
 } from "@/core/record";
@@ -62,6 +64,8 @@ const api = {
   /** Raw values of a bike on the bench, set for a class; null where the facts make no bike. */
   benchRaws: (profileText: string, typed: Typed, rule: ClassRule | null): readonly number[] | null =>
     benchSet(profileOf(profileText), typed, rule)?.right ?? null,
+  /** What the ride model foretells of each level; null while facts for it are missing. */
+  levels: (job: Job): readonly LevelForetold[] | null => levelsForetold(job),
   /** What a bike of the shop holds and is to hold; null without a display. */
   jobRaws: (job: Job): JobRaws | null => jobRaws(job),
   /** The exercise of a kind and a seed; null where the display has too little for it. */

@@ -3,7 +3,7 @@ import type { DisplayProfile, MenuState } from "@/core/display";
 import type { KeyGoal } from "@/core/keys";
 import type { ClassRule } from "@/core/law";
 import type { ExerciseKind, JobRaws, KeyExercise } from "@/core/practice";
-import type { Job, KeyTask, KeyWork, ProgramOutlook, RestoreOutlook } from "@/core/record";
+import type { Job, KeyTask, KeyWork, LevelForetold, ProgramOutlook, RestoreOutlook } from "@/core/record";
 import type { Typed } from "@/core/rig";
 import type { KeysApi, Tour } from "./keys.worker";
 import { startedWorker } from "./startedWorker";
@@ -79,4 +79,8 @@ export function exerciseAsk(
 export const jobRawsAsk = (job: Job): PlanAsk<JobRaws | null> =>
   asking(keyOf("job", job.updatedAt, job.id, job.overrides, job.intake), () =>
     keys.ask((worker) => worker.jobRaws(job)),
+  );
+export const levelsAsk = (job: Job): PlanAsk<readonly LevelForetold[] | null> =>
+  asking(keyOf("levels", job.profile?.id ?? "", job.id, job.intake, job.program?.targets, job.readBack), () =>
+    keys.ask((worker) => worker.levels(job)),
   );

@@ -6,6 +6,7 @@ import { demo, programmed, readBack } from "@/screens/testing/jobs";
 import { failedMend, withFailedMend } from "./failedCheck";
 import { figureToKeep, withFigureKept } from "./keptFigure";
 import type { Job } from "./job";
+import { levelsForetold } from "./levelsForetold";
 import { startProgram } from "./programming";
 import { withCheck } from "./typed";
 import { workOut } from "./workings";
@@ -124,6 +125,30 @@ describe("a failed check and the line that mends it", () => {
     const job = { ...failed("top-speed-run", "27.1"), profile };
     expect(mendOf(job, "top-speed-run")).toBeNull();
     expect(failedMend({ ...job, profile: null }, stateOf(job, "top-speed-run").check)).toBeNull();
+  });
+});
+
+describe("what the ride model foretells of the levels", () => {
+  it("rises from level to level up to where assist ends, and shows with the wheel up what the speedometer makes of it", () => {
+    const levels = levelsForetold(READ) ?? [];
+    const { sheet, bike } = workOut(READ);
+    expect(levels.map(({ level }) => level)).toEqual(levels.map((_, i) => i + 1));
+    const steady = levels.map(({ steadyKmh }) => steadyKmh);
+    expect(steady).toEqual([...steady].sort((a, b) => a - b));
+    const cap = sheet?.inForce.cap;
+    const endKmh = cap?.kind === "true" ? cap.kmh.nominal : Number.NaN;
+    // A fat tyre at 25 km/h: help ends there, and a rider alone goes no faster.
+    expect(Math.max(...steady)).toBeLessThanOrEqual(endKmh);
+    expect(Math.max(...steady)).toBeGreaterThan(endKmh - 1.5);
+    // Off the floor every level runs up to the cap, which this display reads as the 25 it is set to.
+    for (const { spinShownKmh } of levels) expect(spinShownKmh).toBeCloseTo(held(READ, "53"), 6);
+    expect(bike.rollout?.mm).toBe(2310);
+  });
+  it("is a measured ladder where one was kept, and nothing while facts are missing", () => {
+    const kept = { ...READ, intake: { ...READ.intake, measuredSpeeds: "9 12 15 18 20 22" } };
+    expect(levelsForetold(kept)?.map(({ steadyKmh }) => steadyKmh)).toEqual([9, 12, 15, 18, 20, 22]);
+    expect(levelsForetold({ ...READ, intake: { nickname: "Bare" } })).toBeNull();
+    expect(levelsForetold({ ...READ, profile: null })).toBeNull();
   });
 });
 

@@ -1,6 +1,7 @@
 export { type Job, type Keys, newJob, withEvent, writeJobFile } from "./job";
 export { LARGEST_JOB_FILE_BYTES } from "./format";
 export { STAGES, type Stage, type StageState } from "./stages";
+export { levelsForetold, type LevelForetold } from "./levelsForetold";
 export { figureToKeep, withFigureKept } from "./keptFigure";
 export { failedMend, type FailedMend, withFailedMend } from "./failedCheck";
 export { capRunOf, withCapRun, type CapRun } from "./capRun";

@@ -11,6 +11,7 @@ import type { StageProps } from "../job/stageProps";
 import { CapRun } from "./CapRun";
 import { accepted, askedUnit, expectedWords, isSpeed } from "./checkField";
 import { FailedCheck } from "./FailedCheck";
+import { Foretold } from "./Foretold";
 import { KeepFigure } from "./KeepFigure";
 import { TapTimer } from "./TapTimer";
 import * as say from "@/words/screens/prove/checkCard";
@@ -51,6 +52,8 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
       <p className="text-[0.95rem] text-quiet">
         {words.how(unit)} {expectedWords(expect, unit)} {TAKES_TWO.has(id) ? say.takesTwo : null}
       </p>
+      {id === "spin-speed" ? <Foretold job={job} unit={unit} where="spin" /> : null}
+      {id === "level-speeds" ? <Foretold job={job} unit={unit} where="road" /> : null}
       {verdict === "due-again" ? (
         <p className="mt-1 text-[0.95rem]">{say.itWasDoneBefore(changed, changedFacts)}</p>
       ) : null}

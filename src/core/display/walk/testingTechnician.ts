@@ -41,8 +41,21 @@ export class Technician {
     return seenIn(viewOf(this.profile, this.state));
   }
 
-  private wait(ms: number): void {
+  /** What time, keys and battery do: on the machine alone, unless the display has a bike behind it. */
+  protected wait(ms: number): void {
     this.state = elapse(this.profile, this.state, ms);
+  }
+  protected down(keys: readonly string[]): void {
+    this.state = hold(this.profile, this.state, keys);
+  }
+  protected switchedOff(): void {
+    this.state = play(this.profile, this.state, { kind: "power", on: false });
+  }
+
+  private tapped(keys: readonly string[]): void {
+    this.down(keys);
+    this.wait(TIMES.tap);
+    this.down([]);
   }
 
   answer(question: Question): Answer {
@@ -83,7 +96,7 @@ export class Technician {
     this.keyMs += (keys.length - 1) * TIMES.reach;
     if (kind !== "hold") {
       for (let i = 0; i < (kind === "double-tap" ? 2 : 1); i++) {
-        this.state = play(this.profile, this.state, { kind: "press", keys, heldMs: TIMES.tap });
+        this.tapped(keys);
         if (kind === "double-tap" && i === 0) this.wait(100);
         this.keyMs += TIMES.tap;
       }
@@ -94,7 +107,7 @@ export class Technician {
     }
     const atMostMs = "atMostMs" in rest ? rest.atMostMs : 4000;
     const before = this.seen;
-    this.state = hold(this.profile, this.state, keys);
+    this.down(keys);
     let ms = 0;
     while (ms < atMostMs && sameSeen(this.seen, before)) {
       this.wait(TICK_MS);
@@ -103,7 +116,7 @@ export class Technician {
     // The bike moves while the keys are down; all else is told when they have been let go.
     const seen = this.seen;
     this.wait(100);
-    this.state = hold(this.profile, this.state, []);
+    this.down([]);
     this.wait(TIMES.settle);
     this.keyMs += ms + 100 + TIMES.settle;
     const changed = !sameSeen(seen, before);
@@ -116,7 +129,7 @@ export class Technician {
   }
 
   private tapOnce(keys: readonly string[]): string {
-    this.state = play(this.profile, this.state, { kind: "press", keys, heldMs: TIMES.tap });
+    this.tapped(keys);
     this.wait(TIMES.gap);
     this.keyMs += TIMES.tap + TIMES.gap;
     return this.shows();
@@ -131,7 +144,7 @@ export class Technician {
   private runner(keys: readonly string[]): { readonly next: () => string; readonly stop: () => void } {
     let mode: "tapped" | "held" | "taps" = "tapped";
     const stop = () => {
-      if (mode === "held") this.state = hold(this.profile, this.state, []);
+      if (mode === "held") this.down([]);
       this.wait(TIMES.gap);
     };
     /** Watches for another value while the key is down. */
@@ -148,12 +161,12 @@ export class Technician {
       if (mode === "taps") return this.tapOnce(keys);
       if (mode === "tapped") {
         mode = "held";
-        this.state = hold(this.profile, this.state, keys);
+        this.down(keys);
       }
       const before = this.shows();
       if (watched()) return this.shows();
       // Nothing runs by: it stands at its end, or this key steps once for each press.
-      this.state = hold(this.profile, this.state, []);
+      this.down([]);
       this.wait(TIMES.gap);
       mode = "taps";
       return this.shows() === before ? this.tapOnce(keys) : this.shows();
@@ -244,7 +257,7 @@ export class Technician {
 
   private battery(): Answer {
     this.keyMs += TIMES.battery;
-    this.state = play(this.profile, this.state, { kind: "power", on: false });
+    this.switchedOff();
     return { is: "seen", seen: this.seen, afterMs: null };
   }
 }

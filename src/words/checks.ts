@@ -51,6 +51,12 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
       "A motor that pushes on is a grip that springs back late, cruise, or a controller that ramps down slowly. Look " +
       "in that order.",
   },
+  "read-outs": {
+    title: "What the display reads out",
+    how: () =>
+      "Page through all it shows. Volts within 1 V of a meter, amps none at rest, distance and clock running on, no old fault that is new.",
+    next: "Volts that are off belong to the pack’s line or the display’s lead; amps at rest to the controller. Look there first.",
+  },
   cruise: {
     title: "Cruise and its ways out",
     how: () => "Engage it at a walking pace. Brake, pedals and throttle must each end it at once.",

@@ -99,6 +99,9 @@ test("lever dead: no line mends it; the finder is led by the check, and the bike
   await brakes.getByRole("radio", { name: "Not so" }).click();
   await expect(brakes).toContainText("Do not let it leave.");
   await expect(brakes.getByRole("link", { name: "Plan it, and to the keys" })).toHaveCount(0);
+  await brakes.getByRole("radio", { name: "the left one" }).click();
+  await page.reload();
+  await expect(brakes.getByRole("radio", { name: "the left one" })).toBeChecked();
   await brakes.getByRole("link", { name: "Find what is behind it" }).click();
   await expect(page).toHaveURL(/\/faults/);
   await expect(main(page)).toContainText(/lever/i);

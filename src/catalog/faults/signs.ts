@@ -161,6 +161,7 @@ export const SIGN_OF_CHECK: Readonly<Record<string, string>> = {
   "throttle-release": "keeps-pushing",
   "release-lag": "keeps-pushing",
   cruise: "keeps-pushing",
+  "read-outs": "gauge-wrong",
   "start-delay": "assist-late",
   "level-speeds": "levels-alike",
   "pack-sag": "cuts-out",

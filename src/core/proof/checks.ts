@@ -17,6 +17,7 @@ export const CHECK_IDS = [
   "throttle",
   "throttle-release",
   "release-lag",
+  "read-outs",
   "walk-assist",
   "start-delay",
   "crawl-and-turn",
@@ -39,6 +40,7 @@ export const PLACE_OF: Readonly<Record<CheckId, Place>> = {
   throttle: "stand",
   "throttle-release": "stand",
   "release-lag": "stand",
+  "read-outs": "stand",
   cruise: "yard",
   "walk-assist": "stand",
   "start-delay": "stand",
@@ -103,6 +105,8 @@ export interface CheckContext {
   /** What starts assist: pulses counted and a delay; null where no line says. */
   readonly startPulses: number | null;
   readonly startDelayS: number | null;
+  /** Whether the display has pages or lines that show what it measures. */
+  readonly hasReadOuts: boolean;
   /** Volts at which the display stops; null where it does not say. */
   readonly cutOffV: number | null;
 }
@@ -156,6 +160,7 @@ function onTheStand({ bike, choice, throttleOn, walkAssistOn, ...context }: Chec
     throttle: hasThrottle ? YES : null,
     "throttle-release": hasThrottle && throttleOn ? YES : null,
     "release-lag": hasThrottle && throttleOn ? { kind: "seconds", lowS: 0, highS: MOST_RELEASE_S, angle: null } : null,
+    "read-outs": context.hasReadOuts ? YES : null,
     "walk-assist": !walkAssistOn
       ? null
       : walkKmh === null

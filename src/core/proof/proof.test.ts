@@ -37,6 +37,7 @@ const context = (intake: Partial<IntakeText> = {}, edit: Partial<CheckContext> =
     startPulses: 3,
     startDelayS: null,
     cutOffV: 31,
+    hasReadOuts: true,
     ...edit,
   };
 };
@@ -139,8 +140,16 @@ describe("checks worth a measurement", () => {
   it("are asked where the bike has what they look at, and stand apart from those that are needed", () => {
     const due = (edit: Partial<CheckContext> = {}) =>
       dueChecks(context({}, edit)).flatMap(({ id, needed }) => (needed ? [] : [id]));
-    expect(due()).toEqual(["release-lag", "start-delay", "crawl-speed", "coast-down", "level-speeds", "pack-sag"]);
-    expect(due({ regenOn: true, throttleOn: false, levels: null, cutOffV: null })).toEqual([
+    expect(due()).toEqual([
+      "release-lag",
+      "read-outs",
+      "start-delay",
+      "crawl-speed",
+      "coast-down",
+      "level-speeds",
+      "pack-sag",
+    ]);
+    expect(due({ regenOn: true, throttleOn: false, levels: null, cutOffV: null, hasReadOuts: false })).toEqual([
       "start-delay",
       "crawl-speed",
       "coast-down",

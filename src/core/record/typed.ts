@@ -79,7 +79,11 @@ export function withTypedAt(before: Job, after: Job, at: string): Job {
 }
 
 /** The job with a check answered; the unit it was asked in and the values it rests on are written beside the answer. */
-export const withCheck = (job: Job, id: string, edit: Partial<Pick<CheckResult, "answer" | "measured">>): Job => ({
+export const withCheck = (
+  job: Job,
+  id: string,
+  edit: Partial<Pick<CheckResult, "answer" | "measured" | "note">>,
+): Job => ({
   ...job,
   checks: {
     ...job.checks,

@@ -155,6 +155,12 @@ function newerTargets(
   });
 }
 
+/** Whether a display shows what it measures: on its info line, on a page of its own, in lines nobody sets. */
+const hasReadOuts = ({ infoLines, rules, lines }: DisplayProfile): boolean =>
+  infoLines.length > 0 ||
+  rules.some(({ does }) => does.kind === "open-monitor") ||
+  lines.some(({ encoding }) => encoding.kind === "read-only" && encoding.shows === null);
+
 function checksDue(
   job: Job,
   profile: DisplayProfile,
@@ -177,6 +183,7 @@ function checksDue(
     startPulses: decoded(profile, left, "startPulses"),
     startDelayS: decoded(profile, left, "startDelayS"),
     cutOffV: decoded(profile, left, "cutOffV"),
+    hasReadOuts: hasReadOuts(profile),
   }).map((check) => {
     const result = own(job.checks, check.id);
     const changed = result ? changedSince(job, check.id, result) : [];

@@ -52,6 +52,9 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
       <p className="text-[0.95rem] text-quiet">
         {words.how(unit)} {expectedWords(expect, unit)} {TAKES_TWO.has(id) ? say.takesTwo : null}
       </p>
+      {id === "brake-cut-off" && result?.answer === "no" ? (
+        <WhichLever note={result.note} onSay={(note) => void change((now) => withCheck(now, id, { note }))} />
+      ) : null}
       {id === "spin-speed" ? <Foretold job={job} unit={unit} where="spin" /> : null}
       {id === "level-speeds" ? <Foretold job={job} unit={unit} where="road" /> : null}
       {verdict === "due-again" ? (
@@ -92,6 +95,24 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
       {verdict === "passed" || verdict === "failed" ? <KeepFigure job={job} change={change} check={check} /> : null}
       {verdict === "failed" ? <FailedCheck job={job} change={change} check={check} /> : null}
     </li>
+  );
+}
+
+/** Each lever has a cut-off of its own: which of them fails is where one looks. */
+function WhichLever({ note, onSay }: { readonly note: string; readonly onSay: (note: string) => void }) {
+  return (
+    <div className="mt-2">
+      <Choice
+        label={say.whichLever}
+        value={note}
+        options={[
+          { value: "left", label: say.LEVERS.left },
+          { value: "right", label: say.LEVERS.right },
+          { value: "both", label: say.LEVERS.both },
+        ]}
+        onChoose={onSay}
+      />
+    </div>
   );
 }
 

@@ -60,3 +60,5 @@ export const alike = (twins: readonly { readonly level: number; readonly sameAs:
 export const slower = (falls: readonly number[]) =>
   falls.map((level) => `Level ${level} is slower than level ${level - 1}.`).join(" ");
 export const takesTwo = "It takes two: one rides or turns, one reads.";
+export const whichLever = "Which lever does not cut?";
+export const LEVERS = { left: "the left one", right: "the right one", both: "both" } as const;

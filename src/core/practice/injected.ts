@@ -1,5 +1,5 @@
 /** Faults put into the bike on the bench. */
-import { isShown, linesOf, rankOf, rawValues, settingsOf } from "../display";
+import { isShown, linesOf, rankOf, rawValues, settingsOf, standInRaws, type SettingKey } from "../display";
 import { DAMAGES } from "../faults/benchBike";
 import { causeById, type FaultData } from "../faults/faults";
 import type { Exercise } from "../faults/practice";
@@ -37,9 +37,9 @@ export function withFault(bike: LiveBike, cause: string): LiveBike {
   return damage ? { ...bike, wiring: damage(bike.wiring) } : bike;
 }
 
-/** The fault of a seed. */
-export const drawnFault = (random: () => number): Injected =>
-  INJECTED[Math.floor(random() * INJECTED.length)] ?? "lever-resting";
+/** One of these causes, as drawn. */
+export const drawnFault = (causes: readonly string[], random: () => number): string =>
+  causes[Math.floor(random() * causes.length)] ?? "";
 
 /** The codes a display writes, by sign: what its own list says of each is told by words. */
 export const codesOf = (
@@ -53,10 +53,43 @@ export const codesOf = (
     }),
   );
 
-/** The bike of a fault exercise to ride, and what its lines hold: a cause that is a line stands at its other end. */
+/** Lines that hold a wrong value, as causes: those that show on the bench. */
+export const INJECTED_LINES = [
+  "volts-line",
+  "wheel-line",
+  "pulses-line",
+  "cap-line",
+  "unit-line",
+  "start-line",
+  "current-line",
+  "cut-off-line",
+  "walk-line",
+] as const;
+
+/** Causes that can be put into a bike with this display: a line it does not have holds nothing wrong. */
+export const injectable = (data: FaultData, profile: LiveBike["profile"]): readonly string[] => [
+  ...INJECTED,
+  ...INJECTED_LINES.filter((id) => {
+    const cause = causeById(data, id);
+    return cause !== null && oddLine(profile, standInRaws(profile), cause.settings) >= 0;
+  }),
+];
+
+/** A bike to ride, and what its lines hold. */
 export interface FaultyLive {
   readonly bike: LiveBike;
   readonly raws: readonly number[];
+}
+
+/** A bike with a cause put in: a part damaged, or its line at the other end of what it can hold. */
+export function withCause(data: FaultData, { bike, raws }: FaultyLive, cause: string): FaultyLive {
+  const settings = causeById(data, cause)?.settings ?? [];
+  const odd = oddLine(bike.profile, raws, settings);
+  const line = linesOf(bike.profile)[odd];
+  return {
+    bike: withFault(bike, cause),
+    raws: line ? raws.with(odd, farEnd(rawValues(line.encoding), line.encoding, raws[odd])) : raws,
+  };
 }
 
 /** The bike of a fault exercise on the bench, else set as `right`; null where the kit makes no bike. */
@@ -66,20 +99,18 @@ export function faultyLive(
   kit: Typed,
   right: readonly number[],
 ): FaultyLive | null {
-  const { profile, wiring } = bike;
-  const live = liveBike(profile, kit, { wiring });
-  const settings = causeById(data, cause)?.settings ?? [];
-  if (!live) return null;
-  const raws = right;
-  const odd = linesOf(profile).findIndex(
+  const live = liveBike(bike.profile, kit, { wiring: bike.wiring });
+  return live && { ...withCause(data, { bike: live, raws: right }, cause), bike: live };
+}
+
+/** The first line in the menu that has a say in one of these settings; -1 where there is none. */
+const oddLine = (profile: LiveBike["profile"], raws: readonly number[], settings: readonly SettingKey[]): number =>
+  linesOf(profile).findIndex(
     (line, i) =>
       isShown(profile, i, raws) &&
       settingsOf(line).some((setting) => settings.includes(setting)) &&
       rawValues(line.encoding).length > 1,
   );
-  const line = linesOf(profile)[odd];
-  return { bike: live, raws: line ? raws.with(odd, farEnd(rawValues(line.encoding), line.encoding, raws[odd])) : raws };
-}
 
 /** The end of a line's values that lies further from the one it holds. */
 function farEnd(all: readonly number[], encoding: Parameters<typeof rankOf>[0], raw: number | undefined): number {

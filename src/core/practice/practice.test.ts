@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { classById } from "@/catalog/classes/classes";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { OSTLER } from "@/catalog/displays/ostler";
 import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { FAULTS } from "@/catalog/faults";
@@ -24,11 +25,14 @@ import {
   drawnFault,
   faultyLive,
   INJECTED,
+  INJECTED_LINES,
+  injectable,
   isNamedRight,
   isSetRight,
   keyExercise,
   KINDS,
   pressesAfter,
+  withCause,
   withFault,
   type ExerciseKind,
 } from ".";
@@ -230,10 +234,25 @@ describe("faults on the bench and those the finder is tried on", () => {
     expect(lines.filter((moved) => moved === 1).length).toBeGreaterThan(lines.length * 0.8);
   });
   it("draws any of them", () => {
-    const drawn = Array.from({ length: 40 }, (_, i) => drawnFault(() => i / 40));
+    const drawn = Array.from({ length: 40 }, (_, i) => drawnFault(INJECTED, () => i / 40));
     expect(new Set(drawn).size).toBe(INJECTED.length);
-    expect(drawnFault(() => 0.999999)).toBe(INJECTED.at(-1));
+    expect(drawnFault(INJECTED, () => 0.999999)).toBe(INJECTED.at(-1));
+    expect(drawnFault([], () => 0)).toBe("");
     expect(withFault(sound, "none")).toBe(sound);
+  });
+  it("puts a line at the wrong end where the display has it, and offers no line it lacks", () => {
+    const right = benchSet(TARN, BENCH_KITS[0] ?? {}, null)?.right ?? [];
+    for (const cause of INJECTED_LINES) {
+      const put = withCause(FAULTS, { bike: sound, raws: right }, cause);
+      const moved = put.raws.flatMap((raw, i) => (raw === right[i] ? [] : [i]));
+      const hasIt = injectable(FAULTS, TARN).includes(cause);
+      expect(moved.length, cause).toBe(hasIt ? 1 : 0);
+      // A current line only limits: past what the controller gives it does nothing.
+      if (hasIt && cause !== "current-line")
+        expect(obeyedBy(sound, put.raws), cause).not.toEqual(obeyedBy(sound, right));
+    }
+    expect(injectable(FAULTS, TARN)).toContain("volts-line");
+    expect(injectable(FAULTS, OSTLER)).not.toContain("walk-line");
   });
   it("shows codes a display has by its own list", () => {
     const codes = codesOf(

@@ -1,11 +1,12 @@
 "use client";
 import { useMemo, useState } from "react";
 import { classById } from "@/catalog/classes/classes";
+import { FAULTS } from "@/catalog/faults";
 import { CODE_WORDS } from "@/catalog/faults/signs";
 import { BENCH_CLASSES, BENCH_KITS } from "@/catalog/rig/kits";
 import { atHome, type DisplayProfile } from "@/core/display";
 import { signOfCode } from "@/core/faults/case";
-import { codesOf, drawnFault, INJECTED, withFault } from "@/core/practice";
+import { codesOf, drawnFault, injectable, withCause } from "@/core/practice";
 import { kitFor, liveBike } from "@/core/rig";
 import { Button, Pick } from "@/ui/primitives";
 import { causeName } from "@/words/faults/causes";
@@ -28,17 +29,18 @@ export function FreeRide({ profile }: { readonly profile: DisplayProfile }) {
   const { plan: raws } = usePlan(ask);
   const set = useMemo(() => {
     const bike = typed ? liveBike(profile, typed) : null;
-    return bike && raws ? { bike: withFault(bike, put.cause), start: atHome(profile, raws) } : null;
+    return bike && raws ? withCause(FAULTS, { bike, raws }, put.cause) : null;
   }, [profile, typed, raws, put.cause]);
+  const causes = useMemo(() => injectable(FAULTS, profile), [profile]);
   const codes = useMemo(() => codesOf(profile.faultCodes, (says) => signOfCode(CODE_WORDS, says)), [profile]);
   const inject = (as: string) => {
     setTold(false);
-    setPut({ as, cause: as === UNKNOWN ? drawnFault(Math.random) : as });
+    setPut({ as, cause: as === UNKNOWN ? drawnFault(causes, Math.random) : as });
   };
   return (
     <div className="grid gap-x-10 gap-y-6 lg:grid-cols-[minmax(0,2.2fr)_minmax(0,1fr)]">
       {set ? (
-        <Bench key={`${kit} ${rule} ${put.cause}`} bike={set.bike} start={set.start} codes={codes} />
+        <Bench key={`${kit} ${rule} ${put.cause}`} bike={set.bike} start={atHome(profile, set.raws)} codes={codes} />
       ) : (
         <div className="min-h-[60vh]" />
       )}
@@ -61,7 +63,7 @@ export function FreeRide({ profile }: { readonly profile: DisplayProfile }) {
           options={[
             { value: NONE, label: say.NONE },
             { value: UNKNOWN, label: say.UNKNOWN },
-            ...INJECTED.map((id) => ({ value: id, label: causeName(id) })),
+            ...causes.map((id) => ({ value: id, label: causeName(id) })),
           ]}
           onPick={inject}
         />

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { OSTLER } from "@/catalog/displays/ostler";
 import { TARN } from "@/catalog/displays/tarn";
-import { linesOf, rawValues, shows, type DisplayProfile } from "../display";
+import { linesOf, rawValues, settingsOf, shows, standInRaws, type DisplayProfile } from "../display";
 import type { CheckId } from "../proof";
 import { demo, programmed, readBack } from "@/screens/testing/jobs";
 import { failedMend, withFailedMend } from "./failedCheck";
@@ -55,6 +56,20 @@ describe("a failed check and the line that mends it", () => {
     // Half of what it should show is a magnet or a count, no wheel.
     expect(mendOf(failed("speedometer-run", "10"), "speedometer-run")).toBeNull();
     expect(mendOf(failed("speedometer-run", "35"), "speedometer-run")).toBeNull();
+  });
+  it("speedometer low on a display that calibrates itself: its own per cent, to the next above", () => {
+    const standIns = standInRaws(OSTLER);
+    const shown = linesOf(OSTLER).map(({ code, encoding }, i) => [code, shows(encoding, standIns[i] ?? 0)] as const);
+    const asFound = { shown: Object.fromEntries(shown), waivedReason: "" };
+    const ostler = programmed({ ...demo(207), profile: OSTLER, asFound, overrides: {} });
+    const reads = readBack(ostler);
+    const { check } = stateOf(reads, "speedometer-run");
+    const run = check.expect.kind === "between" ? check.expect : never();
+    const job = failed("speedometer-run", (run.lowKmh * 0.97).toFixed(1), reads);
+    const mend = mendOf(job, "speedometer-run");
+    const line = linesOf(OSTLER).find((each) => settingsOf(each).includes("speedCalibrationPercent"));
+    expect(mend?.code).toBe(line?.code);
+    expect(Number(mend?.toHold)).toBeGreaterThan(Number(mend?.holds));
   });
   it("lever dead, a level weaker than the one below: no line mends that, it is a fault to look for", () => {
     for (const id of ["brake-cut-off", "levels", "spin-speed", "crawl-and-turn"] as const)

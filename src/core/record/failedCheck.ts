@@ -101,22 +101,23 @@ const TRIMMED = 0.25;
 /** A speedometer reads right, or high by no more than this. */
 const HIGH_BY = 0.03;
 
-/** The wheel line set so that a speedometer that showed so much at a true speed reads right, and never low. */
-function wheelToHold(job: Job, { expect }: DueCheck, shownKmh: number): Found | null {
-  const line = lineNow(job, "circumferenceMm");
-  if (!line || expect.kind !== "between") return null;
+/** A line that turns a speedometer in proportion to its value: a calibration of the display's own, or the wheel. */
+const TURNS_SPEEDOMETER = ["speedCalibrationPercent", "circumferenceMm"] as const satisfies readonly SettingKey[];
+
+/** The line set so that a speedometer that showed so much at a true speed reads right, and never low. */
+function speedometerToHold(job: Job, { expect }: DueCheck, shownKmh: number): Found | null {
+  if (expect.kind !== "between") return null;
   const r = shownKmh / expect.atTrueKmh;
   if (Math.abs(r - 1) > TRIMMED) return null;
-  const after = (comesTo: number): number => (r * comesTo) / line.value;
-  const right = line.choices
-    .filter(({ comesTo }) => after(comesTo) >= 1 && after(comesTo) <= 1 + HIGH_BY)
-    .sort((a, b) => a.comesTo - b.comesTo)[0];
-  const nearest = [...line.choices].sort(
-    (a, b) => Math.abs(Math.log(after(a.comesTo))) - Math.abs(Math.log(after(b.comesTo))),
-  )[0];
-  const best = right ?? nearest;
+  const offers = TURNS_SPEEDOMETER.flatMap((setting) => {
+    const line = lineNow(job, setting);
+    return line ? line.choices.map(({ raw, comesTo }) => ({ line, raw, after: (r * comesTo) / line.value })) : [];
+  });
+  const right = offers.filter(({ after }) => after >= 1 && after <= 1 + HIGH_BY).sort((x, y) => x.after - y.after)[0];
+  const off = (after: number): number => Math.abs(Math.log(after));
+  const best = right ?? offers.sort((x, y) => off(x.after) - off(y.after))[0];
   // No other value may come nearer than the one it holds.
-  return best && Math.abs(Math.log(after(best.comesTo))) < Math.abs(Math.log(r)) ? found(line, best) : null;
+  return best && off(best.after) < off(r) ? { line: best.line, raw: best.raw } : null;
 }
 
 /** Fewer levels, where two of those there are were measured to be one. */
@@ -162,7 +163,7 @@ function lineToSet(job: Job, check: DueCheck): Found | null {
     case "walk-assist":
       return capToHold(job, "walkAssistKmh", check, kmh);
     case "speedometer-run":
-      return wheelToHold(job, check, kmh);
+      return speedometerToHold(job, check, kmh);
     case "level-speeds":
       return levelsToHold(job, { ...check, unit: askedIn }, measured);
     case "throttle-release":

@@ -55,6 +55,7 @@ export const giveSpeeds = (levels: number, unit: SpeedUnit) =>
   `Give ${levels} speeds in ${unitName(unit)}, one for each level, with a space between them.`;
 export const begin = "Tap as it begins";
 export const end = "Tap as it ends";
+export const holdWhile = "Or hold this while it lasts";
 export const alike = (twins: readonly { readonly level: number; readonly sameAs: number }[]) =>
   twins.map(({ level, sameAs }) => `Level ${level} rides like level ${sameAs}.`).join(" ");
 export const slower = (falls: readonly number[]) =>

@@ -61,12 +61,20 @@ const lookForOne = async (page: Page) => {
   await expect(page.getByRole("heading", { name: "Done so far" })).toBeVisible();
 };
 
+const rideOne = async (page: Page) => {
+  await page.getByText("as it stands").click();
+  await page.getByText("on the road").click();
+  await page.getByText("turning").click();
+  for (let i = 0; i < 5; i++) await page.keyboard.press("u", { delay: 120 });
+  await expect(page.getByText(/^2[67]\.\d km\/h$/)).toBeVisible({ timeout: 60_000 });
+};
+
 const SHOTS: readonly Shot[] = [
   { name: "rack", path: "/" },
   { name: "intake", path: "/job/demo-207/intake" },
   { name: "as-found", path: "/job/demo-208/as-found" },
   { name: "plan", path: "/job/demo-207/plan" },
-  { name: "plan-complaint-dark", path: "/job/demo-204/plan", theme: "dark" },
+  { name: "practice-dark", path: "/practice?job=demo-207", theme: "dark", before: rideOne },
   { name: "key-card-dark", path: "/job/demo-207/program", theme: "dark", before: startKeys },
   { name: "key-card-phone", path: "/job/demo-207/program", width: 390, height: 844, before: startKeys },
   { name: "prove", path: "/job/demo-205/prove" },

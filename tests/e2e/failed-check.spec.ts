@@ -100,6 +100,7 @@ test("lever dead: no line mends it; the finder is led by the check, and the bike
   await expect(brakes).toContainText("Do not let it leave.");
   await expect(brakes.getByRole("link", { name: "Plan it, and to the keys" })).toHaveCount(0);
   await brakes.getByRole("radio", { name: "the left one" }).click();
+  await expect(brakes.getByRole("radio", { name: "the left one" })).toBeChecked();
   await page.reload();
   await expect(brakes.getByRole("radio", { name: "the left one" })).toBeChecked();
   await brakes.getByRole("link", { name: "Find what is behind it" }).click();

@@ -2,7 +2,7 @@
 import { isShown, rawValues, linesOf, type MenuState } from "../display";
 import type { KeyGoal } from "../keys";
 import { obeyedBy } from "../rig/obeyed";
-import type { KeyExercise } from "./exercises";
+import type { KeyExercise } from "./exercise";
 import { tellsApart } from "./tells";
 
 /** Presses after keys go down or up: a chord is one press, and a PIN the owner tells is not counted. */

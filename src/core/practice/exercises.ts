@@ -17,35 +17,11 @@ import type { ClassRule } from "../law";
 import { obeyedBy } from "../rig/obeyed";
 import { kitFor, type LiveBike, type Typed } from "../rig";
 import { seeded } from "../units/seeded";
+import { planKeys } from "../keys";
 import { benchSet, type BenchSet } from "./benchJob";
+import { bestWay } from "./doing";
+import { KINDS, type ExerciseKind, type KeyExercise, type Lie } from "./exercise";
 import { tellsApart, type Tell } from "./tells";
-
-export const KINDS = ["odd-line", "fewest-presses", "rescue", "which-line-lies"] as const;
-export type ExerciseKind = (typeof KINDS)[number];
-
-/** How a line lies. */
-export type Lie = "does-nothing" | "runs-backwards";
-
-export interface KeyExercise {
-  readonly kind: ExerciseKind;
-  readonly seed: number;
-  readonly bike: LiveBike;
-  /** The class the bike is to leave in; null where none is known. */
-  readonly rule: ClassRule | null;
-  /** Where display and lines stand at the start. */
-  readonly start: MenuState;
-  /** What every line is to hold in the end. */
-  readonly right: readonly number[];
-  /** The lines it is about: those that are odd, or the one that lies. */
-  readonly lines: readonly number[];
-  /** Lines to choose from where one of a few lies; empty otherwise. */
-  readonly among: readonly number[];
-  readonly lie: Lie | null;
-  /** By what the odd line, or the lie, gives itself away. */
-  readonly tells: readonly Tell[];
-  /** PIN the owner tells, where the display asks for one at the start. */
-  readonly pin: string | null;
-}
 
 type Random = () => number;
 /** Items in an order drawn. */
@@ -232,7 +208,14 @@ export function keyExercise(
   if (!set) return null;
   for (let i = 0; i < MOST_DRAWS; i++) {
     const made = MAKERS[kind](set, random);
-    if (made) return { kind, seed, rule, right: set.right, bike: set.bike, ...made };
+    const exercise = made && { kind, seed, rule, right: set.right, bike: set.bike, ...made };
+    if (exercise && canBeDone(exercise)) return exercise;
   }
   return null;
+}
+
+/** Whether the display's keys lead to the end at all: some menus hold a value no key of theirs can set. */
+function canBeDone(exercise: KeyExercise): boolean {
+  const { from, goal } = bestWay(exercise);
+  return planKeys(exercise.bike.profile, from, goal).ok;
 }

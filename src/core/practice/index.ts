@@ -1,6 +1,7 @@
 export { benchSet, type BenchSet, jobRaws, type JobRaws } from "./benchJob";
 export { bestWay, type Ended, isNamedRight, isSetRight, type Named, pressesAfter } from "./doing";
-export { type ExerciseKind, type KeyExercise, keyExercise, KINDS, type Lie } from "./exercises";
+export { type ExerciseKind, type KeyExercise, KINDS, type Lie } from "./exercise";
+export { keyExercise } from "./exercises";
 export {
   codesOf,
   drawnFault,

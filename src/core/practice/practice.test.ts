@@ -14,9 +14,11 @@ import { signOfCode } from "../faults/case";
 import { exerciseOf } from "../faults/practice";
 import { planKeys, pressCount } from "../keys";
 import { play } from "../keys/strokes";
+import { smallProfile } from "../keys/testing";
 import { orderOfRuns, verdictOf, type TrialRun } from "../proof/trials";
 import { atRest, HANDS_OFF, kitFor, liveAfter, liveBike, type Hands, type LiveBike } from "../rig";
 import { obeyedBy, type Obeyed } from "../rig/obeyed";
+import { seeded } from "../units/seeded";
 import { tellsApart, type Tell } from "./tells";
 import {
   benchSet,
@@ -136,6 +138,18 @@ describe("exercises with keys", () => {
     const code = { kind: "code", for: { kind: "start" }, digits: [0], at: 0 } as const;
     expect(pressesAfter(4, { ...start, screen: code }, keys)).toBe(4);
     expect(pressCount(plan.strokes.map((each) => each.stroke))).toBeGreaterThan(1);
+  });
+  it("can be done on menus nobody chose, or are none", () => {
+    const made = Array.from({ length: 30 }, (_, i) => smallProfile(seeded(i + 1))).flatMap((profile) =>
+      KINDS.flatMap((kind) => keyExercise(kind, 1, profile, BENCH_KITS, CLASSES) ?? []),
+    );
+    expect(made.length).toBeGreaterThan(30);
+    for (const exercise of made) {
+      const { from, goal } = bestWay(exercise);
+      const plan = planKeys(exercise.bike.profile, from, goal);
+      if (!plan.ok) throw new Error(`${exercise.kind}: ${plan.problem.key}`);
+      if (exercise.kind !== "which-line-lies") expect(isSetRight(exercise, plan.end)).toBe(true);
+    }
   });
   it("say so where a display has too little to be wrong", () =>
     expect(

@@ -15,12 +15,10 @@ interface BenchProps {
   /** What the display writes for a fault. */
   readonly codes?: Readonly<Record<string, string>>;
   readonly onMenu?: (menu: MenuState, before: MenuState, keys: readonly string[] | null) => void;
-  /** What stands under the display. */
-  readonly below?: ReactNode;
 }
 
 /** The whole bike behind a display: keys, rider, road, and what a phone and a meter would say. */
-export function Bench({ bike, start, codes, onMenu, below }: BenchProps) {
+export function Bench({ bike, start, codes, onMenu }: BenchProps) {
   const wheel = useRef<SVGGElement>(null);
   const bench = useBench({
     bike,
@@ -45,13 +43,12 @@ export function Bench({ bike, start, codes, onMenu, below }: BenchProps) {
         <p className="mt-3 text-[0.9rem] text-quiet">
           {say.keysAre(profile.keys.map((key) => say.keyIs(key.name, key.keyboard)).join(", "))}
         </p>
-        {below}
       </div>
       <div className="min-w-0">
         <div className="flex items-center gap-x-6">
           <TurningWheel turned={wheel} />
           <dl className="min-w-0 flex-1" aria-label={say.measured}>
-            <Measured name={say.byPhone}>{hands.wheelUp ? say.noPhone : say.true_(live.speedKmh, unit)}</Measured>
+            <Measured name={say.byPhone}>{hands.wheelUp ? say.noPhone : say.trueSpeed(live.speedKmh, unit)}</Measured>
             <Measured name={say.meterAtThePack}>{say.meter(live.packV, live.batteryA)}</Measured>
             <Measured name={say.way}>{say.metres(live.metres)}</Measured>
           </dl>

@@ -4,7 +4,7 @@ import { readFileSync } from "node:fs";
 import type Axe from "axe-core";
 import type { RunOnly } from "axe-core";
 import type { Page } from "@playwright/test";
-import { openRack } from "./support";
+import { openRack, main } from "./support";
 import { expect, look as test } from "./workshop";
 
 const SCREENS: readonly (readonly [string, string])[] = [
@@ -146,6 +146,30 @@ test("axe finds nothing in the workbench, and its parts fit small windows", asyn
     await show(page, path);
     await expectFloor(page, name);
   }
+});
+
+test("axe finds nothing on the exercises, on a bike of the shop at the bench, and on checks with figures", async ({
+  page,
+}) => {
+  test.setTimeout(90_000);
+  await page.goto("/icon.svg");
+  await show(page, "/practice");
+  for (const kind of ["Find the odd line", "Fewest presses", "Rescue", "Which line lies?", "Find the fault"]) {
+    await page.getByRole("radio", { name: kind }).click();
+    await expect(main(page)).toContainText("Exercise 1");
+    await expectFloor(page, kind);
+  }
+  await page.getByRole("radio", { name: "Rescue" }).click();
+  await page.getByRole("button", { name: "Show me" }).click();
+  await expect(main(page)).toContainText(/with \d+ press/);
+  await expectFloor(page, "debrief");
+  await show(page, "/practice?job=demo-207");
+  await expect(page.getByRole("group", { name: /^Simulated / })).toBeVisible();
+  await page.getByRole("radio", { name: "on the road" }).click();
+  await expectFloor(page, "a bike of the shop at the bench");
+  await show(page, "/job/demo-205/prove");
+  for (const more of await page.getByText(/^Worth a measurement/).all()) await more.click();
+  await expectFloor(page, "checks with figures");
 });
 
 test("axe finds nothing on the what-if and on what lies over a screen", async ({ page }) => {

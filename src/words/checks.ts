@@ -54,8 +54,11 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   "read-outs": {
     title: "What the display reads out",
     how: () =>
-      "Page through all it shows. Volts within 1 V of a meter, amps none at rest, distance and clock running on, no old fault that is new.",
-    next: "Volts that are off belong to the pack’s line or the display’s lead; amps at rest to the controller. Look there first.",
+      "Page through all it shows. Volts within 1 V of a meter, amps none at rest, distance and clock running on, " +
+      "no fault in its history that is new.",
+    next:
+      "Volts that are off belong to the pack’s line or the display’s lead; amps at rest to the controller. " +
+      "Look there first.",
   },
   cruise: {
     title: "Cruise and its ways out",

@@ -2,6 +2,7 @@
 import type { Page } from "@playwright/test";
 import { SIGNS } from "../../src/catalog/faults/signs";
 import { SIGN_WORDS } from "../../src/words/faults/signs";
+import { handsOf } from "./hands";
 import { main, openRack } from "./support";
 import { expect, test } from "./workshop";
 
@@ -118,6 +119,29 @@ test("a display's own code leads to what it stands for, and a complaint at the i
   await expect(page.getByRole("checkbox", { name: title("stuck") })).toBeVisible();
   await expect(page.getByRole("checkbox", { name: title("gauge-wrong") })).toHaveCount(0);
   await expect(main(page)).toContainText("Choose what it shows first.");
+});
+
+test("what the rider says leads to what the bike shows, and from there to mended", async ({ page }) => {
+  test.setTimeout(90_000);
+  await openRack(page);
+  for (const [said, sign] of [
+    ["dies at half a gauge", "dies-at-half"],
+    ["no bars on a full pack", "no-bars-on-full"],
+    ["stuck, can't set anything", "stuck"],
+    ["wants it faster", "will-not-pass"],
+  ] as const) {
+    await page.goto("/job/demo-204/intake");
+    await handsOf(page).write(page.getByLabel("What the rider says"), said);
+    await page.keyboard.press("Tab");
+    await page.getByRole("link", { name: "Find what is behind it" }).click();
+    const likely = page.getByRole("group", { name: `The rider says “${said}”. It may be:` });
+    await likely.getByRole("checkbox", { name: title(sign) }).check();
+    await page.getByRole("button", { name: "Find the cause" }).click();
+    await expect(page).toHaveURL(/\/faults\/.+/);
+    expect(await toTheEnd(page, "Something is wrong"), said).toMatch(/^Most likely /);
+    await button(page, "Gone").click();
+    await expect(panel(page)).toContainText("Found and mended");
+  }
 });
 
 test("a failed check leads to what is behind it, and the owner gets one line in their own display's keys", async ({

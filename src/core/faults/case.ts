@@ -37,6 +37,15 @@ export function countsOf(cases: readonly FaultCase[], since: string | null): Fau
 export const signOfCode = (words: readonly (readonly [sign: string, words: RegExp])[], says: string): string | null =>
   words.find(([, pattern]) => pattern.test(says.toLowerCase()))?.[0] ?? null;
 
+/** Signs that what an owner writes may tell of, in the order of the words; none where it tells of no fault. */
+export const signsOfComplaint = (
+  words: readonly (readonly [sign: string, words: RegExp])[],
+  said: string,
+): readonly string[] => {
+  const plain = said.toLowerCase().replaceAll("’", "'");
+  return [...new Set(words.flatMap(([sign, pattern]) => (pattern.test(plain) ? [sign] : [])))];
+};
+
 /** Whether a case's answer can still be taken: its check or cause is known. */
 export const isKnownAnswer = ({ checks, causes }: FaultData, answer: FaultAnswer): boolean =>
   answer.kind === "check" ? checks.some(({ id }) => id === answer.check) : causes.some(({ id }) => id === answer.cause);

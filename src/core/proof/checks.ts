@@ -72,7 +72,7 @@ export type Expectation =
   | { readonly kind: "between"; readonly lowKmh: number; readonly highKmh: number; readonly atTrueKmh: number }
   /** A time, s, that must lie between two; `highS` is the most it may be. */
   | { readonly kind: "seconds"; readonly lowS: number; readonly highS: number; readonly angle: StartAngle | null }
-  /** A time or a speed for the record: any is taken. */
+  /** A time or a speed kept for the record: nothing is foretold of it, so none is wrong. */
   | { readonly kind: "noted"; readonly in: "s" | "km/h" }
   /** Pack volts under a full pull. */
   | { readonly kind: "volts"; readonly leastV: number }

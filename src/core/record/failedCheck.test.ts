@@ -144,7 +144,7 @@ describe("a failed check and the line that mends it", () => {
 });
 
 describe("what the ride model foretells of the levels", () => {
-  it("rises from level to level up to where assist ends, and shows with the wheel up what the speedometer makes of it", () => {
+  it("rises up to where assist ends, and shows with the wheel up what the speedometer makes of it", () => {
     const levels = levelsForetold(READ) ?? [];
     const { sheet, bike } = workOut(READ);
     expect(levels.map(({ level }) => level)).toEqual(levels.map((_, i) => i + 1));

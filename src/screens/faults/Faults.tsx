@@ -52,6 +52,7 @@ export function Faults() {
         <SignList
           signs={SIGNS.map(({ id, from }) => ({ id, from }))}
           codes={codes}
+          complaint={job?.intake.complaint ?? ""}
           chosen={signs}
           onToggle={(sign) => setSigns((now) => toggled(now, sign))}
         />

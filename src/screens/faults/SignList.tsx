@@ -1,5 +1,7 @@
 "use client";
 import { useState } from "react";
+import { COMPLAINT_WORDS } from "@/catalog/faults/complaints";
+import { signsOfComplaint } from "@/core/faults/case";
 import { Chip } from "@/ui/primitives";
 import { SIGN_WORDS, signTitle } from "@/words/faults/signs";
 import * as say from "@/words/screens/faults/signList";
@@ -14,6 +16,9 @@ interface OwnCode {
   readonly sign: string | null;
 }
 
+/** So many signs a complaint may tell of are offered. */
+const MOST_LIKELY = 3;
+
 const fits = (sign: string, typed: string): boolean =>
   [signTitle(sign), ...(SIGN_WORDS[sign]?.said ?? [])].some((words) => words.toLowerCase().includes(typed));
 
@@ -21,19 +26,26 @@ const fits = (sign: string, typed: string): boolean =>
 export function SignList({
   signs,
   codes,
+  complaint,
   chosen,
   onToggle,
 }: {
   readonly signs: readonly Sign[];
   readonly codes: readonly OwnCode[];
+  /** What the rider of the bike says, as typed at its intake. */
+  readonly complaint: string;
   readonly chosen: readonly string[];
   readonly onToggle: (sign: string) => void;
 }) {
   const [typed, setTyped] = useState("");
   const words = typed.trim().toLowerCase();
-  const listed = (from: Sign["from"]) =>
-    signs.filter((sign) => sign.from === from && (words === "" || fits(sign.id, words) || chosen.includes(sign.id)));
-  const [complaints, kinds] = [listed("complaint"), listed("code")];
+  const told = signsOfComplaint(COMPLAINT_WORDS, words);
+  const fit = (id: string): boolean => words === "" || fits(id, words) || told.includes(id) || chosen.includes(id);
+  const listed = (from: Sign["from"]) => signs.filter((sign) => sign.from === from && fit(sign.id));
+  const likely = signsOfComplaint(COMPLAINT_WORDS, complaint).slice(0, MOST_LIKELY);
+  // What the rider says stands above, and once.
+  const complaints = listed("complaint").filter(({ id }) => !likely.includes(id));
+  const kinds = listed("code");
   return (
     <section aria-labelledby="signs" className="mt-5">
       <h2 id="signs" className="text-[1.4rem]">
@@ -48,6 +60,15 @@ export function SignList({
           className="mt-1 min-h-11 w-full rounded-md border-2 border-rule bg-sheet px-3"
         />
       </label>
+      {likely.length > 0 ? (
+        <Group title={say.theRiderSays(complaint)}>
+          {likely.map((id) => (
+            <Chip key={id} type="checkbox" checked={chosen.includes(id)} onChange={() => onToggle(id)}>
+              {signTitle(id)}
+            </Chip>
+          ))}
+        </Group>
+      ) : null}
       {codes.length > 0 ? (
         <Group title={say.codesOfThisDisplay}>
           {codes.map(({ code, says, sign }) =>

@@ -8,3 +8,4 @@ export const codeNobodyKnows = (code: string, says: string) =>
 export const complaints = "Complaints";
 export const codes = "Codes, by what they stand for";
 export const nothingLikeThat = "Nothing like that is known here. Clear the words to see all.";
+export const theRiderSays = (complaint: string) => `The rider says “${complaint.trim()}”. It may be:`;

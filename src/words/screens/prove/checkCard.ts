@@ -43,7 +43,7 @@ export const expectSeconds = (lowS: number, highS: number, angle: StartAngle | n
   const time = lowS === 0 ? `At most ${plain(highS)} s.` : `Expect ${plain(lowS)} to ${plain(highS)} s.`;
   return angle ? `${time} The cranks turn ${plain(angle.leastDeg, 0)} to ${plain(angle.mostDeg, 0)}°.` : time;
 };
-export const noted = "For the record: any figure is taken.";
+export const noted = "Kept for the record: nothing is foretold of it.";
 export const atLeastVolts = (volts: number) => `At least ${plain(volts)} V: below it the display stops.`;
 export const soManySpeeds = (levels: number, capKmh: number | null, unit: SpeedUnit) =>
   `${levels} speeds, each faster than the one before${

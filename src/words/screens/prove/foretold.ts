@@ -10,6 +10,7 @@ export const onTheFlat = (kmhs: readonly number[], unit: SpeedUnit) =>
 export const wheelUp = (kmhs: readonly number[], unit: SpeedUnit) => {
   const [first = 0, last = 0] = [kmhs[0], kmhs.at(-1)];
   return Math.abs(last - first) < 0.5
-    ? `Foretold: about ${speed(first, unit)} shown on every level; with the wheel up a level holds back force, not speed.`
+    ? `Foretold: about ${speed(first, unit)} shown on every level; ` +
+        "with the wheel up a level holds back force, not speed."
     : `Foretold, level 1 up: ${row(kmhs, unit)} shown.`;
 };

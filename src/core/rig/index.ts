@@ -1,4 +1,4 @@
-export { HONEST, type Firmware, kitFor, liveBike, type LiveBike, type Typed } from "./liveBike";
+export { HONEST, type Firmware, kitAsMade, kitFor, liveBike, type LiveBike, type Typed } from "./liveBike";
 export {
   atRest,
   type Grips,

@@ -10,6 +10,7 @@ import {
   HANDS_OFF,
   isStill,
   keysHeld,
+  kitAsMade,
   liveAfter,
   liveBike,
   obeyedNow,
@@ -232,6 +233,15 @@ describe("the live bench", () => {
       obeyedNow(tarn, set(TARN, { "53": standInRaws(TARN)[lineIndex(TARN, "53")] ?? 0 })).assistEndKmh,
     );
     expect(end({ backwards: ["53"] })).not.toBe(end({}));
+  });
+  it("stands behind a display pressed freely with a pack of the volts it is made for: its gauge is not empty", () => {
+    for (const profile of [TARN, WINDROW, LATHE]) {
+      const kit = kitAsMade(profile, BENCH_KITS);
+      const bike = kit && liveBike(profile, kit);
+      if (!bike) throw new Error("no bike");
+      const { gauge } = readingsOf(bike, atRest(bike, atHome(profile, standInRaws(profile))));
+      if (gauge.kind === "percent") expect(gauge.share, profile.name).toBeGreaterThan(0.5);
+    }
   });
   it("turns the wheel drawn by the way ridden", () => {
     const { rolloutMm } = tarn.ride.setup.kit;

@@ -3,7 +3,7 @@
  * and what the display's firmware makes of its lines. All but the figures of the ride model: common practice, no
  * source.
  */
-import { countingSetting, pulsesSet } from "../applied";
+import { countingSetting, decoded, pulsesSet } from "../applied";
 import { rideOf, type Ride } from "../benches/rideOf";
 import { linesOf, rankOf, rawValues, standInRaws, type DisplayProfile } from "../display";
 import { readBike, type Bike } from "../facts/bike";
@@ -79,6 +79,13 @@ export function kitFor(profile: DisplayProfile, kits: readonly Typed[], at: numb
   const volts = profile.acceptsNominalV[0];
   if (suited.length > 0) return suited[at % suited.length] ?? null;
   return first ? { ...first, ...(volts === undefined ? {} : { packV: String(volts) }) } : null;
+}
+
+/** A kit of the volts a display holds as its maker sets it, or the first that suits it. */
+export function kitAsMade(profile: DisplayProfile, kits: readonly Typed[]): Typed | null {
+  const nominalV = decoded(profile, standInRaws(profile), "nominalV");
+  const made = kits.find(({ packV }) => Number(packV) === nominalV);
+  return made && suits(profile, made) ? made : kitFor(profile, kits, 0);
 }
 
 /** Raw values as the firmware obeys them: what does nothing stays the maker's, what runs backwards is mirrored. */

@@ -3,7 +3,7 @@ import Link from "next/link";
 import { useMemo } from "react";
 import { BENCH_KITS } from "@/catalog/rig/kits";
 import { atHome, standInRaws, type DisplayProfile } from "@/core/display";
-import { kitFor, liveBike, readingsOf, type LiveBike } from "@/core/rig";
+import { kitAsMade, liveBike, readingsOf, type LiveBike } from "@/core/rig";
 import { useBench } from "@/ui/bench/useBench";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button, Caution } from "@/ui/primitives";
@@ -12,7 +12,7 @@ import * as say from "@/words/screens/displays/freeDisplay";
 /** A display to press freely, with a bike behind it: nothing touches a real one. */
 export function FreeDisplay({ profile }: { readonly profile: DisplayProfile }) {
   const bike = useMemo(() => {
-    const kit = kitFor(profile, BENCH_KITS, 0);
+    const kit = kitAsMade(profile, BENCH_KITS);
     return kit ? liveBike(profile, kit) : null;
   }, [profile]);
   return bike ? <Pressed bike={bike} /> : null;

@@ -60,6 +60,13 @@ describe("a check that asks for a yes", () => {
     expect(card(moved, "spin-speed")).toContain("passed");
   });
 
+  it("only notes a figure nothing is foretold of", () => {
+    const noted = card(withCheck(READ, "coast-down", { measured: "38" }), "coast-down");
+    expect(noted.split("\n").slice(0, 2).join(" ")).toContain("Coast-down, no motor brake noted");
+    expect(noted).not.toContain("passed");
+    expect(card(withCheck(READ, "coast-down", { measured: "ages" }), "coast-down")).toContain("due");
+  });
+
   it("is due again, by name of the part, when a fact it rests on has changed since", () => {
     const done = withCheck(checked(READ), "speedometer-run", { measured: "20" });
     const tyred = { ...done, intake: { ...done.intake, tyre: "47-622", rolloutMm: "" } };

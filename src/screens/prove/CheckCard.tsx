@@ -24,13 +24,17 @@ const VERDICTS: Readonly<Record<Verdict, { readonly sign: "done" | "breach" | nu
   "not-a-number": { sign: null, word: "due" },
 };
 
+const NOTED = { sign: null, word: say.isKept } as const;
+
 /** One check: how it is done, what to expect, what came of it, and what next where it failed. */
 export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "change"> & { readonly state: CheckState }) {
   const { check, verdict, changed, changedFacts } = state;
   const { expect, unit, id } = check;
   const words = CHECK_WORDS[id];
   const result = own(job.checks, id);
-  const { sign, word } = VERDICTS[verdict];
+  // Nothing was expected of it, so nothing has passed.
+  const isNoted = expect.kind === "noted" && verdict === "passed";
+  const { sign, word } = isNoted ? NOTED : VERDICTS[verdict];
   // A number asked for in another unit says which, so that it does not change its meaning under the new one.
   const measured = result
     ? result.askedIn === unit || !(isSpeed(check) || expect.kind === "level-speeds")

@@ -10,6 +10,7 @@ export const checkCardBelow = (about: string, strict: boolean, atMostKmh: number
 export const expectToShown = (low: string, speedFromKmh: number, unit: SpeedUnit) =>
   `Expect ${low} to ${fixed(speedFromKmh)} ${unitName(unit)} shown.`;
 export const dueAgain = "due again";
+export const isKept = "noted";
 /** Facts a check rests on, as parts of a sentence. */
 const FACTS: Readonly<Partial<Record<IntakeKey, string>>> = {
   tyre: "the tyre",

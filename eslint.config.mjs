@@ -20,6 +20,7 @@ const CORE_LAYERS = [
   ["ride", "law"],
   ["display", "facts"],
   ["applied"],
+  ["wishes"],
   ["keys", "decide"],
   ["sheet", "programming"],
   ["benches"],

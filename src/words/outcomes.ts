@@ -21,6 +21,12 @@ function capWords(cap: Outcome["cap"], voice: Voice): string {
   }
 }
 
+/** Where help ends as planned, and before where that differs. */
+export function capText(before: Outcome["cap"], after: Outcome["cap"], voice: Voice): string {
+  const [was, is] = [capWords(before, voice), capWords(after, voice)];
+  return was === is ? `Help ends at: ${is}.` : `Help ends at: ${is}, before ${was}.`;
+}
+
 export interface OutcomeRow {
   readonly what: string;
   readonly of: (outcome: Outcome, voice: Voice) => string | null;

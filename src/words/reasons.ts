@@ -7,6 +7,8 @@ import { CHEMISTRY_NAMES } from "./chemistries";
 import { partInSentence } from "./parts";
 import { motorInSentence } from "./motors";
 import { SETTING_NAMES } from "./settings";
+import { settingValueWords } from "./values";
+import { WISH_NAMES } from "./wishNames";
 import { encodeProblemText } from "./encodeProblems";
 import { count, fixed, plain, speed, unitName } from "./speak";
 
@@ -69,6 +71,12 @@ const REASON_WORDS: {
   "reason.sealed": () => words("Fixed when the plan was sealed. The facts at hand now would give another value."),
   "reason.carried": () => words("As it stood on the display before. Nothing speaks for another value."),
   "reason.by-hand": () => words("You set this value by hand. Clear it to go back to the proposal."),
+  "reason.wish": ({ asked }) =>
+    asked.map(
+      ({ wish, setting, from, to }) =>
+        `${WISH_NAMES[wish]}: ${SETTING_NAMES[setting].toLowerCase()} ${settingValueWords(setting, from)} → ` +
+        `${settingValueWords(setting, to)}.`,
+    ),
   "reason.cannot-hold": (reason) => words(encodeProblemText(reason.problem)),
   "reason.wheel": (reason, { displayName }) => {
     const { rollout, turns, asFound, chosen, options } = reason;

@@ -11,4 +11,4 @@ export {
   twins,
   twinsBySpeed,
 } from "./ladder";
-export { levelModes, type LevelMode, richestMode } from "./modes";
+export { levelMode, levelModes, type LevelMode, richestMode } from "./modes";

@@ -14,9 +14,8 @@ export interface LevelMode {
   readonly widestKmh: number | null;
 }
 
-/** What a measured ladder comes to. Speeds in km/h, lowest level first. */
-export function levelMode(speedsKmh: readonly number[]): LevelMode {
-  const twins = twinsBySpeed(speedsKmh);
+/** What a ladder comes to. Speeds in km/h, lowest level first; twins by speed where nothing else is known. */
+export function levelMode(speedsKmh: readonly number[], twins = twinsBySpeed(speedsKmh)): LevelMode {
   const real = speedsKmh.filter((_, i) => !twins.some(({ level }) => level === i));
   const steps = real.slice(1).map((kmh, i) => kmh - (real[i] ?? 0));
   return { speedsKmh, twins, real: real.length, widestKmh: steps.length === 0 ? null : Math.max(...steps) };
@@ -24,7 +23,7 @@ export function levelMode(speedsKmh: readonly number[]): LevelMode {
 
 /** The modes measured, fewest levels first. */
 export const levelModes = (ladders: readonly (readonly number[])[]): readonly LevelMode[] =>
-  [...ladders].sort((a, b) => a.length - b.length).map(levelMode);
+  [...ladders].sort((a, b) => a.length - b.length).map((speeds) => levelMode(speeds));
 
 /** The mode with most real levels; of those as good, the one with fewest levels to step through. */
 export const richestMode = (modes: readonly LevelMode[]): LevelMode | null =>

@@ -402,7 +402,7 @@ describe("what a column of values comes to", () => {
     choice: epac,
     asFound: tarn26,
     inForce: tarn26,
-    wishes: { overrides: {}, unlocked: {} },
+    byHand: { overrides: {}, unlocked: {} },
   });
   const at = (raws: readonly (number | null)[]) =>
     outcomeOf(

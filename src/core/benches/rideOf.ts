@@ -169,7 +169,7 @@ export function levelsOf(
 }
 
 /** Figures a ride cannot do without, by the intake's fields. */
-function missingOf({ rollout, motorKind, motorRatedW, packV, controllerA }: Bike): readonly IntakeKey[] {
+export function missingForRide({ rollout, motorKind, motorRatedW, packV, controllerA }: Bike): readonly IntakeKey[] {
   return [
     ...(rollout ? [] : (["tyre"] as const)),
     ...(motorKind ? [] : (["motorKind"] as const)),
@@ -184,7 +184,7 @@ export function rideOf({ bike, facts, on, cap }: RideAsk): RideReading {
   const { rollout, motorKind, motorRatedW, packV, controllerA } = bike;
   const { pack } = readPack(bike, facts);
   if (!rollout || !motorKind || motorRatedW === null || packV === null || controllerA === null || !pack)
-    return { ok: false, missing: missingOf(bike).length > 0 ? missingOf(bike) : ["packV"] };
+    return { ok: false, missing: missingForRide(bike).length > 0 ? missingForRide(bike) : ["packV"] };
   const source = {
     openCircuitV: packRestV(pack, facts.number("chargePercent") / 100),
     resistanceOhm: packOhm(pack),

@@ -13,7 +13,7 @@ export interface ProposedLine {
   readonly reason: Reason;
 }
 
-export interface Wishes {
+export interface ByHand {
   /** Raw values chosen by hand, by line code. */
   readonly overrides: Readonly<Record<string, number>>;
   /** Maker-only lines unlocked, with the written reason, by line code. */
@@ -25,7 +25,7 @@ export interface ProposalContext {
   readonly bike: Bike;
   readonly choice: ClassChoice | null;
   readonly asFound: Raws;
-  readonly wishes: Wishes;
+  readonly byHand: ByHand;
 }
 
 /** A line to be decided, with what the others hold or will hold by then: decisions others rest on are made first. */

@@ -28,7 +28,7 @@ function context(profile: DisplayProfile, intake: IntakeText, edit: Partial<Prop
     bike: readIntake({ ...BIKE, ...intake }).bike,
     choice: { rule, acceptedKmh: null },
     asFound: factoryRaws(profile),
-    wishes: { overrides: {}, unlocked: {} },
+    byHand: { overrides: {}, unlocked: {} },
     ...edit,
   };
 }
@@ -56,7 +56,7 @@ describe("the wheel line", () => {
 
   it("reads with the pulses that will be set, and tells the r the speedometer then has", () => {
     const unlocked = { overrides: {}, unlocked: { [PULSES]: "another motor" } };
-    const asked = context(TARN, { ...inMotor, pulsesPerTurn: "20" }, { wishes: unlocked });
+    const asked = context(TARN, { ...inMotor, pulsesPerTurn: "20" }, { byHand: unlocked });
     const proposed = propose(asked);
     expect(lineOf(proposed, PULSES).reason).toMatchObject({ key: "reason.pulses", pulses: 20 });
     const { reason } = lineOf(proposed, WHEEL);
@@ -111,7 +111,7 @@ describe("lines that hang on others", () => {
     const profile = withLine(TARN, light, { shownWhen: [{ line: cap, raws: [target] }] });
     const asFound = factoryRaws(profile).with(lineIndex(profile, cap), target + 1);
     const raw = (factoryRaws(profile)[lineIndex(profile, light)] ?? 0) === 1 ? 2 : 1;
-    const asked = context(profile, {}, { asFound, wishes: { overrides: { [light]: raw }, unlocked: {} } });
+    const asked = context(profile, {}, { asFound, byHand: { overrides: { [light]: raw }, unlocked: {} } });
     expect(lineOf(propose(asked), light)).toMatchObject({ raw, reason: { key: "reason.by-hand" } });
   });
 

@@ -1,4 +1,4 @@
-export type { ProposalContext, ProposedLine, Wishes } from "./context";
+export type { ProposalContext, ProposedLine, ByHand } from "./context";
 export { propose } from "./propose";
 export type { Reason, WheelOption } from "./reason";
 export { readingMisfit, type ReadingCause, type ReadingMisfit } from "./reading";

@@ -107,13 +107,13 @@ const hidesIt = (profile: DisplayProfile, conditions: Conditions, others: Raws):
 /** What hand, lock and menu say of a line comes before what would be decided. */
 function proposeLine(context: ProposalContext, asked: Asked): ProposedLine {
   const { line, index, others } = asked;
-  const { overrides, unlocked } = context.wishes;
+  const { overrides, unlocked } = context.byHand;
   if (line.encoding.kind === "read-only") return SOLVERS["read-only"](context, asked);
   if (line.shownWhen && !isShown(context.profile, index, others))
     return stay(asked, { key: "reason.not-shown", by: hidesIt(context.profile, line.shownWhen, others) });
-  const byHand = own(overrides, line.code);
+  const chosen = own(overrides, line.code);
   const isLocked = line.makerOnly && own(unlocked, line.code) === undefined;
-  if (byHand !== undefined && !isLocked) return { line, index, raw: byHand, reason: { key: "reason.by-hand" } };
+  if (chosen !== undefined && !isLocked) return { line, index, raw: chosen, reason: { key: "reason.by-hand" } };
   if (line.encoding.kind === "reserved") return SOLVERS.reserved(context, asked);
   if (line.effect === "none") return stay(asked, { key: "reason.no-effect" });
   if (isLocked) return stay(asked, { key: "reason.maker-only" });

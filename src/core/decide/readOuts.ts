@@ -6,15 +6,15 @@ import { keep, type Position, type Positions, type ProposalContext } from "./con
 import { isExplained, isFarOff } from "./diagnose";
 
 /** Whether the wheel line will be set by this plan: nobody has locked, guessed, hidden or fixed it. */
-function wheelFollows({ profile, wishes, bike }: ProposalContext, others: Raws): boolean {
+function wheelFollows({ profile, byHand, bike }: ProposalContext, others: Raws): boolean {
   const line = lineSetting(profile, "circumferenceMm");
   return (
     line !== null &&
     bike.rollout !== null &&
     line.encoding.kind !== "bundle" &&
     line.encoding.kind !== "unknown-scale" &&
-    (!line.makerOnly || own(wishes.unlocked, line.code) !== undefined) &&
-    own(wishes.overrides, line.code) === undefined &&
+    (!line.makerOnly || own(byHand.unlocked, line.code) !== undefined) &&
+    own(byHand.overrides, line.code) === undefined &&
     !isUnsure(line) &&
     line.effect !== "none" &&
     isShown(profile, lineIndex(profile, line.code), others)

@@ -4,9 +4,9 @@
  */
 import type { StartAngle } from "../assist";
 import type { CurrentBound, CurrentPart } from "../battery/current";
-import type { EncodeProblem, SettingKey } from "../display";
+import type { EncodeProblem, SettingKey, SettingValue } from "../display";
 import type { Counting } from "../applied";
-import type { Bike } from "../facts";
+import type { Bike, WishId } from "../facts";
 import type { AssistLimit } from "../law";
 import type { Interval, ReadOutNeed, Rollout } from "../wheel";
 import type { MotorFacts } from "./currentBounds";
@@ -19,6 +19,14 @@ export interface WheelOption {
   readonly r: number;
 }
 
+/** What one wish moved a setting from and to. */
+export interface WishedMove {
+  readonly wish: WishId;
+  readonly setting: SettingKey;
+  readonly from: SettingValue;
+  readonly to: SettingValue;
+}
+
 export type Reason =
   | { readonly key: "reason.as-found" }
   | { readonly key: "reason.maker-only" }
@@ -29,6 +37,8 @@ export type Reason =
   /** Sealed with another value than the facts at hand would give: it stands as sealed. */
   | { readonly key: "reason.sealed" }
   | { readonly key: "reason.by-hand" }
+  /** Moved because the rider wishes it. */
+  | { readonly key: "reason.wish"; readonly asked: readonly WishedMove[] }
   /** As on the display before a swap; nothing speaks for another value. */
   | { readonly key: "reason.carried" }
   | { readonly key: "reason.cannot-hold"; readonly problem: EncodeProblem }

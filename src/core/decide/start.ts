@@ -6,14 +6,14 @@ import { keep, type Position, type Positions, type ProposalContext } from "./con
 import type { Reason } from "./reason";
 
 /** Crank turn before assist starts, degrees: a calm start for a novice. Common practice, no source. */
-const START_ANGLE_DEG: Readonly<Record<Bike["rider"], number>> = { novice: 150, "used-to-it": 90 };
+const START_ANGLE_DEG: Readonly<Record<Bike["rider"], number>> = { novice: 150, "used-to-it": 90, confident: 60 };
 
 /** Start strength as a share of the hardest; too soft bogs down under a load. Common practice, no source. */
 const START_SHARE = { usual: 0.55, heavy: 0.85 } as const;
 
 /** Softness of the ramp as a share of the softest, and readiness of the start. Common practice, no source. */
 const SOFTNESS = { usual: 0.6, heavy: 0.35 } as const;
-const READINESS: Readonly<Record<Bike["rider"], number>> = { novice: 0.4, "used-to-it": 0.65 };
+const READINESS: Readonly<Record<Bike["rider"], number>> = { novice: 0.4, "used-to-it": 0.65, confident: 0.8 };
 
 const HEAVY_FRAME = /cargo|long-?tail|trailer|delivery|trike|three-wheel/i;
 const isHeavy = ({ frame }: Bike): boolean => HEAVY_FRAME.test(frame);

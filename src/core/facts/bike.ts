@@ -26,6 +26,7 @@ import {
   type Rider,
   type VisitReason,
 } from "./intake";
+import { readWinners, readWishes, type Winner, type WishId } from "./wishIds";
 import { seriesOf, type ChargerProblem, type Series } from "./series";
 
 /** True speed and how far it may be off, km/h; the number shown, and its step, in the display's own unit. */
@@ -44,6 +45,9 @@ export interface Bike {
   /** Speed the class label on the bike names, km/h; null where there is none, or nobody has looked. */
   readonly labelKmh: number | null;
   readonly rider: Rider;
+  readonly wishes: readonly WishId[];
+  /** Choices made between wishes that pull a setting both ways, by setting. */
+  readonly wishWinners: ReadonlyMap<string, Winner>;
   readonly tyre: TyreDesignation | null;
   readonly rollout: Rollout | null;
   readonly rolloutTurns: number;
@@ -131,6 +135,8 @@ export function readBike(facts: FactsOf<typeof BIKE_FIELDS>): IntakeReading {
     complaint: text("complaint"),
     labelKmh: number("labelKmh"),
     rider: facts.option("rider"),
+    wishes: readWishes(text("wishes")),
+    wishWinners: readWinners(text("wishWinners")),
     tyre,
     rollout: measured ?? (tyre && estimatedRollout(tyre)),
     rolloutTurns: turns,

@@ -12,7 +12,10 @@ export const INTAKE_FIELDS = {
   visit: option(["brand-new", "conversion", "service", "complaint", "swap", "upgrade"], "conversion"),
   complaint: text(400),
   labelKmh: number("km/h", 5, 100),
-  rider: option(["novice", "used-to-it"], "used-to-it"),
+  rider: option(["novice", "used-to-it", "confident"], "used-to-it"),
+  /** Wishes by their names, and the choices made between those that pull both ways. */
+  wishes: text(400),
+  wishWinners: text(600),
   tyre: { kind: "tyre" },
   rolloutMm: number("mm", 800, 30000),
   rolloutTurns: number("turns", 1, 10, 1, true),

@@ -133,7 +133,7 @@ function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null
     sealed,
     startsFrom: startOf(job, profile, found),
     carried: job.held ? {} : facts.carried,
-    wishes: { overrides: facts.overrides, unlocked: facts.unlocked },
+    byHand: { overrides: facts.overrides, unlocked: facts.unlocked },
   });
 }
 

@@ -1,3 +1,4 @@
+export { steepestGrade } from "./climb";
 export { airDensityKgM3, type Road, roadLoadN } from "./roadLoad";
 export {
   type Drive,

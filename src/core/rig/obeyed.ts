@@ -64,6 +64,8 @@ const WALK_KMH = 4.5;
 const OWN_MEASURE = 1.03;
 /** A cap of a scale nobody knows ends between these on this bike, km/h: larger numbers are slower. */
 const UNKNOWN_SCALE_KMH = { first: 40, last: 18 } as const;
+/** Wait of a start that is the least ready there is: a whole turn of the crank at an easy cadence, s. */
+const LEAST_READY_S = 1;
 /** Time to full drive with the hardest and the softest ramp, s. */
 const RAMP_S = { hardest: 0.15, softest: 2.2 } as const;
 
@@ -117,14 +119,12 @@ function throttleOf(profile: DisplayProfile, raws: Raws): Obeyed["throttle"] {
   };
 }
 
-function startOf({ profile, bike }: LiveBike, raws: Raws): Obeyed["start"] {
+function startOf({ profile }: LiveBike, raws: Raws): Obeyed["start"] {
   const readiness = decoded(profile, raws, "startReadiness");
   const softness = decoded(profile, raws, "rampSoftness") ?? 0.4;
   return {
-    pulses:
-      decoded(profile, raws, "startPulses") ??
-      (readiness === null ? 2 : Math.max(1, Math.round((1 - readiness) * bike.crankPulses))),
-    delayS: decoded(profile, raws, "startDelayS") ?? 0,
+    pulses: decoded(profile, raws, "startPulses") ?? (readiness === null ? 2 : 1),
+    delayS: decoded(profile, raws, "startDelayS") ?? (readiness === null ? 0 : (1 - readiness) * LEAST_READY_S),
     strength: decoded(profile, raws, "startStrengthShare") ?? 0.5,
     rampS: RAMP_S.hardest + (RAMP_S.softest - RAMP_S.hardest) * softness,
     direction: decoded(profile, raws, "crankDirection") ?? "forward",

@@ -19,7 +19,7 @@ function cutOff(profile: DisplayProfile, intake: Partial<IntakeText>) {
     bike: bikeOf(intake),
     choice: null,
     asFound: factoryRaws(profile),
-    wishes: { overrides: {}, unlocked: {} },
+    byHand: { overrides: {}, unlocked: {} },
   }).find(({ line }) => line === lineSetting(profile, "cutOffV"));
   if (!proposed) throw new Error(`${profile.name} sets no cut-off`);
   const { why } = reasonWords(proposed.reason, profile.name, { unit: "kmh", className: "", classUnit: "kmh" });

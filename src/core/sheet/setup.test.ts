@@ -38,7 +38,7 @@ const context = (edit: Partial<SheetContext> = {}): SheetContext => ({
   choice: class_("eu-epac"),
   asFound: found,
   inForce: found,
-  wishes: { overrides: {}, unlocked: {} },
+  byHand: { overrides: {}, unlocked: {} },
   ...edit,
 });
 const targetOf = (sheet: ReturnType<typeof makeSheet>, code: string) => sheet.rows[at(code)]?.target?.raw;
@@ -56,11 +56,11 @@ describe("the fat tyre set as 26", () => {
     expect(keys(sheet.mended)).toContain("cap.over");
   });
   it("brings the finding back when 26 and 25 are set by hand", () => {
-    const byHand = makeSheet(context({ wishes: { overrides: { "51": 6, "53": 25 }, unlocked: {} } }));
+    const byHand = makeSheet(context({ byHand: { overrides: { "51": 6, "53": 25 }, unlocked: {} } }));
     expect(keys(byHand.target.findings)).toContain("cap.over");
   });
   it("follows with a lower cap when only the wheel is set by hand", () => {
-    const byHand = makeSheet(context({ wishes: { overrides: { "51": 6 }, unlocked: {} } }));
+    const byHand = makeSheet(context({ byHand: { overrides: { "51": 6 }, unlocked: {} } }));
     expect(targetOf(byHand, "53")).toBe(22);
     expect(keys(byHand.target.findings)).not.toContain("cap.over");
   });
@@ -88,7 +88,7 @@ describe("what the sheet leaves alone", () => {
     expect(makeSheet(context({ bike })).rows[at("52")]).toMatchObject({ locked: true, changes: false });
     expect(
       targetOf(
-        makeSheet(context({ bike, wishes: { overrides: {}, unlocked: { "52": "second magnet fitted" } } })),
+        makeSheet(context({ bike, byHand: { overrides: {}, unlocked: { "52": "second magnet fitted" } } })),
         "52",
       ),
     ).toBe(2);

@@ -18,8 +18,10 @@ import type { Severity } from "../law";
 import type { Raws } from "../applied/applied";
 import { propose, type ProposalContext, type ProposedLine, type Reason } from "../decide";
 import { own } from "../units/limits";
+import type { Granting } from "../wishes";
 import { columnOf, type Column } from "./column";
 import type { SheetFinding } from "./findings";
+import { granted, wished } from "./wished";
 
 /** How a row stands out: only exceptions do. */
 export type Mark = "same" | "odd" | "caution" | "breach" | "unknown" | "left-alone";
@@ -57,6 +59,8 @@ export interface Sheet {
   /** Raw values to set; null where neither a target nor an as-found value is known. */
   readonly target: Column<"target">;
   readonly inForce: Column<"in-force">;
+  /** What became of the rider's wishes in what would be proposed now. */
+  readonly wishes: Granting<SheetFinding>;
   /** Findings of what is in force that the target makes go away. */
   readonly mended: readonly SheetFinding[];
 }
@@ -78,8 +82,14 @@ export function makeSheet(context: SheetContext): Sheet {
   const startsFrom = context.startsFrom ?? asFound;
   // Once keys were begun, nobody knows which values a reading was taken with.
   const judged = { ...context, readWith: sealed ? null : asFound };
-  const proposals = propose({ ...context, asFound: startsFrom });
-  const raws: Raws = proposals.map(({ raw, index }) => raw ?? startsFrom[index] ?? context.inForce[index] ?? null);
+  const planned = propose({ ...context, asFound: startsFrom });
+  const wishes = granted(
+    judged,
+    context.byHand,
+    planned.map(({ raw, index }) => raw ?? startsFrom[index] ?? context.inForce[index] ?? null),
+  );
+  const { raws } = wishes;
+  const proposals = planned.map((each) => wished(each, wishes));
   const found = columnOf("found", asFound, judged);
   const proposed = columnOf("proposed", raws, judged);
   const target = columnOf("target", sealed ? raws.map((raw, i) => sealed[i] ?? raw) : raws, judged);
@@ -92,6 +102,7 @@ export function makeSheet(context: SheetContext): Sheet {
   };
   return {
     ...columns,
+    wishes,
     rows: proposals.map((proposal) => rowOf(context, columns, contexts, proposal)),
     mended: inForce.findings.filter(
       (finding) =>
@@ -111,7 +122,7 @@ type Columns = Pick<Sheet, "found" | "proposed" | "target" | "inForce">;
 type Contexts = Readonly<Record<"found" | "target" | "inForce", EncodingContext>>;
 
 function rowOf(
-  { profile, wishes, carried = {} }: SheetContext,
+  { profile, byHand, carried = {} }: SheetContext,
   { found, proposed, target, inForce }: Columns,
   contexts: Contexts,
   { line, index, raw, reason: proposedBy }: ProposedLine,
@@ -128,7 +139,7 @@ function rowOf(
   const planned = valueAt(line, target.raws[index], contexts.target);
   const shown = { inForce: isShown(profile, index, inForce.raws), target: isShown(profile, index, target.raws) };
   const changes = planned === null || !shown.target ? false : held === null ? null : held.raw !== planned.raw;
-  const locked = line.makerOnly && own(wishes.unlocked, line.code) === undefined;
+  const locked = line.makerOnly && own(byHand.unlocked, line.code) === undefined;
   return {
     code: line.code,
     index,

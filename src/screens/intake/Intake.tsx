@@ -13,11 +13,13 @@ import { DisplayAndClass } from "./DisplayAndClass";
 import { FirstFigures } from "./FirstFigures";
 import * as say from "@/words/screens/intake/intake";
 
+/** Loaded beside the first fields: who rides, what for, and what they say. */
+const WishChips = later(() => import("../plan/rider/WishChips").then((module) => module.WishChips));
 /** Loaded when something else than a designation stands in the tyre's field. */
 const Sidewall = later(() => import("../numbers/Sidewall").then((module) => module.Sidewall));
 
 const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
-  { title: say.theBike, keys: ["nickname", "frame", "visit", "rider", "labelKmh", "complaint"] },
+  { title: say.theBike, keys: ["nickname", "frame", "visit", "labelKmh", "complaint"] },
   { title: say.wheel, keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
   { title: say.motorAndSensors, keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
   {
@@ -84,6 +86,11 @@ export function Intake({ job, workings, change }: StageProps) {
                 );
               })}
             </div>
+            {title === say.theBike ? (
+              <div className="mt-4">
+                <WishChips job={job} change={change} />
+              </div>
+            ) : null}
           </section>
         ))}
         <Link href={`/job/${job.id}/as-found`} className={`${buttonClass("main", true)} self-start`}>

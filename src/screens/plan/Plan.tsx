@@ -1,6 +1,6 @@
 "use client";
 import type { SheetRow } from "@/core/sheet";
-import { buttonClass, Choice } from "@/ui/primitives";
+import { buttonClass, Choice, useKeptState } from "@/ui/primitives";
 import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useState } from "react";
@@ -15,6 +15,11 @@ import * as say from "@/words/screens/plan/plan";
 
 /** Loaded when somebody asks what if. */
 const WhatIf = later(() => import("./WhatIf").then((module) => module.WhatIf));
+const RiderView = later(() => import("./rider/RiderView").then((module) => module.RiderView));
+
+/** What stands in the middle: the sheet, the sheet with its lines to be moved, or the rider's side of it. */
+const VIEWS = ["sheet", "what-if", "rider"] as const;
+type View = (typeof VIEWS)[number];
 
 type Filter = "all" | "odd" | "findings";
 
@@ -29,7 +34,8 @@ export function Plan(props: StageProps) {
   const { job, workings, line, setLine } = props;
   const { sheet, counts } = workings;
   const [filter, setFilter] = useState<Filter>("all");
-  const [moving, setMoving] = useState(false);
+  const [kept, keep] = useKeptState(`plan.${job.id}`, "sheet");
+  const view = VIEWS.find((each) => each === kept) ?? "sheet";
   if (!job.profile || !sheet || !counts) return <NoDisplay job={job} />;
 
   const voice = voiceOf(workings);
@@ -57,49 +63,69 @@ export function Plan(props: StageProps) {
     <div className="grid gap-x-7 gap-y-6 lg:grid-cols-[252px_minmax(0,1fr)_318px]">
       <HowItStands {...props} counts={counts} selected={selected} sheet={sheet} />
 
-      <section aria-label={say.sheet} className={`min-w-0 ${moving ? "lg:col-span-2" : ""}`}>
-        <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
-          <h3 className="sr-only">{say.sheet}</h3>
-          {moving ? (
-            <p className="text-quiet">{say.dragAnyLineWhat}</p>
-          ) : (
-            <Choice
-              label={say.show}
-              hideLabel
-              value={filter}
-              options={[
-                { value: "all", label: say.planAll(sheet.rows.length) },
-                { value: "odd", label: say.odd },
-                { value: "findings", label: say.withFindings },
-              ]}
-              onChoose={setFilter}
-            />
-          )}
-          <span className="flex flex-wrap items-center gap-x-4">
-            <Link href={`/practice?job=${job.id}`} className="min-h-9 py-1.5 underline">
-              {say.rideIt}
-            </Link>
-            <button
-              type="button"
-              aria-pressed={moving}
-              onClick={() => setMoving(!moving)}
-              className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${moving ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}
-            >
-              {say.whatIf}
-            </button>
-          </span>
-        </div>
-        {moving ? <WhatIf {...props} sheet={sheet} /> : null}
-        <SheetTable moving={moving} move={move} job={job} rows={rows} selected={selected} setLine={setLine} />
-        {rows.length === 0 && !moving ? <p className="py-6 text-quiet">{say.noLineStandsOut}</p> : null}
+      <section aria-label={say.sheet} className={`min-w-0 ${view === "sheet" ? "" : "lg:col-span-2"}`}>
+        <PlanHead job={job} count={sheet.rows.length} filter={filter} setFilter={setFilter} view={view} keep={keep} />
+        {view === "rider" ? <RiderView {...props} sheet={sheet} /> : null}
+        {view === "what-if" ? <WhatIf {...props} sheet={sheet} /> : null}
+        <SheetTable moving={view !== "sheet"} move={move} job={job} rows={rows} selected={selected} setLine={setLine} />
+        {rows.length === 0 && view === "sheet" ? <p className="py-6 text-quiet">{say.noLineStandsOut}</p> : null}
       </section>
 
-      <div hidden={moving} className="flex min-w-0 flex-col gap-4 [&[hidden]]:hidden">
+      <div hidden={view !== "sheet"} className="flex min-w-0 flex-col gap-4 [&[hidden]]:hidden">
         {selected ? <Because key={selected.code} {...props} row={selected} sheet={sheet} voice={voice} /> : null}
         <Findings {...props} />
       </div>
 
       <PlanFoot {...props} ready={ready} />
+    </div>
+  );
+}
+
+interface PlanHeadProps {
+  readonly job: StageProps["job"];
+  readonly count: number;
+  readonly filter: Filter;
+  readonly setFilter: (filter: Filter) => void;
+  readonly view: View;
+  readonly keep: (view: View) => void;
+}
+
+/** Which lines are shown, or what stands in their place. */
+function PlanHead({ job, count, filter, setFilter, view, keep }: PlanHeadProps) {
+  return (
+    <div className="mb-1 flex flex-wrap items-center justify-between gap-3 text-[0.9rem] [&_label]:min-h-9">
+      <h3 className="sr-only">{say.sheet}</h3>
+      {view === "sheet" ? (
+        <Choice
+          label={say.show}
+          hideLabel
+          value={filter}
+          options={[
+            { value: "all", label: say.planAll(count) },
+            { value: "odd", label: say.odd },
+            { value: "findings", label: say.withFindings },
+          ]}
+          onChoose={setFilter}
+        />
+      ) : (
+        <p className="text-quiet">{view === "what-if" ? say.dragAnyLineWhat : say.whatTheRiderWants}</p>
+      )}
+      <span className="flex flex-wrap items-center gap-x-4">
+        <Link href={`/practice?job=${job.id}`} className="min-h-9 py-1.5 underline">
+          {say.rideIt}
+        </Link>
+        {(["rider", "what-if"] as const).map((each) => (
+          <button
+            key={each}
+            type="button"
+            aria-pressed={view === each}
+            onClick={() => keep(view === each ? "sheet" : each)}
+            className={`min-h-9 rounded-md border-2 px-3.5 font-semibold ${view === each ? "border-action bg-action text-on-action" : "border-ink hover:bg-select"}`}
+          >
+            {each === "rider" ? say.rider : say.whatIf}
+          </button>
+        ))}
+      </span>
     </div>
   );
 }

@@ -41,7 +41,7 @@ const MOST_OF_ONE = 8;
 
 const wordsOf = (text: string): readonly string[] => text.toLowerCase().split(/\s+/).filter(Boolean);
 
-/** What of one bike the words speak of: the bike itself first, then stages and lines that any word names. */
+/** What of one bike the words speak of: the stages and lines they name, and the bike itself. */
 function thingsOf(ticket: Ticket, words: readonly string[]): readonly Found[] {
   const name = ticket.nickname || say.findingNewBike;
   const number = String(ticket.number).padStart(4, "0");
@@ -82,7 +82,7 @@ function thingsOf(ticket: Ticket, words: readonly string[]): readonly Found[] {
         ]
       : [],
   );
-  return [bike, ...stages, ...lines].slice(0, MOST_OF_ONE);
+  return [...stages, ...lines].slice(0, MOST_OF_ONE - 1).concat(bike);
 }
 
 /** What the words find, best first. With no words: the bikes as they hang on the rack. */

@@ -38,7 +38,7 @@ function planned(lesson: Case) {
     choice: rule && { rule, acceptedKmh: null },
     asFound,
     inForce: asFound,
-    wishes: { overrides, unlocked },
+    byHand: { overrides, unlocked },
   });
 }
 

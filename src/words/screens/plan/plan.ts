@@ -21,3 +21,5 @@ export const keyPress = (presses: number, totalMs: number) =>
 export const walkingTheLeafletWould = (keys: string, leafletPresses: number, leafletMs: number) =>
   `${keys} · walking the leaflet would take ${leafletPresses} and ${duration(leafletMs)}`;
 export const rideIt = "Ride it on the bench";
+export const rider = "Rider";
+export const whatTheRiderWants = "What the rider wants, and how it will feel.";

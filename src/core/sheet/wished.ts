@@ -1,0 +1,32 @@
+/** The rider's wishes in the plan: granted on what it holds without them, and told as the reason of the lines moved. */
+import type { Raws } from "../applied";
+import type { ByHand, ProposedLine } from "../decide";
+import { linesOf } from "../display";
+import { own } from "../units/limits";
+import { grantWishes, type Granting } from "../wishes";
+import { findingsOn, type Judged, type SheetFinding } from "./findings";
+
+/** What becomes of the wishes on a plan that holds these raw values without them. */
+export function granted(judged: Judged, { overrides, unlocked }: ByHand, raws: Raws): Granting<SheetFinding> {
+  const { profile, bike } = judged;
+  const isLocked = ({ code, makerOnly }: { readonly code: string; readonly makerOnly: boolean }): boolean =>
+    makerOnly && own(unlocked, code) === undefined;
+  return grantWishes({
+    profile,
+    bike,
+    raws,
+    byHand: new Set(Object.keys(overrides)),
+    locked: new Set(linesOf(profile).flatMap((line) => (isLocked(line) ? [line.code] : []))),
+    speaksAgainst: (tried) => findingsOn(judged, tried).filter(({ severity }) => severity !== "note"),
+    isSame: (a, b) => a.message.key === b.message.key && a.lines.join() === b.lines.join(),
+  });
+}
+
+/** A line as the wishes leave it. */
+export function wished(proposed: ProposedLine, { raws, granted }: Granting<SheetFinding>): ProposedLine {
+  const asked = granted.flatMap(({ wish, setting, fate }) =>
+    fate.kind === "moved" && fate.code === proposed.line.code ? [{ wish, setting, from: fate.from, to: fate.to }] : [],
+  );
+  const raw = raws[proposed.index] ?? null;
+  return asked.length === 0 ? proposed : { ...proposed, raw, reason: { key: "reason.wish", asked } };
+}

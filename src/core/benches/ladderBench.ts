@@ -31,6 +31,7 @@ import type { Bike } from "../facts/bike";
 import type { Facts } from "../facts/everyFact";
 import { readNumbers, readSpeeds, type ListProblem } from "../facts/lists";
 import { HILL_GRADE } from "./outcome";
+import { ladderLines, type LadderLines } from "./lineValues";
 import { levelsOf, type Level, type Ride } from "./rideOf";
 
 export interface LadderRow extends Level {
@@ -57,8 +58,8 @@ export interface LadderBench {
   readonly present: Ladder;
   readonly designed: Ladder;
   readonly grid: ShareGrid;
-  /** Lines of the display that hold the shares, with what each would show. */
-  readonly toSet: readonly { readonly code: string; readonly shows: string }[];
+  /** Lines of the display that hold the ladder: the number of levels and the share of each; null without a display. */
+  readonly lines: LadderLines | null;
   readonly byHandProblem: ListProblem | null;
   readonly measuredProblem: ListProblem | null;
 }
@@ -144,22 +145,10 @@ export function ladderBench(ride: Ride, facts: Facts, profile: DisplayProfile | 
     present: ladderOf(ride.levels, ride),
     designed: ladderOf(levelsOf(held, "usual", [], null, ride.kind, ride.setup, ride.road), ride),
     grid,
-    toSet: profile ? held.flatMap((share, i) => setLine(profile, raws, `share${i + 1}`, share)) : [],
+    lines: profile && ladderLines(profile, raws, held),
     byHandProblem: byHand.problem,
     measuredProblem: measured.problem,
   };
-}
-
-function setLine(
-  profile: DisplayProfile,
-  raws: Raws,
-  setting: string,
-  value: number,
-): readonly { code: string; shows: string }[] {
-  const line = linesOf(profile).find((each) => settingsOf(each).some((key) => key === setting));
-  if (!line) return [];
-  const encoded = encodeLine(line.encoding, value, false, contextOf(profile, raws));
-  return encoded.ok ? [{ code: line.code, shows: shows(line.encoding, encoded.raw) }] : [];
 }
 
 export interface StartBench {

@@ -82,6 +82,7 @@ const withFacts = (job: Job, facts: SealedFacts): Job => ({
   typedAt: facts.typedAt ?? {},
   classChoice: facts.classChoice,
   overrides: facts.overrides,
+  overrideReasons: facts.overrideReasons ?? {},
   carried: facts.carried ?? {},
   unlocked: facts.unlocked,
 });

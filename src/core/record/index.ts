@@ -5,6 +5,8 @@ export { levelsForetold, type LevelForetold } from "./levelsForetold";
 export { figureToKeep, withFigureKept } from "./keptFigure";
 export { failedMend, type FailedMend, withFailedMend } from "./failedCheck";
 export { capRunOf, withCapRun, type CapRun } from "./capRun";
+export { intoPlan, type IntoPlan, withIntoPlan } from "./intoPlan";
+export { ladderOf, withLadderCopied } from "./ladderOf";
 export { mendingOf, withMending, type Mending } from "./mending";
 export { acceptedReadingProblem, choiceOf, type FoundLine, foundLines, isUnread, LEAST_REASON } from "./found";
 export { asHandedOver, heldRaws } from "./columns";

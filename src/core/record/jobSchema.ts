@@ -129,6 +129,7 @@ const SealedFactsSchema = v.strictObject({
   /** Missing on sheets sealed before format 4. */
   typedAt: v.optional(TypedAtSchema),
   carried: v.optional(OverridesSchema),
+  overrideReasons: v.optional(TypedByCodeSchema),
   /** How many events had been noted by then, and the hash over them. */
   events: v.strictObject({ count: Index, hash: Hash }),
 });
@@ -194,6 +195,8 @@ export const JobSchema = v.strictObject({
   classChoice: ClassChoiceSchema,
   asFound: v.strictObject({ shown: TypedByCodeSchema, waivedReason: Typed }),
   overrides: OverridesSchema,
+  /** Why a line was set by hand, by code; missing on jobs from before this was kept. */
+  overrideReasons: v.optional(TypedByCodeSchema),
   /** Raw values carried over from the display before a swap: what the plan starts from, not what anybody asked for. */
   carried: OverridesSchema,
   unlocked: UnlockedSchema,

@@ -9,6 +9,7 @@ const factsOf = (job: Job): SealedFacts => ({
   typedAt: { ...job.typedAt },
   classChoice: job.classChoice,
   overrides: { ...job.overrides },
+  ...(job.overrideReasons ? { overrideReasons: { ...job.overrideReasons } } : {}),
   carried: { ...job.carried },
   unlocked: { ...job.unlocked },
   waivedReason: job.asFound.waivedReason,

@@ -43,6 +43,7 @@ export function swapDisplay(job: Job, to: DisplayProfile, at: string): Job {
     profile: to,
     asFound: { shown: {}, waivedReason: "" },
     overrides: {},
+    overrideReasons: {},
     carried: values,
     unlocked: {},
     held: null,

@@ -13,6 +13,7 @@ export type TypedPlace =
   | { readonly in: "as-found"; readonly name: string }
   | { readonly in: "read-back"; readonly name: string }
   | { readonly in: "check"; readonly name: string }
+  | { readonly in: "override-reason"; readonly name: string }
   | { readonly in: "waived-reason" | "accepted-reading" | "acknowledged" | "hand-over-note" };
 
 /** The place in one word, unique within a job. */
@@ -31,6 +32,8 @@ export function typedAt(job: Job, place: TypedPlace): string {
       return own(job.readBack, place.name) ?? "";
     case "check":
       return own(job.checks, place.name)?.measured ?? "";
+    case "override-reason":
+      return own(job.overrideReasons ?? {}, place.name) ?? "";
     case "waived-reason":
       return job.asFound.waivedReason;
     case "accepted-reading":
@@ -54,6 +57,8 @@ export function withTyped(job: Job, place: TypedPlace, typed: string): Job {
       return { ...job, readBack: { ...job.readBack, [place.name]: typed } };
     case "check":
       return withCheck(job, place.name, { measured: typed });
+    case "override-reason":
+      return { ...job, overrideReasons: { ...job.overrideReasons, [place.name]: typed } };
     case "waived-reason":
       return { ...job, asFound: { ...job.asFound, waivedReason: typed } };
     case "accepted-reading":

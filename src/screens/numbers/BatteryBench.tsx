@@ -1,4 +1,5 @@
 "use client";
+import { packLines } from "@/core/benches/lineValues";
 import { batteryBench, type BatteryBench as BatteryNumbers } from "@/core/benches/packBench";
 import type { Series } from "@/ui/charts/LineChart";
 import { Caution, FindingLine } from "@/ui/primitives";
@@ -11,6 +12,7 @@ import { Bench, Lacks, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { ChargeCurve } from "./ChargeCurve";
 import { FigureFields } from "./FigureFields";
+import { IntoPlan } from "./IntoPlan";
 import { GaugeTables } from "./GaugeTables";
 import { PackFigures } from "./PackFigures";
 import * as say from "@/words/screens/numbers/batteryBench";
@@ -20,6 +22,11 @@ export function BatteryBench(props: BenchProps) {
   const { job, workings, facts, raws } = props;
   const { bike } = workings;
   const bench = useMemo(() => batteryBench(bike, facts, job.profile, raws), [bike, facts, job.profile, raws]);
+  const { profile } = job;
+  const lines = useMemo(
+    () => (profile && bench ? packLines(profile, raws, bike, bench) : []),
+    [profile, raws, bike, bench],
+  );
   return (
     <Bench
       known={
@@ -71,6 +78,7 @@ export function BatteryBench(props: BenchProps) {
             {findingText(finding.message, voiceOf(workings))}
           </FindingLine>
         ))}
+      <IntoPlan {...props} values={lines} bench={say.bench} />
       {bench ? <Pack bench={bench} /> : <Lacks>{say.giveThePacksVolts}</Lacks>}
     </Bench>
   );

@@ -1,5 +1,6 @@
 "use client";
 import { currentSense } from "@/core/benches/ladderBench";
+import { currentLines } from "@/core/benches/lineValues";
 import { currentBench } from "@/core/benches/packBench";
 import { rideOf } from "@/core/benches/rideOf";
 import { Caution, FindingLine } from "@/ui/primitives";
@@ -8,6 +9,7 @@ import { useMemo } from "react";
 import { Bench, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { CurrentFigures } from "./CurrentFigures";
+import { IntoPlan } from "./IntoPlan";
 import { FigureFields } from "./FigureFields";
 import { PartRatings } from "./PartRatings";
 import * as say from "@/words/screens/numbers/currentBench";
@@ -25,6 +27,7 @@ export function CurrentBench(props: BenchProps) {
     () => currentBench(bike, facts, profile, raws, choice, reading.ok ? reading.ride : null),
     [bike, facts, profile, raws, choice, reading],
   );
+  const lines = useMemo(() => (profile ? currentLines(profile, raws, bike, bench) : []), [profile, raws, bike, bench]);
   const sense = profile ? currentSense(profile, raws, bike) : null;
   const { allowed, over, setA, watts, flowingA, peak, classW } = bench;
   return (
@@ -68,6 +71,7 @@ export function CurrentBench(props: BenchProps) {
           )}
         </FindingLine>
       ) : null}
+      <IntoPlan {...props} values={lines} bench={say.bench} />
       <PartRatings allowed={allowed} bench={bench} bike={bike} />
       {bench.unknown.length > 0 ? (
         <p className="text-[0.92rem] text-quiet">{say.notKnownAndSo(bench.unknown.map(partInSentence).join(", "))}</p>

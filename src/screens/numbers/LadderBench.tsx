@@ -11,6 +11,7 @@ import { listProblemText } from "@/words/benches";
 import { LADDER_WORDS } from "@/words/figures/ladder";
 import { Bench, Lacks, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
+import { CopyLadder } from "./CopyLadder";
 import { FigureFields } from "./FigureFields";
 import { Ladders } from "./Ladders";
 import { ModesCompared } from "./ModesCompared";
@@ -71,6 +72,7 @@ export function LadderBench(props: BenchProps) {
               ]}
               guesses={bench ? { levels: String(bench.designed.rows.length - 1) } : {}}
             />
+            <CopyLadder {...props} />
             {shape === "by-hand" && bench ? <SharesByHand bench={bench} job={job} /> : null}
           </Part>
           <Part title={say.start}>
@@ -80,7 +82,7 @@ export function LadderBench(props: BenchProps) {
       }
     >
       {reading.ok && bench ? (
-        <Ladders bench={bench} ride={reading.ride} unit={workings.unit} />
+        <Ladders {...props} bench={bench} ride={reading.ride} />
       ) : (
         <Lacks>
           {say.stillToSayThen(

@@ -7,14 +7,16 @@ import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { Figure, FindingLine } from "@/ui/primitives";
 import { unitName } from "@/words";
 import { useMemo } from "react";
+import type { StageProps } from "../job/stageProps";
 import { Part } from "./Bench";
+import { IntoPlan } from "./IntoPlan";
 import { LadderTable } from "./LadderTable";
+import * as into from "@/words/screens/numbers/intoPlan";
 import * as say from "@/words/screens/numbers/ladders";
 
-interface LaddersProps {
+interface LaddersProps extends Pick<StageProps, "job" | "workings" | "change"> {
   readonly bench: LadderBench;
   readonly ride: Ride;
-  readonly unit: SpeedUnit;
 }
 
 const FROM = {
@@ -24,7 +26,9 @@ const FROM = {
 } as const;
 
 /** The ladder as it is beside a better one. */
-export function Ladders({ bench, ride, unit }: LaddersProps) {
+export function Ladders(props: LaddersProps) {
+  const { bench, ride, workings } = props;
+  const { unit } = workings;
   const { present, designed } = bench;
   const from = present.rows.some((row) => row.from === "measured") ? "measured" : (present.rows[1]?.from ?? "usual");
   const lines = useMemo((): readonly Series[] => {
@@ -71,10 +75,12 @@ export function Ladders({ bench, ride, unit }: LaddersProps) {
       ) : null}
       <LadderTable title={say.asItIs} ladder={present} ride={ride} unit={unit} />
       <LadderTable title={say.betterLadder} ladder={designed} ride={ride} unit={unit} />
-      {bench.toSet.length > 0 ? (
-        <p>{say.toSet(bench.toSet.map(({ code, shows }) => `${code} ${shows}`).join(", "))}</p>
-      ) : (
+      {bench.lines === null || bench.lines.kind === "no-share-lines" ? (
         <p className="text-quiet">{say.thisDisplayHasNo}</p>
+      ) : bench.lines.kind === "levels-not-held" ? (
+        <p className="text-quiet">{into.levelsNotHeld(bench.lines.levels)}</p>
+      ) : (
+        <IntoPlan {...props} values={bench.lines.values} bench={say.bench} />
       )}
       <Part title={say.speedOfEachLevel}>
         <LineChart

@@ -1,6 +1,7 @@
 "use client";
 import { useMemo } from "react";
 import { calibrationBench } from "@/core/benches/calibrationBench";
+import { wheelLines } from "@/core/benches/lineValues";
 import { withSteadyRun } from "@/core/facts/lists";
 import { shownUnitOf } from "@/core/benches/wheelBench";
 import { plain, unitName } from "@/words";
@@ -9,6 +10,7 @@ import { Bench, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { CalibrationResult } from "./CalibrationResult";
 import { FigureFields } from "./FigureFields";
+import { IntoPlan } from "./IntoPlan";
 import { LinesThatPutItRight } from "./LinesThatPutItRight";
 import { RunScatter } from "./RunScatter";
 import { RunTable } from "./RunTable";
@@ -24,6 +26,10 @@ export function SpeedometerBench(props: BenchProps) {
     () => calibrationBench({ bike, facts, profile, raws, choice }),
     [bike, facts, profile, raws, choice],
   );
+  const lines = useMemo(() => {
+    const best = bench.settings?.better;
+    return profile && best ? wheelLines(profile, best) : [];
+  }, [profile, bench]);
   const unit = unitName(shownUnitOf(profile, raws).unit);
   const set = (intake: Readonly<Record<string, string>>) =>
     change((now) => ({ ...now, intake: { ...now.intake, ...intake } }));
@@ -78,6 +84,7 @@ export function SpeedometerBench(props: BenchProps) {
       />
       <RunScatter bench={bench} toKmh={shownUnitOf(profile, raws).toKmh} unit={workings.unit} />
       <LinesThatPutItRight bench={bench} workings={workings} onRollout={set} />
+      <IntoPlan {...props} values={lines} bench={say.bench} />
     </Bench>
   );
 }

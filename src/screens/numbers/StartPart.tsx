@@ -1,18 +1,23 @@
 "use client";
 import { useMemo } from "react";
+import { shownLines } from "@/core/benches/lineValues";
 import { startBench } from "@/core/benches/ladderBench";
 import { NumberTable } from "@/ui/primitives";
 import { fixed, plain } from "@/words";
 import { Part } from "./Bench";
+import { IntoPlan } from "./IntoPlan";
 import type { BenchProps } from "./benchProps";
 import * as say from "@/words/screens/numbers/startPart";
 
 /** When assist starts: angle, delay, and the display's own number for it. */
-export function StartPart({ job, workings, facts, raws }: BenchProps) {
+export function StartPart(props: BenchProps) {
+  const { job, workings, facts, raws } = props;
   const bench = useMemo(
     () => startBench(workings.bike, facts, job.profile, raws),
     [workings.bike, facts, job.profile, raws],
   );
+  const { profile } = job;
+  const lines = useMemo(() => (profile && bench.line ? shownLines(profile, [bench.line]) : []), [profile, bench]);
   const rows = [
     [say.gentler, bench.gentler],
     [say.keener, bench.keener],
@@ -49,6 +54,9 @@ export function StartPart({ job, workings, facts, raws }: BenchProps) {
       ) : (
         <p className="mt-2 text-quiet">{say.noLineOfThis}</p>
       )}
+      <div className="mt-3">
+        <IntoPlan {...props} values={lines} bench={say.bench} />
+      </div>
     </Part>
   );
 }

@@ -1,4 +1,5 @@
 "use client";
+import { wheelLines } from "@/core/benches/lineValues";
 import { pickUpBench, shownUnitOf, wheelBench } from "@/core/benches/wheelBench";
 import { FindingLine } from "@/ui/primitives";
 import { plain, unitName } from "@/words";
@@ -6,6 +7,7 @@ import { useMemo } from "react";
 import { voiceOf } from "../job/voice";
 import { Bench } from "./Bench";
 import type { BenchProps } from "./benchProps";
+import { IntoPlan } from "./IntoPlan";
 import { LinesThatFit } from "./LinesThatFit";
 import { SizeSources } from "./SizeSources";
 import { WheelFacts } from "./WheelFacts";
@@ -24,6 +26,7 @@ export function WheelBench(props: BenchProps) {
     () => pickUpBench({ bike, facts, profile, raws, choice }),
     [bike, facts, profile, raws, choice],
   );
+  const lines = useMemo(() => (profile && bench.better ? wheelLines(profile, bench.better) : []), [profile, bench]);
   const shown = unitName(shownUnitOf(profile, raws).unit);
   const best = bench.sources[0];
   const now = bench.choices.find((each) => each.what === "as-found");
@@ -44,6 +47,7 @@ export function WheelBench(props: BenchProps) {
           )}
         </p>
       ) : null}
+      <IntoPlan {...props} values={lines} bench={say.bench} />
       <SizeSources bench={bench} best={best} bike={bike} takeRollout={takeRollout} />
       {bench.sources.some(({ agrees }) => !agrees) ? (
         <FindingLine severity="caution">{say.twoSourcesCannotBoth}</FindingLine>

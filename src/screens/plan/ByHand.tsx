@@ -4,6 +4,7 @@ import Link from "next/link";
 import { useState } from "react";
 import { rawValues, shows } from "@/core/display";
 import { own } from "@/core/units/limits";
+import { JobField } from "../job/JobField";
 import { Button } from "@/ui/primitives";
 import type { ByHandProps } from "./Unlock";
 import * as say from "@/words/screens/plan/byHand";
@@ -39,8 +40,10 @@ export function ByHand({ job, change, row }: ByHandProps) {
   const clear = () =>
     void change((now) => {
       const overrides = { ...now.overrides };
+      const overrideReasons = { ...now.overrideReasons };
       delete overrides[row.code];
-      return { ...now, overrides };
+      delete overrideReasons[row.code];
+      return { ...now, overrides, overrideReasons };
     });
   return (
     <div className="mt-3 flex flex-wrap items-end gap-3 border-t border-rule pt-3">
@@ -62,7 +65,17 @@ export function ByHand({ job, change, row }: ByHandProps) {
           ))}
         </select>
       </label>
-      {own(job.overrides, row.code) !== undefined ? <Button onClick={clear}>{say.backToTheProposal}</Button> : null}
+      {own(job.overrides, row.code) !== undefined ? (
+        <>
+          <Button onClick={clear}>{say.backToTheProposal}</Button>
+          <JobField
+            job={job}
+            place={{ in: "override-reason", name: row.code }}
+            label={say.whyByHand}
+            hint={say.printedOnTheSheet}
+          />
+        </>
+      ) : null}
     </div>
   );
 }

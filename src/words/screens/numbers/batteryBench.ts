@@ -13,3 +13,4 @@ export const underA = (typicalA: number) => `under ${plain(typicalA)} A`;
 export const voltsAreMeasuredPer =
   "Volts are measured; per cent follows somebody’s curve, and sags with the current. Volts on the read-out are " +
   "advised.";
+export const bench = "battery";

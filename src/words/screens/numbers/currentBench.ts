@@ -33,3 +33,4 @@ export const lineHoldsAShare = (code: string, amps: null | number) =>
 export const lineNumberAllGive = (code: string, fullCount: number, full: string) =>
   `Line ${code}: ${count(fullCount, "number")} (${full}) all give full power. They change how softly it comes ` +
   "in; a lower number is not a smaller limit.";
+export const bench = "current";

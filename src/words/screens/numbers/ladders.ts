@@ -17,7 +17,6 @@ export const someMeasuredSpeedsAre =
 export const level0WasNot = "Level 0 was not measured, so whether level 1 adds anything is not judged.";
 export const asItIs = "As it is";
 export const betterLadder = "Better ladder";
-export const toSet = (toSet: string) => `To set: ${toSet}.`;
 export const thisDisplayHasNo =
   "This display has no line for each level’s share. The better ladder is a yardstick: change how many levels " +
   "there are, or the kit.";
@@ -37,3 +36,4 @@ export const realLevelsOfThe = "Real levels of the better ladder";
 export const heldInStepsOf = (step: number) => `held in steps of ${plain(100 * step, 1)} %`;
 export const ofAll = (real: number, all: number) => `${real} of ${all}`;
 export const levelHas = (level: number, share: number) => `level ${level}: ${plain(100 * share, 1)} %`;
+export const bench = "ladder";

@@ -21,3 +21,4 @@ export const at = " at ";
 export const onThisDisplayA = ": on this display a larger number starts";
 export const itsNumbersAreNo = " Its numbers are no pulses; prove it on the stand.";
 export const noLineOfThis = "No line of this display sets when assist starts.";
+export const bench = "start";

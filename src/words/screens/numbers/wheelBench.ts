@@ -8,3 +8,4 @@ export const twoSourcesCannotBoth =
   "Two sources cannot both be right. Roll it out once more: a missed turn and a wrong sidewall look just like this.";
 export const lineFromTo = (code: string, from: string | null, to: string) =>
   `Line ${code} from ${from ?? "unread"} to ${to}`;
+export const bench = "wheel";

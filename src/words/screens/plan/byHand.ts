@@ -7,3 +7,5 @@ export const unlockWithAReason = "Unlock with a reason";
 export const targetByHand = "Target by hand";
 export const asItIs = "as it is";
 export const backToTheProposal = "Back to the proposal";
+export const whyByHand = "Why by hand";
+export const printedOnTheSheet = "Printed on the workshop sheet.";

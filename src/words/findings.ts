@@ -3,23 +3,10 @@ import type { SheetFinding, SheetMessage } from "@/core/sheet";
 import type { ReadOutNeed } from "@/core/wheel";
 import { hazardText } from "./hazards";
 import { fixed, plain, speed, unitName } from "./speak";
+import { READ_OUT_NEEDS } from "./readOutNeeds";
 import { limitWords, type Voice } from "./voice";
 
 export { limitWords, type Voice } from "./voice";
-
-/** What has to be known before a shown speed says anything of a true one, and where it is said. */
-export const READ_OUT_NEEDS: Readonly<Record<ReadOutNeed, string>> = {
-  rollout: "measure the rollout, or give the tyre",
-  "pick-up-pulses": "count the pulses of the pick-up in the motor (Numbers, wheel, works them back from one ride)",
-  "pick-up": "say where the speed is picked up (this display counts the motor)",
-  "other-sensor": "switch the sensor line, or correct the pick-up: the display counts one and the bike has the other",
-  "wheel-line": "read the wheel line",
-  "pulse-line": "read the pulse line",
-  "calibration-line": "read the calibration line",
-  "wheel-zero": "the wheel line holds 0, which is no wheel: set it",
-  "pulses-zero": "the pulse line holds 0, which counts nothing: set it",
-  "calibration-zero": "the calibration line holds 0 %, which shows nothing: set it",
-};
 
 const needWords = (needs: readonly ReadOutNeed[]): string => needs.map((need) => READ_OUT_NEEDS[need]).join("; ");
 

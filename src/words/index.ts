@@ -3,7 +3,8 @@ export { CHEMISTRY_NAMES } from "./chemistries";
 export { deedWords, gestureWords, ruleConditions } from "./deeds";
 export { INTAKE_WORDS } from "./fields";
 export { PART_WORDS, partInSentence } from "./parts";
-export { findingText, marginText, READ_OUT_NEEDS, type Voice } from "./findings";
+export { findingText, marginText, type Voice } from "./findings";
+export { READ_OUT_NEEDS } from "./readOutNeeds";
 export { keyNames, keyOf, stepRunWords, strokeWords, viewWords } from "./keys";
 export { missWords, planProblemText } from "./keyTrouble";
 export { MARK_NAMES } from "./names";
@@ -27,5 +28,5 @@ export {
   unitName,
   whPer,
 } from "./speak";
-export { STAGE_CAPTIONS, STAGE_NAMES } from "./stages";
-export { settingValueWords, valueMeaning, WHO_SETS } from "./values";
+export { STAGE_CAPTIONS, STAGE_NAMES, BESIDE_NAMES, type Beside } from "./stages";
+export { settingValueWords, valueMeaning, shownWith, WHO_SETS } from "./values";

@@ -1,7 +1,8 @@
 /** What a set of values comes to, row by row: the figure in words, and how it is worked out. */
 import { TWIN } from "@/core/assist";
 import { HILL_GRADE, type Outcome } from "@/core/benches/outcome";
-import { findingText, READ_OUT_NEEDS, type Voice } from "./findings";
+import { findingText, type Voice } from "./findings";
+import { READ_OUT_NEEDS } from "./readOutNeeds";
 import { distance, fixed, offBy, plain, speed, speedList, whPer } from "./speak";
 import { MEMORY, rideWorking, topSpeedWorking, wattsWorking } from "./workings";
 

@@ -2,7 +2,8 @@
 import { kmhToMph } from "@/core/units";
 import type { CurrentPart } from "@/core/battery/current";
 import type { Reason } from "@/core/decide";
-import { READ_OUT_NEEDS, type Voice } from "./findings";
+import { READ_OUT_NEEDS } from "./readOutNeeds";
+import type { Voice } from "./voice";
 import { CHEMISTRY_NAMES } from "./chemistries";
 import { partInSentence } from "./parts";
 import { motorInSentence } from "./motors";

@@ -11,6 +11,10 @@ export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
   "hand-over": "Hand over",
 };
 
+/** Places of a job beside its stages. */
+export type Beside = "numbers" | "papers";
+export const BESIDE_NAMES: Readonly<Record<Beside, string>> = { numbers: "Numbers", papers: "Papers" };
+
 /** What a stage is judged by when it is put into words. */
 interface Told {
   readonly job: Job;

@@ -75,6 +75,21 @@ export function valueMeaning(means: Decoded): string | null {
     .join(", ");
 }
 
+/** A display that writes in words says itself what it means. */
+const SAYS_IT = /[a-z]{4}|[a-z] [a-z]/i;
+
+/**
+ * What a display shows with what it stands for: "15.0 A" where only the unit is missing, "28 (2234 mm)" where the
+ * number says something else.
+ */
+export function shownWith(shows: string, meaning: string | null): string {
+  if (meaning === null || meaning === shows || SAYS_IT.test(shows)) return shows;
+  const [figure, ...unit] = meaning.split(" ");
+  return unit.length > 0 && shows !== "" && Number(figure) === Number(shows)
+    ? `${shows} ${unit.join(" ")}`
+    : `${shows} (${meaning})`;
+}
+
 export const WHO_SETS: Readonly<Record<WhoSets, string>> = {
   owner: "the owner",
   technician: "the technician",

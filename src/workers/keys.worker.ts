@@ -19,8 +19,17 @@ import {
   type ProgramOutlook,
   type RestoreOutlook,
 } from "@/core/record";
+import type { OwnersFacts } from "@/core/record/ownersFacts";
+import { paperFacts } from "@/core/record/paperFacts";
 import type { Typed } from "@/core/rig";
+import { codeOf, type CodeDrawing } from "./codeMatrix";
 import { answerWith } from "./talk";
+
+/** What the rider is told, and the record as a code. */
+export interface PaperNeeds {
+  readonly owners: OwnersFacts;
+  readonly code: CodeDrawing | null;
+}
 
 export interface Tour {
   readonly presses: number;
@@ -68,6 +77,11 @@ const api = {
   levels: (job: Job): readonly LevelForetold[] | null => levelsForetold(job),
   /** What a bike of the shop holds and is to hold; null without a display. */
   jobRaws: (job: Job): JobRaws | null => jobRaws(job),
+  /** What a job's papers need beyond its columns; null without a display. */
+  papers: (job: Job): PaperNeeds | null => {
+    const facts = paperFacts(job);
+    return facts && { owners: facts.owners, code: facts.travels === null ? null : codeOf(facts.travels) };
+  },
   /** The exercise of a kind and a seed; null where the display has too little for it. */
   exercise: (
     kind: ExerciseKind,

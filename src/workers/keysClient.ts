@@ -5,7 +5,7 @@ import type { ClassRule } from "@/core/law";
 import type { ExerciseKind, JobRaws, KeyExercise } from "@/core/practice";
 import type { Job, KeyTask, KeyWork, LevelForetold, ProgramOutlook, RestoreOutlook } from "@/core/record";
 import type { Typed } from "@/core/rig";
-import type { KeysApi, Tour } from "./keys.worker";
+import type { KeysApi, PaperNeeds, Tour } from "./keys.worker";
 import { startedWorker } from "./startedWorker";
 
 const keys = startedWorker<KeysApi>(() => new Worker(new URL("./keys.worker.ts", import.meta.url), { type: "module" }));
@@ -76,6 +76,10 @@ export function exerciseAsk(
     keys.ask((worker) => worker.exercise(kind, seed, text, kits, classes)),
   );
 }
+export const papersAsk = (job: Job): PlanAsk<PaperNeeds | null> =>
+  asking(keyOf("papers", job.updatedAt, job.id, job.intake, job.readBack, job.checks, job.classChoice), () =>
+    keys.ask((worker) => worker.papers(job)),
+  );
 export const jobRawsAsk = (job: Job): PlanAsk<JobRaws | null> =>
   asking(keyOf("job", job.updatedAt, job.id, job.overrides, job.intake), () =>
     keys.ask((worker) => worker.jobRaws(job)),

@@ -18,12 +18,12 @@ const cellsOf = (page: Page, code: string) =>
     .allInnerTexts();
 
 test("an unprogrammed bike's papers are stamped as planned, not set, and name no value as left", async ({ page }) => {
-  await openDemo(page, 207, "hand-over");
+  await openDemo(page, 207, "papers");
   for (const name of ["Workshop sheet", "Owner’s card"])
     await expect(card(page, name)).toContainText(/planned, not set/i);
   const sheet = card(page, "Workshop sheet");
   await expect(sheet.getByRole("columnheader", { name: "As left" })).toHaveCount(0);
-  expect((await cellsOf(page, "51")).slice(0, 4)).toEqual(["51", "Wheel", "26", "29"]);
+  expect((await cellsOf(page, "51")).slice(0, 4)).toEqual(["51", "Wheel", "26 (2075 mm)", "29 (2314 mm)"]);
   await expect(card(page, "Owner’s card")).toContainText("25 km/h set · planned, not set");
   await expect(card(page, "Owner’s card")).toContainText("Not proven yet.");
   await expect(card(page, "Way-back card")).toHaveCount(0);
@@ -38,10 +38,10 @@ test("as left is what was read back: a 0 against a planned 2 prints 0, and what 
   await hands.type("0");
   await hands.press("Enter");
   await expect(main(page)).toContainText("1 line not as planned");
-  await page.getByRole("link", { name: /^Hand over/ }).click();
+  await page.getByRole("link", { name: /^Papers/ }).click();
   await expect(card(page, "Workshop sheet")).toBeVisible();
-  expect((await cellsOf(page, "31")).slice(2, 5)).toEqual(["2", "2", "0"]);
-  expect((await cellsOf(page, "32")).slice(2, 5)).toEqual(["1", "1", "unread"]);
+  expect((await cellsOf(page, "31")).slice(2, 5)).toEqual(["2 (off)", "2 (off)", "0 (always full)"]);
+  expect((await cellsOf(page, "32")).slice(2, 5)).toEqual(["1 (rolling start)", "1 (rolling start)", "unread"]);
   await expect(card(page, "Workshop sheet")).toContainText("Not all read back");
   await expect(card(page, "Owner’s card")).toContainText("planned, not read back");
 });
@@ -49,11 +49,12 @@ test("as left is what was read back: a 0 against a planned 2 prints 0, and what 
 test("a bike handed over is told as it left, whatever is typed since; a later fact is a new proposal", async ({
   page,
 }) => {
-  await openDemo(page, 201, "hand-over");
+  await openDemo(page, 201, "papers");
   await expect(card(page, "Way-back card")).toContainText("From the home screen back to how it was found");
   const texts = () => page.getByRole("article").allInnerTexts();
+  await expect(page.getByRole("article")).toHaveCount(4);
   const before = await texts();
-  expect(before).toHaveLength(3);
+  expect(before).toHaveLength(4);
   await page.getByRole("link", { name: /^Intake/ }).click();
   await write(page.getByLabel("Rollout, all turns"), "1900");
   await write(page.getByLabel("Nickname"), "Renamed since");
@@ -61,8 +62,8 @@ test("a bike handed over is told as it left, whatever is typed since; a later fa
   await page.getByRole("link", { name: /^Plan/ }).click();
   await expect(main(page)).toContainText("would now be planned otherwise");
   await expect(main(page)).toContainText("The sealed plan stands");
-  await page.getByRole("link", { name: /^Hand over/ }).click();
-  await expect(card(page, "Way-back card")).toBeVisible();
+  await page.getByRole("link", { name: /^Papers/ }).click();
+  await expect(page.getByRole("article")).toHaveCount(4);
   expect(await texts()).toEqual(before);
 });
 
@@ -70,7 +71,7 @@ test("a sheet taken out of the record is said on the bike, on its papers and on 
   await openRack(page);
   const job = await jobOf(page, "demo-201");
   await putJobs(page, [{ ...job, sheets: job.sheets.slice(0, -1), updatedAt: "2026-11-25T10:00:00.000Z" }]);
-  await page.goto("/job/demo-201/hand-over");
+  await page.goto("/job/demo-201/papers");
   const words = /sealed sheets? (is|are) missing from this record/;
   for (const name of ["Workshop sheet", "Owner’s card", "Way-back card"])
     await expect(card(page, name)).toContainText(words);
@@ -80,12 +81,12 @@ test("a sheet taken out of the record is said on the bike, on its papers and on 
 
 test("printed, every paper has its page and no page is blank", async ({ page }) => {
   const pages = async () => (await page.pdf()).toString("latin1").match(/\/Type\s*\/Page[^s]/g)?.length ?? 0;
-  await openDemo(page, 201, "hand-over");
-  await expect(card(page, "Way-back card")).toBeVisible();
+  await openDemo(page, 201, "papers");
+  await expect(page.getByRole("article")).toHaveCount(4);
+  expect(await pages()).toBe(4);
+  await page.goto("/job/demo-208/papers");
+  await expect(page.getByRole("article")).toHaveCount(3);
   expect(await pages()).toBe(3);
-  await page.goto("/job/demo-208/hand-over");
-  await expect(card(page, "Owner’s card")).toBeVisible();
-  expect(await pages()).toBe(2);
 });
 
 /** A bike on a display that shows miles, programmed and read back, with everything proven but its top speed. */
@@ -142,7 +143,7 @@ test("on a display in miles everything is asked in miles, and a bike over the li
   await expect
     .poll(async () => (await jobOf(page, "miles-bike-1")).checks["top-speed-run"])
     .toMatchObject({ measured: "15.2", askedIn: "mph" });
-  await page.getByRole("link", { name: /^Hand over/ }).click();
+  await page.getByRole("link", { name: /^Papers/ }).click();
   await expect(card(page, "Owner’s card")).toContainText("mph set");
 });
 

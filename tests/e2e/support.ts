@@ -4,7 +4,7 @@ import type { DisplayProfile } from "../../src/core/display";
 import { STAGES, type Job } from "../../src/core/record";
 
 /** Where a job can be looked at: its stages, and its numbers. */
-export const PLACES_OF_A_JOB = [...STAGES, "numbers"] as const;
+export const PLACES_OF_A_JOB = [...STAGES, "numbers", "papers"] as const;
 
 /** Opens the rack on an empty browser, with the demo bikes on it. */
 export async function openRack(page: Page): Promise<void> {

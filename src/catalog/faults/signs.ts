@@ -135,23 +135,6 @@ export const SIGNS: readonly FaultSign[] = [
   complaint("stuck", { "other-way-in": 0.35, "key-stuck": 0.3, "pin-set": 0.2, "display-bad": 0.15 }),
 ];
 
-/** Words of a display's own list of codes that say which sign a code is; small letters. The first that fits counts. */
-export const CODE_WORDS: readonly (readonly [sign: string, words: RegExp])[] = [
-  ["code-battery-management", /battery (?:management|protect)|\bbms\b|pack protect/],
-  ["code-brake", /brake|lever/],
-  ["code-throttle", /throttle|thumb|twist/],
-  ["code-hot", /\bhot\b|heat|temperature|warm/],
-  ["code-speed-sensor", /speed (?:sensor|pick|signal)|pick-?up|spoke magnet|wheel sensor/],
-  ["code-controller-hears-nothing", /controller (?:hears|gets|receives|has) (?:nothing|no)|no word from the display/],
-  [
-    "code-display-hears-nothing",
-    /no (?:word|answer|signal|data|reply)|hears nothing|communication|from the controller|link/,
-  ],
-  ["code-motor", /motor|hall|phase/],
-  ["code-battery-low", /battery|pack|volt|charge/],
-  ["code-controller", /controller/],
-];
-
 /** What a check of the proof that failed is, as a sign. */
 export const SIGN_OF_CHECK: Readonly<Record<string, string>> = {
   "brake-cut-off": "brake-does-not-cut",

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { equalFeelLadder, geometricLadder, holdShare, linearLadder, twins } from "./ladder";
+import { equalFeelLadder, geometricLadder, holdShare, linearLadder } from "./ladder";
+import { twins } from "./twins";
 import { pulsesForAngle, pulsesWithinAngle, startAngle } from "./start";
 
 const percent = (shares: readonly number[], most = 1) =>

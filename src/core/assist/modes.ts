@@ -2,7 +2,7 @@
  * Ladders of one kit with different numbers of levels, side by side: how many of each are real. Modes are chosen by
  * measuring each: common practice, no source.
  */
-import { twinsBySpeed, type Twin } from "./ladder";
+import { twinsBySpeed, type Twin } from "./twins";
 
 export interface LevelMode {
   readonly speedsKmh: readonly number[];

@@ -1,5 +1,5 @@
 /**
- * Cells beyond their sheet's figures: resistance, cold, charge out of volts, what a charger tells. From memory unless
+ * Cells beyond their sheet's figures: resistance, cold, charge out of volts. From memory unless
  * marked; shown and editable where a bike's own figure is known.
  */
 import { figuresOf, type Chemistry } from "./chemistry";
@@ -46,14 +46,4 @@ export function chargeAt(chemistry: Chemistry, cellV: number): number {
     if (cellV <= v1) return c0 + ((c1 - c0) * (cellV - v0)) / (v1 - v0);
   }
   return 1;
-}
-
-/** A charger's label may be rounded by this much, V. */
-const CHARGER_SLACK_V = 0.5;
-
-/** Cells in series a charger's end voltage stands for, or null where it is no whole number of cells. */
-export function seriesFromCharger(chargerV: number, chemistry: Chemistry): number | null {
-  const { chargeV } = figuresOf(chemistry);
-  const cells = Math.round(chargerV / chargeV);
-  return cells > 0 && Math.abs(cells * chargeV - chargerV) <= CHARGER_SLACK_V ? cells : null;
 }

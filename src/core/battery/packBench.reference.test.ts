@@ -1,7 +1,8 @@
 // Packs, gauges and currents against worked examples, a wire standard and sets in use.
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { AGED_FACTOR, chargeAt, coldFactor, seriesFromCharger, usableShare } from "./cells";
+import { AGED_FACTOR, chargeAt, coldFactor, usableShare } from "./cells";
+import { seriesFromCharger } from "./charger";
 import { CHEMISTRIES, restV, type Chemistry } from "./chemistry";
 import { allowedCurrent, gaugeAreaMm2, motorAmps } from "./current";
 import { barsLit, barVoltages, cutOffOf, gaugeTable, packMismatch, packOhm, type Pack } from "./gauge";

@@ -1,6 +1,6 @@
 /** The product's position on how assist starts: calm for a novice, strong enough not to bog down under a load. */
 import { decoded } from "../applied";
-import { pulsesForAngle, startAngle } from "../assist";
+import { pulsesForAngle, startAngle } from "../assist/start";
 import type { Bike } from "../facts";
 import { keep, type Position, type Positions, type ProposalContext } from "./context";
 import type { Reason } from "./reason";

@@ -9,14 +9,5 @@ export {
   type VisitReason,
 } from "./intake";
 export { fieldProblem, takenAs, type FieldProblem, type IntakeField } from "./fields";
-export {
-  readWinners,
-  readWishes,
-  SAYS,
-  USES,
-  WISH_IDS,
-  withWinner,
-  withWish,
-  type Winner,
-  type WishId,
-} from "./wishIds";
+export { readWinners, readWishes, SAYS, USES, WISH_IDS, type Winner, type WishId } from "./wishIds";
+export { withWinner, withWish } from "./wishEdits";

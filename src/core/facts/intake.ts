@@ -39,6 +39,8 @@ export const INTAKE_FIELDS = {
   wireGauge: number("AWG", 0, 24, null, true),
   overload: number("×", 1, 3, USUAL_OVERLOAD),
   leavesThough: text(400),
+  /** Who read back and proved it: initials at most. */
+  checkedBy: text(6),
 } as const satisfies Record<string, IntakeField>;
 
 /** Volts a charger ends at, as its label says: asked beside the pack's figures, and it settles the cells. */

@@ -2,7 +2,7 @@
  * How many cells of a pack stand in series: as said, as the charger's end voltage settles it, or as is usual for its
  * volts. A charger that fits no usual pack settles nothing, and is told.
  */
-import { seriesFromCharger } from "../battery/cells";
+import { seriesFromCharger } from "../battery/charger";
 import { usualSeries, type Chemistry } from "../battery/chemistry";
 
 /** Where a figure of the pack came from. */

@@ -36,14 +36,6 @@ const isWish = (text: string): text is WishId => WISH_IDS.some((id) => id === te
 /** Wishes as they are kept: their names in a row. Others are left out. */
 export const readWishes = (typed: string): readonly WishId[] => [...new Set(typed.split(/\s+/).filter(isWish))];
 
-/** The row with a wish taken in or out, in the order they are listed. */
-export function withWish(typed: string, wish: WishId, wished: boolean): string {
-  const kept = new Set(readWishes(typed));
-  if (wished) kept.add(wish);
-  else kept.delete(wish);
-  return WISH_IDS.filter((id) => kept.has(id)).join(" ");
-}
-
 /** Where two wishes pull a setting both ways: the one that was chosen, or that neither moves it. */
 export type Winner = WishId | "neither";
 
@@ -55,7 +47,3 @@ export const readWinners = (typed: string): ReadonlyMap<string, Winner> =>
       return setting !== "" && (winner === "neither" || isWish(winner)) ? [[setting, winner]] : [];
     }),
   );
-
-/** The choices with another made. */
-export const withWinner = (typed: string, setting: string, winner: Winner): string =>
-  [...new Map([...readWinners(typed), [setting, winner]])].map(([key, each]) => `${key}:${each}`).join(" ");

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { FAULTS } from "@/catalog/faults";
-import { CODE_WORDS } from "@/catalog/faults/signs";
+import { CODE_WORDS } from "@/catalog/faults/codeWords";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
 import { readIntake } from "../facts";

@@ -5,7 +5,7 @@ import { OSTLER } from "@/catalog/displays/ostler";
 import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { FAULTS } from "@/catalog/faults";
-import { CODE_WORDS } from "@/catalog/faults/signs";
+import { CODE_WORDS } from "@/catalog/faults/codeWords";
 import { BENCH_CLASSES, BENCH_KITS } from "@/catalog/rig/kits";
 import { atHome, isShown, linesOf, rawValues, standInRaws, type DisplayProfile } from "../display";
 import { causeById } from "../faults";

@@ -4,7 +4,7 @@
  * practice, no source. Brake cut-off comes before anything turns under power.
  */
 import { assistLimit, type AppliedCap, type ClassChoice } from "../law";
-import { startAngle, startDelayS, type StartAngle } from "../assist";
+import { startAngle, startDelayS, type StartAngle } from "../assist/start";
 import type { Bike } from "../facts";
 import type { ReadOut } from "../applied";
 import { speedToKmh, type SpeedUnit } from "../units";

@@ -1,5 +1,5 @@
 /** What was written down for a check, and what it comes to. */
-import { twinsBySpeed } from "../assist";
+import { twinsBySpeed } from "../assist/twins";
 import { speedToKmh, type SpeedUnit } from "../units";
 import { readQuantity, readSpeedKmh } from "../units/quantity";
 import { typedNumber } from "../units/typedNumber";

@@ -36,4 +36,5 @@ export { swapDisplay, swapOutlook } from "./swap";
 export { againstEveryClass, type ClassFit } from "./everyClass";
 export { addUnknownLine, confirmLine, stateCapBasis } from "./describing";
 export { restoreOutlook, type RestoreOutlook } from "./restoreOutlook";
+export type { OwnersFacts, OwnersLevel, ToldFact } from "./ownersFacts";
 export { type Paper, type PaperCell, type PaperLine, paperOf, type Standing } from "./paper";

@@ -2,7 +2,8 @@
 import type { DueCheck } from "../proof";
 import { speedFromKmh } from "../units";
 import { own } from "../units/limits";
-import { asAsked, readSpeedKmh } from "../units/quantity";
+import { asAsked } from "../units/askedUnit";
+import { readSpeedKmh } from "../units/quantity";
 import type { FigureKey } from "../facts/figures";
 import { withLadder } from "../facts/lists";
 import type { IntakeKey } from "../facts";

@@ -68,7 +68,7 @@ function holds(profile: DisplayProfile, wish: WishId, before: Sheet, after: Shee
   const { granted } = after.wishes;
   const told = new Set(granted.flatMap(({ fate }) => (fate.kind === "moved" ? [fate.code] : [])));
   expect(new Set(moved(before, after)), `${profile.name}, ${wish}: what moved`).toEqual(told);
-  for (const move of WISHES[wish].moves) {
+  for (const move of WISHES[wish]) {
     const fate = granted.find(({ setting }) => setting === move.setting)?.fate;
     if (fate?.kind !== "moved") continue;
     const value = valueOf(profile, after, move.setting);

@@ -58,23 +58,6 @@ export function readSpeedKmh(typed: string, askedIn: SpeedUnit): number {
   return Number.isNaN(bare) ? readQuantity(typed, "km/h").value : speedToKmh(bare, askedIn);
 }
 
-/** A number, or several in a row, with no unit behind them. */
-const BARE = /^\s*[+-]?\d+(?:[.,]\d+)?(?:[\s/;]+[+-]?\d+(?:[.,]\d+)?)*\s*$/;
-
-/**
- * A figure as it is kept when it was asked for in another unit than it is kept in: with that unit written behind it, so
- * that it says the same whatever is asked for later. What is no bare number is kept as typed.
- */
-export const asAsked = (typed: string, asked: string, unit: string | null): string =>
-  asked !== unit && BARE.test(typed) ? `${typed} ${asked}` : typed;
-
-/** The same the other way round: what stands in the field while that unit is asked for. */
-export function inAskedUnit(kept: string, asked: string, unit: string | null): string {
-  if (asked === unit || !kept.endsWith(` ${asked}`)) return kept;
-  const bare = kept.slice(0, -asked.length - 1);
-  return BARE.test(bare) ? bare : kept;
-}
-
 /** A few of the other units a figure kept in `unit` may be typed in. */
 export const otherUnits = (unit: string | null): readonly string[] =>
   Object.keys(OTHERS[unit ?? ""] ?? {})

@@ -1,12 +1,4 @@
-export {
-  type Interval,
-  readOutCurve,
-  readoutError,
-  type ReadOutNeed,
-  trueCap,
-  type WheelSetting,
-  type WheelTruth,
-} from "./readout";
+export { type Interval, readoutError, type ReadOutNeed, trueCap, type WheelSetting, type WheelTruth } from "./readout";
 export { compareWithTyre, estimatedRollout, measuredRollout, type Rollout, type RolloutDisagreement } from "./rollout";
 export {
   BEAD_SEATS_MM,

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { capSettingFor, readOutCurve, readoutError, trueCap, type WheelSetting, type WheelTruth } from "./readout";
+import { capSettingFor, readoutError, trueCap, type WheelSetting, type WheelTruth } from "./readout";
+import { readOutCurve } from "./readOutCurve";
 import { knownReadout } from "./testingReadout";
 import { compareWithTyre, measuredRollout } from "./rollout";
 import { readTyre } from "./tyre";

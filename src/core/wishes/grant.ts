@@ -3,7 +3,7 @@
  * plan would hold without them is where every move starts from. A move that would bring up a finding is not made, one
  * that two wishes pull both ways waits until somebody chooses, and nothing else moves.
  */
-import { canSet, type Raws } from "../applied";
+import { canSet, decoded, type Raws } from "../applied";
 import {
   contextOf,
   decodeAll,
@@ -21,7 +21,7 @@ import {
   type SettingValue,
 } from "../display";
 import type { Bike, WishId } from "../facts";
-import { WISHES, type Move, type ScaleMove, type Towards } from "./wishes";
+import { TOGETHER, WISHES, type Move, type ScaleMove, type Towards } from "./wishes";
 
 /** Why a wish did not move a setting, or that it did. */
 export type WishFate<Finding> =
@@ -84,7 +84,7 @@ interface Asked {
 }
 
 const askedOf = ({ wishes }: Bike): readonly Asked[] =>
-  wishes.flatMap((wish) => WISHES[wish].moves.map((move) => ({ wish, move })));
+  wishes.flatMap((wish) => WISHES[wish].map((move) => ({ wish, move })));
 
 const towardsOf = (move: Move): Towards | null => (move.kind === "scale" ? move.towards : null);
 const valueOf = (move: Move): SettingValue | null => (move.kind === "switch" ? move.value : null);
@@ -149,14 +149,9 @@ function ladderEnd(move: ScaleMove, end: number, decoded: (setting: SettingKey) 
   return move.towards === "more" ? Math.min(end, held) : Math.max(end, held);
 }
 
-interface Candidate {
-  readonly raw: number;
-  readonly means: Decoded;
-}
-
-/** The other settings of a line that a candidate would move, and may not. */
+/** The other settings of a line that a value would move, and may not. */
 const movedToo = (
-  { means }: Candidate,
+  means: Decoded,
   base: Decoded,
   setting: SettingKey,
   along: ScaleMove["along"],
@@ -183,7 +178,7 @@ type Found = { readonly raw: number } | { readonly notAlone: readonly SettingKey
 
 /** The value of a line that comes nearest to what a move asks; null where none lies that way. */
 function nearest(move: ScaleMove, bike: Bike, at: At): Found {
-  const { line, base, context, decoded } = at;
+  const { base, decoded } = at;
   const from = onScale(move.setting, base[move.setting]);
   if (from === null) return null;
   const { stride, end } = inUnits(move, bike);
@@ -194,38 +189,37 @@ function nearest(move: ScaleMove, bike: Bike, at: At): Found {
   const wanted = wantedFrom(Number.isFinite(start) ? start : last, stride);
   // Already as far as it was asked to be.
   if (sign * (wanted - from) <= NOTHING) return null;
+  // Of two as near, the one that moves less.
+  return best(move, at, (value) => {
+    const to = onScale(move.setting, value);
+    const isThatWay = to !== null && sign * (to - from) > NOTHING && sign * (last - to) >= -NOTHING;
+    return isThatWay ? Math.abs(to - wanted) + NOTHING * Math.abs(to - from) : null;
+  });
+}
+
+/** The value a move comes to with the least cost among those that move nothing else; `cost` is null where not asked. */
+function best(
+  move: Move,
+  { line, base, context }: At,
+  cost: (value: SettingValue | undefined) => number | null,
+): Found {
+  const along = move.kind === "scale" ? move.along : undefined;
   const all = rawValues(line.encoding).flatMap((raw) => {
     const means = decodeAll(line, raw, context);
-    const value = onScale(move.setting, means[move.setting]);
-    const isThatWay = value !== null && sign * (value - from) > NOTHING && sign * (last - value) >= -NOTHING;
-    return isThatWay ? [{ raw, means, off: Math.abs(value - wanted), value }] : [];
+    const costs = cost(means[move.setting]);
+    return costs === null ? [] : [{ raw, costs, notAlone: movedToo(means, base, move.setting, along) }];
   });
-  const alone = all.filter((each) => movedToo(each, base, move.setting, move.along).length === 0);
-  if (alone.length === 0) {
-    const [first] = all;
-    return first ? { notAlone: movedToo(first, base, move.setting, move.along) } : null;
-  }
-  return alone.reduce((best, each) =>
-    each.off < best.off - NOTHING || (Math.abs(each.off - best.off) <= NOTHING && sign * (each.value - best.value) < 0)
-      ? each
-      : best,
-  );
+  const [cheapest] = all.filter(({ notAlone }) => notAlone.length === 0).sort((a, b) => a.costs - b.costs);
+  return cheapest ?? (all[0] ? { notAlone: all[0].notAlone } : null);
 }
 
 /** Values nearer than this are one and the same. */
 const NOTHING = 1e-9;
 
-function switched(move: Extract<Move, { kind: "switch" }>, { line, base, context }: At): Found {
-  const held = base[move.setting];
+function switched(move: Extract<Move, { kind: "switch" }>, at: At): Found {
+  const held = at.base[move.setting];
   const isFrom = !move.from || move.from.some((value) => value === held);
-  if (held === undefined || held === move.value || !isFrom) return null;
-  const all = rawValues(line.encoding).flatMap((raw) => {
-    const means = decodeAll(line, raw, context);
-    return means[move.setting] === move.value ? [{ raw, means }] : [];
-  });
-  const alone = all.find((each) => movedToo(each, base, move.setting, undefined).length === 0);
-  const [first] = all;
-  return alone ?? (first ? { notAlone: movedToo(first, base, move.setting, undefined) } : null);
+  return held === move.value || !isFrom ? null : best(move, at, (value) => (value === move.value ? 0 : null));
 }
 
 /** Grants what a bike's wishes ask, in their order. */
@@ -250,7 +244,7 @@ function grantWish<Finding>(
   { conflicts, before }: { readonly conflicts: readonly WishConflict[]; readonly before: readonly Finding[] },
 ): readonly [readonly Granted<Finding>[], Raws] {
   let raws = from;
-  const told = WISHES[wish].moves.map((move): Granted<Finding> => {
+  const told = WISHES[wish].map((move): Granted<Finding> => {
     const is = (fate: WishFate<Finding>) => ({ wish, setting: move.setting, towards: towardsOf(move), fate });
     if (!isFor(move, asks.bike)) return is({ kind: "not-for-rider" });
     const conflict = conflicts.find(({ setting }) => setting === move.setting);
@@ -261,7 +255,7 @@ function grantWish<Finding>(
     return is(fate);
   });
   const refused = told.find(({ fate }) => fate.kind === "refused")?.fate;
-  if (!WISHES[wish].together || refused?.kind !== "refused") return [told, raws];
+  if (!TOGETHER.has(wish) || refused?.kind !== "refused") return [told, raws];
   const { by } = refused;
   const withdrawn = told.map((each): Granted<Finding> =>
     each.fate.kind === "moved" ? { ...each, fate: { kind: "refused", code: each.fate.code, by } } : each,
@@ -310,7 +304,7 @@ function grantOne<Finding>(
   if (raw === null || held === undefined) return stays("unread");
   const from = asks.raws[index] ?? raw;
   const start = decodeAll(line, from, contextOf(profile, asks.raws))[move.setting];
-  const at: At = { line, index, raw, base, context, start, decoded: (setting) => heldOf(profile, raws, setting) };
+  const at: At = { line, index, raw, base, context, start, decoded: (setting) => decoded(profile, raws, setting) };
   const found = move.kind === "scale" ? nearest(move, bike, at) : switched(move, at);
   if (!found) return [{ kind: "there-already", code, at: held }, raws];
   if (!("raw" in found)) return [{ kind: "not-alone", code, with: found.notAlone }, raws];
@@ -325,14 +319,4 @@ function lineFor(profile: DisplayProfile, raws: Raws, setting: SettingKey): numb
   const sets = (line: Line): boolean => settingsOf(line).includes(setting);
   const shown = linesOf(profile).findIndex((line, i) => sets(line) && isShown(profile, i, raws));
   return shown < 0 ? linesOf(profile).findIndex(sets) : shown;
-}
-
-/** What the line of a setting holds; null where there is none, or nobody knows. */
-function heldOf(profile: DisplayProfile, raws: Raws, setting: SettingKey): SettingValue | null {
-  const index = lineFor(profile, raws, setting);
-  const line = linesOf(profile)[index];
-  const raw = raws[index];
-  return !line || raw === null || raw === undefined
-    ? null
-    : (decodeAll(line, raw, contextOf(profile, raws))[setting] ?? null);
 }

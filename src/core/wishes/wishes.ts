@@ -2,8 +2,8 @@
  * What each wish asks of the settings: which move, which way, by how much and no farther than where. Displays and
  * classes are not known here. All of it is common practice, no source.
  */
-import type { SettingKey, Settings } from "../display";
-import { WISH_IDS, type Rider, type WishId } from "../facts";
+import { LEVEL_SHARES, type SettingKey, type Settings } from "../display";
+import type { Rider, WishId } from "../facts";
 
 type NumberSetting = { [K in SettingKey]: number extends Settings[K] ? K : never }[SettingKey];
 export type Towards = "less" | "more";
@@ -43,14 +43,6 @@ export type Move = (ScaleMove | SwitchMove) & {
   readonly notFor?: readonly Rider[];
 };
 
-export interface Wish {
-  readonly moves: readonly Move[];
-  /** Signs of a fault that look like this wish, by their names: a setting cannot mend a part. */
-  readonly signs: readonly string[];
-  /** Its moves only serve together: where one is refused, none is made. */
-  readonly together: boolean;
-}
-
 const scale = (
   setting: NumberSetting,
   towards: Towards,
@@ -82,18 +74,7 @@ const sooner = (degrees: number, readiness: number, delayS: number): readonly Mo
   scale("startDelayS", "less", to(delayS), 0.1),
 ];
 
-const UP_THE_LADDER = [
-  "share1",
-  "share2",
-  "share3",
-  "share4",
-  "share5",
-  "share6",
-  "share7",
-  "share8",
-  "share9",
-] as const;
-const DOWN_THE_LADDER = [...UP_THE_LADDER].reverse();
+const DOWN_THE_LADDER = [...LEVEL_SHARES].reverse();
 
 /** The throttle as a learner has it. */
 const TAMED: readonly Move[] = [
@@ -103,27 +84,21 @@ const TAMED: readonly Move[] = [
 const POWER_ON_ZERO: Move = { kind: "switch", setting: "levelAtPowerOn", value: 0 };
 const NO_CRUISE: Move = { kind: "switch", setting: "cruiseOn", value: false };
 
-const wish = (moves: readonly Move[], signs: readonly string[] = [], together = false): Wish => ({
-  moves,
-  signs,
-  together,
-});
-
 /** Every wish: one nobody says anything of does not compile. */
-export const WISHES: Readonly<Record<WishId, Wish>> = {
-  heavy: wish([...harder(0.7, 0.45), scale("share1", "more", to(0.3), 0.5)]),
-  cargo: wish([...harder(0.85, 0.35), scale("share1", "more", to(0.35), 0.5)]),
-  "child-aboard": wish([
+export const WISHES: Readonly<Record<WishId, readonly Move[]>> = {
+  heavy: [...harder(0.7, 0.45), scale("share1", "more", to(0.3), 0.5)],
+  cargo: [...harder(0.85, 0.35), scale("share1", "more", to(0.35), 0.5)],
+  "child-aboard": [
     ...softer(0.45, 0.7),
     scale("startPulses", "more", to(120), 150),
     scale("startReadiness", "less", to(0.45), 0.3),
     ...TAMED,
     POWER_ON_ZERO,
     NO_CRUISE,
-  ]),
-  hills: wish([...harder(0.7, 0.45), scale("share1", "more", to(0.3), 0.5)], ["weak-on-hills"]),
-  "mud-and-sand": wish([...harder(0.7, 0.4), ...sooner(90, 0.65, 0.3)]),
-  "traffic-lights": wish([
+  ],
+  hills: [...harder(0.7, 0.45), scale("share1", "more", to(0.3), 0.5)],
+  "mud-and-sand": [...harder(0.7, 0.4), ...sooner(90, 0.65, 0.3)],
+  "traffic-lights": [
     ...sooner(60, 0.75, 0.2),
     {
       kind: "switch",
@@ -132,78 +107,62 @@ export const WISHES: Readonly<Record<WishId, Wish>> = {
       from: ["follows-level"],
       notFor: ["novice"],
     },
-  ]),
-  delivery: wish([
+  ],
+  delivery: [
     ...sooner(90, 0.65, 0.3),
     scale("share1", "more", to(0.3), 0.5),
     { kind: "switch", setting: "levelAtPowerOn", value: "last-used", notFor: ["novice"] },
     scale("autoOffMin", "more", to(15), 30),
-  ]),
-  rental: wish([...softer(0.5, 0.6), ...TAMED, POWER_ON_ZERO, NO_CRUISE]),
-  fleet: wish([
+  ],
+  rental: [...softer(0.5, 0.6), ...TAMED, POWER_ON_ZERO, NO_CRUISE],
+  fleet: [
     POWER_ON_ZERO,
     NO_CRUISE,
     { kind: "switch", setting: "odometerShown", value: true },
     scale("autoOffMin", "less", to(10), 3),
-  ]),
-  "range-first": wish([
-    ...UP_THE_LADDER.map((share) => scale(share, "less", times(0.85), 0.15)),
+  ],
+  "range-first": [
+    ...LEVEL_SHARES.map((share) => scale(share, "less", times(0.85), 0.15)),
     scale("currentLimitA", "less", times(0.8), 8),
     scale("currentShare", "less", times(0.8), 0.5),
     scale("autoOffMin", "less", to(5), 3),
-  ]),
-  trail: wish([scale("rampSoftness", "more", to(0.55), 0.7, WITH_CALMER), ...sooner(90, 0.65, 0.3)]),
-  "kicks-hard": wish(
-    [
-      scale("startStrengthShare", "less", times(0.7), 0.25),
-      scale("rampSoftness", "more", plus(0.2), 0.95, WITH_CALMER),
-      scale("startPulses", "more", plus(30), 180),
-      scale("startReadiness", "less", plus(-0.2), 0.2),
-      scale("startDelayS", "more", plus(0.25), 0.6),
-    ],
-    ["too-strong"],
-  ),
-  "weak-on-hills": wish(
-    [
-      scale("startStrengthShare", "more", times(1.3), 0.9),
-      scale("rampSoftness", "less", plus(-0.15), 0.2, WITH_LIVELIER),
-      ...DOWN_THE_LADDER.map((share) => scale(share, "more", plus(0.1), 1)),
-      scale("strengthCurve", "more", plus(1), 20),
-    ],
-    ["weak-on-hills"],
-  ),
-  "fast-in-one": wish(
-    [scale("share1", "less", times(0.6), 0.05), scale("strengthCurve", "less", plus(-1), 0, { rampSoftness: "more" })],
-    ["too-strong"],
-  ),
-  surges: wish([scale("rampSoftness", "more", plus(0.2), 0.95, WITH_CALMER)], ["surges"]),
-  late: wish(
-    [
-      scale("startPulses", "less", plus(-30), 45),
-      scale("startReadiness", "more", plus(0.2), 0.9),
-      scale("startDelayS", "less", times(0.5), 0),
-    ],
-    ["assist-late"],
-  ),
-  "gauge-lies": wish(
-    [scale("gaugeAveragingS", "more", to(30), 60), { kind: "switch", setting: "batteryReadout", value: "volts" }],
-    ["gauge-wrong", "dies-at-half", "no-bars-on-full"],
-  ),
-  "cuts-out": wish(
-    [scale("currentLimitA", "less", times(0.85), 8), scale("currentShare", "less", times(0.85), 0.5)],
-    ["cuts-out", "dies-at-half"],
-  ),
-  "start-without-pedalling": wish(
-    [
-      { kind: "switch", setting: "throttleMode", value: "follows-level", from: ["off"] },
-      { kind: "switch", setting: "driveMode", value: "both", from: ["assist-only"] },
-      { kind: "switch", setting: "throttleAfterPedalling", value: false },
-      { kind: "switch", setting: "throttleFromStandstill", value: true },
-    ],
-    ["throttle-dead"],
-    true,
-  ),
-  "younger-rider": wish([
+  ],
+  trail: [scale("rampSoftness", "more", to(0.55), 0.7, WITH_CALMER), ...sooner(90, 0.65, 0.3)],
+  "kicks-hard": [
+    scale("startStrengthShare", "less", times(0.7), 0.25),
+    scale("rampSoftness", "more", plus(0.2), 0.95, WITH_CALMER),
+    scale("startPulses", "more", plus(30), 180),
+    scale("startReadiness", "less", plus(-0.2), 0.2),
+    scale("startDelayS", "more", plus(0.25), 0.6),
+  ],
+  "weak-on-hills": [
+    scale("startStrengthShare", "more", times(1.3), 0.9),
+    scale("rampSoftness", "less", plus(-0.15), 0.2, WITH_LIVELIER),
+    ...DOWN_THE_LADDER.map((share) => scale(share, "more", plus(0.1), 1)),
+    scale("strengthCurve", "more", plus(1), 20),
+  ],
+  "fast-in-one": [
+    scale("share1", "less", times(0.6), 0.05),
+    scale("strengthCurve", "less", plus(-1), 0, { rampSoftness: "more" }),
+  ],
+  surges: [scale("rampSoftness", "more", plus(0.2), 0.95, WITH_CALMER)],
+  late: [
+    scale("startPulses", "less", plus(-30), 45),
+    scale("startReadiness", "more", plus(0.2), 0.9),
+    scale("startDelayS", "less", times(0.5), 0),
+  ],
+  "gauge-lies": [
+    scale("gaugeAveragingS", "more", to(30), 60),
+    { kind: "switch", setting: "batteryReadout", value: "volts" },
+  ],
+  "cuts-out": [scale("currentLimitA", "less", times(0.85), 8), scale("currentShare", "less", times(0.85), 0.5)],
+  "start-without-pedalling": [
+    { kind: "switch", setting: "throttleMode", value: "follows-level", from: ["off"] },
+    { kind: "switch", setting: "driveMode", value: "both", from: ["assist-only"] },
+    { kind: "switch", setting: "throttleAfterPedalling", value: false },
+    { kind: "switch", setting: "throttleFromStandstill", value: true },
+  ],
+  "younger-rider": [
     scale("assistCapKmh", "less", to(20), 10),
     scale("throttleCapKmh", "less", to(15), 6),
     scale("capPowerShare", "less", times(0.75), 0.3),
@@ -214,10 +173,8 @@ export const WISHES: Readonly<Record<WishId, Wish>> = {
     ...TAMED,
     POWER_ON_ZERO,
     NO_CRUISE,
-  ]),
+  ],
 };
 
-/** Wishes that signs of a fault may stand for, those of the likeliest sign first. */
-export const wishesOfSigns = (signs: readonly string[]): readonly WishId[] => [
-  ...new Set(signs.flatMap((sign) => WISH_IDS.filter((wish) => WISHES[wish].signs.includes(sign)))),
-];
+/** Wishes whose moves only serve together: where one is refused, none is made. */
+export const TOGETHER: ReadonlySet<WishId> = new Set<WishId>(["start-without-pedalling"]);

@@ -1,19 +1,14 @@
 "use client";
 import Link from "next/link";
 import { useMemo } from "react";
-import { handOver, paperOf, reopen, wayBackTask, type Paper } from "@/core/record";
+import { handOver, paperOf, reopen, type Paper } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
 import { count, STAGE_NAMES } from "@/words";
 import { later } from "@/ui/primitives/later";
-import { workAsk } from "@/workers/keysClient";
 import { BrokenSeal } from "../job/BrokenSeal";
 import { JobField } from "../job/JobField";
 import { SaveJob } from "../job/SaveJob";
 import type { StageProps } from "../job/stageProps";
-import { usePlan } from "../job/usePlan";
-import { OwnersCardInTheirs } from "./OwnersCardInTheirs";
-import { WayBackCard } from "./WayBackCard";
-import { WorkshopSheet } from "./WorkshopSheet";
 import * as say from "@/words/screens/hand-over/handOver";
 
 /** Loaded where there is no display, or something stands against it. */
@@ -26,28 +21,13 @@ const nowIso = (): string => new Date().toISOString();
 export function HandOver(props: StageProps) {
   const { job } = props;
   const paper = useMemo(() => paperOf(job), [job]);
-  const ask = useMemo(() => {
-    const task = wayBackTask(job);
-    return job.profile && task ? workAsk(job.profile, task.state, task.goal) : null;
-  }, [job]);
-  const { plan: back, waiting } = usePlan(ask);
   if (!paper) return <NoDisplay job={job} />;
   return (
     <div>
       <section aria-label={say.handOver} className="no-print mb-8 grid gap-6 lg:grid-cols-[minmax(0,1fr)_340px]">
         <Standing {...props} />
-        <Deeds {...props} paper={paper} waiting={waiting} />
+        <Deeds {...props} paper={paper} />
       </section>
-      <div className="flex flex-col gap-8 print:block">
-        <WorkshopSheet paper={paper} />
-        <OwnersCardInTheirs paper={paper} />
-        {back ? <WayBackCard paper={paper} work={back} /> : null}
-      </div>
-      {back ? null : (
-        <p className="no-print mt-6 text-quiet">
-          {waiting ? say.theWayBackCard : job.program ? say.noWayBackCard : say.theWayBackCardIs}
-        </p>
-      )}
       <Link href="/" className={`${buttonClass("quiet")} no-print mt-6`}>
         {say.backToTheRack}
       </Link>
@@ -86,6 +66,9 @@ function Standing({ job, workings }: StageProps) {
         <Against job={job} workings={workings} />
       )}
       {job.handedOverAt ? null : (
+        <JobField job={job} place={{ in: "intake", name: "checkedBy" }} label={say.checkedBy} hint={say.initials} />
+      )}
+      {job.handedOverAt ? null : (
         <JobField
           job={job}
           place={{ in: "hand-over-note" }}
@@ -99,13 +82,7 @@ function Standing({ job, workings }: StageProps) {
   );
 }
 
-function Deeds({
-  job,
-  workings,
-  change,
-  paper,
-  waiting,
-}: StageProps & { readonly paper: Paper; readonly waiting: boolean }) {
+function Deeds({ job, workings, change, paper }: StageProps & { readonly paper: Paper }) {
   const tell = useTell();
   const ready =
     workings.stages.every(({ stage, done }) => done || stage === "hand-over" || stage === "plan") &&
@@ -123,9 +100,9 @@ function Deeds({
           {say.handItOver}
         </Button>
       )}
-      <Button onClick={() => window.print()} disabled={waiting}>
-        {say.printTheCards}
-      </Button>
+      <Link href={`/job/${job.id}/papers`} className={buttonClass()}>
+        {say.thePapers}
+      </Link>
       <SaveJob job={job} />
       <p className="text-[0.9rem] text-quiet">
         {count(job.sheets.length, say.sealedSheet)}.{" "}

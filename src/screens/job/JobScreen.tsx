@@ -6,7 +6,7 @@ import { useEffect, useMemo, useRef, type ComponentType } from "react";
 import { STAGES, sealFault, workOut, type Job, type Stage, type Workings } from "@/core/record";
 import { changeJob, getJob } from "@/store";
 import { useKeptState, useShortcuts } from "@/ui/primitives";
-import { STAGE_NAMES } from "@/words";
+import { BESIDE_NAMES, STAGE_NAMES, type Beside } from "@/words";
 import { BadJob } from "./BadJob";
 import { StageRail } from "./StageRail";
 import type { ChangeJob, StageProps } from "./stageProps";
@@ -22,9 +22,12 @@ const SCREENS = Object.fromEntries(
   STAGES.map((stage) => [stage, later(() => import(`../${stage}/Stage`).then((module: StageModule) => module.Stage))]),
 ) as Readonly<Record<Stage, ComponentType<StageProps>>>;
 
-/** Beside the stages: the numbers of the bike, which serve all of them. */
-const NUMBERS = "numbers";
-const Numbers = later(() => import("../numbers/Numbers").then((module) => module.Numbers));
+/** Beside the stages: the numbers of the bike and its papers, which serve all of them. */
+const BESIDE: Readonly<Record<Beside, ComponentType<StageProps>>> = {
+  numbers: later(() => import("../numbers/Numbers").then((module) => module.Numbers)),
+  papers: later(() => import("../papers/PapersPlace").then((module) => module.PapersPlace)),
+};
+const isBeside = (segment: string | null): segment is Beside => segment === "numbers" || segment === "papers";
 
 /** Loaded when a sealed sheet has been changed by other hands. */
 const BrokenSeal = later(() => import("./BrokenSeal").then((module) => module.BrokenSeal));
@@ -32,29 +35,30 @@ const BrokenSeal = later(() => import("./BrokenSeal").then((module) => module.Br
 /** Loaded when an address names a bike nobody has here. */
 const NotHere = later(() => import("./NotHere").then((module) => module.NotHere));
 
-/** One job at one of its six stages, or at its numbers. */
+/** One job at one of its six stages, at its numbers or its papers. */
 export function JobScreen({ id }: { readonly id: string }) {
   const segment = useSelectedLayoutSegment();
   const stage = STAGES.find((known) => known === segment);
   const found = useLiveQuery(async () => ({ job: await getJob(id) }), [id]);
-  if (!found || (!stage && segment !== NUMBERS)) return null;
+  const beside = isBeside(segment) ? segment : null;
+  if (!found || (!stage && !beside)) return null;
   if (!found.job) return <NotHere />;
   return (
     <BadJob key={id} job={found.job}>
-      <OpenJob job={found.job} stage={stage ?? null} />
+      <OpenJob job={found.job} at={stage ?? beside ?? "numbers"} />
     </BadJob>
   );
 }
 
-/** `stage` is null at the numbers. */
-function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage | null }) {
+function OpenJob({ job, at }: { readonly job: Job; readonly at: Stage | Beside }) {
+  const stage = isBeside(at) ? null : at;
   const router = useRouter();
   const workings = useMemo(() => workOut(job), [job]);
   const { outlook } = useOutlook(job, workings);
   const [line, setLine] = useKeptState(`line.${job.id}`, "");
   // A failure is told by the frame around the screen; whoever asked only learns that there is nothing to take back.
   const change = useMemo((): ChangeJob => (edit) => changeJob(job.id, edit).catch(() => null), [job.id]);
-  const Screen = stage ? SCREENS[stage] : Numbers;
+  const Screen = isBeside(at) ? BESIDE[at] : SCREENS[at];
 
   // Written when this window goes there, and not because another window went elsewhere.
   useEffect(() => {
@@ -67,8 +71,8 @@ function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage | nu
       <div className={stage === "program" && job.program && !job.program.done ? "sr-only" : ""}>
         <JobHead job={job} workings={workings} />
       </div>
-      <StageRail job={job} workings={workings} outlook={outlook} stage={stage} />
-      <StageHeading key={stage ?? NUMBERS} name={stage ? STAGE_NAMES[stage] : "Numbers"} />
+      <StageRail job={job} workings={workings} outlook={outlook} at={at} />
+      <StageHeading key={at} name={isBeside(at) ? BESIDE_NAMES[at] : STAGE_NAMES[at]} />
       <Screen job={job} workings={workings} outlook={outlook} change={change} line={line} setLine={setLine} />
     </div>
   );
@@ -77,7 +81,7 @@ function OpenJob({ job, stage }: { readonly job: Job; readonly stage: Stage | nu
 /** Digits go to the stages, except where a line's value is typed: there they are digits. */
 function useStageKeys(id: string, stage: Stage | null, go: (href: string) => void): void {
   const keys = Object.fromEntries(
-    [NUMBERS, ...STAGES].map((target, i) => [String(i), () => go(`/job/${id}/${target}`)]),
+    ["numbers", ...STAGES].map((target, i) => [String(i), () => go(`/job/${id}/${target}`)]),
   );
   useShortcuts(keys, stage !== "as-found");
 }

@@ -7,7 +7,7 @@ import { StageRail } from "./StageRail";
 
 /** The captions of the six stages, in order. */
 function captions(job: Job): readonly string[] {
-  const words = says(<StageRail {...stageProps(job)} stage="plan" />).split("\n");
+  const words = says(<StageRail {...stageProps(job)} at="plan" />).split("\n");
   return words.slice(0, 6).map((each) => each.replace(/^(Intake|As found|Plan|Program|Prove|Hand over)(done)?\s*/, ""));
 }
 

@@ -2,26 +2,28 @@ import Link from "next/link";
 import { useEffect, useRef } from "react";
 import type { Job, ProgramOutlook, Stage, Workings } from "@/core/record";
 import { SignShape } from "@/ui/primitives";
-import { STAGE_CAPTIONS, STAGE_NAMES } from "@/words";
+import { BESIDE_NAMES, STAGE_CAPTIONS, STAGE_NAMES, type Beside } from "@/words";
 import * as say from "@/words/screens/job/stageRail";
 
 interface RailProps {
   readonly job: Job;
   readonly workings: Workings;
   readonly outlook: ProgramOutlook | null;
-  readonly stage: Stage | null;
+  readonly at: Stage | Beside;
 }
 
-/** The stages of a job in working order, how far each has come, and the numbers beside them. */
+const BESIDES: readonly Beside[] = ["numbers", "papers"];
+
+/** The stages of a job in working order, how far each has come, with numbers and papers beside them. */
 export function StageRail(props: RailProps) {
-  const { job, workings, stage } = props;
+  const { job, workings, at } = props;
   const rail = useRef<HTMLElement>(null);
   // On a phone the rail is wider than the screen: the stage one is at stands in it.
   useEffect(() => {
     const here = rail.current?.querySelector("[aria-current]");
     if (rail.current && here)
       rail.current.scrollLeft += here.getBoundingClientRect().left - rail.current.getBoundingClientRect().left - 32;
-  }, [stage]);
+  }, [at]);
   return (
     <nav
       ref={rail}
@@ -30,7 +32,7 @@ export function StageRail(props: RailProps) {
     >
       <ol className="relative -mb-1 flex gap-2 md:overflow-x-auto" tabIndex={-1}>
         {workings.stages.map(({ stage: target, done }) => {
-          const here = target === stage;
+          const here = target === at;
           return (
             <li key={target} className="shrink-0">
               <Link
@@ -53,20 +55,23 @@ export function StageRail(props: RailProps) {
           );
         })}
       </ol>
-      <Link
-        href={`/job/${job.id}/numbers`}
-        aria-current={stage === null ? "page" : undefined}
-        className={`-mb-1 ml-auto block shrink-0 border-b-4 pb-2 pl-5 ${stage === null ? "border-action" : "border-transparent"}`}
-      >
-        <span
-          className={`block border-l border-rule pl-5 ${stage === null ? "font-bold" : "text-quiet hover:text-ink"}`}
+      {BESIDES.map((place, i) => (
+        <Link
+          key={place}
+          href={`/job/${job.id}/${place}`}
+          aria-current={place === at ? "page" : undefined}
+          className={`-mb-1 block shrink-0 border-b-4 pb-2 pl-5 ${i === 0 ? "ml-auto" : ""} ${place === at ? "border-action" : "border-transparent"}`}
         >
-          {say.numbers}
-        </span>
-        <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">
-          {say.wheelToRange}
-        </span>
-      </Link>
+          <span
+            className={`block border-l border-rule pl-5 ${place === at ? "font-bold" : "text-quiet hover:text-ink"}`}
+          >
+            {BESIDE_NAMES[place]}
+          </span>
+          <span className="block border-l border-rule pl-5 text-[0.82rem] whitespace-nowrap text-quiet">
+            {say.beside[place]}
+          </span>
+        </Link>
+      ))}
     </nav>
   );
 }

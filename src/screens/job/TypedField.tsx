@@ -1,7 +1,7 @@
 "use client";
 import { takenAs, type IntakeField } from "@/core/facts";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
-import { asAsked, inAskedUnit } from "@/core/units/quantity";
+import { asAsked, inAskedUnit } from "@/core/units/askedUnit";
 import { designationOf } from "@/core/wheel";
 import { readTyreMarking } from "@/core/wheel/sidewall";
 import { typedAt, type Job } from "@/core/record";

@@ -3,12 +3,16 @@ import Link from "next/link";
 import { useMemo } from "react";
 import type { LineValue } from "@/core/benches/lineValues";
 import { intoPlan, withIntoPlan } from "@/core/record";
-import { Button, FindingLine, useTell } from "@/ui/primitives";
-import { findingText, lineName } from "@/words";
+import { later } from "@/ui/primitives/later";
+import { Button, useTell } from "@/ui/primitives";
+import { lineName } from "@/words/settings";
 import type { StageProps } from "../job/stageProps";
 import { voiceOf } from "../job/voice";
 import { Part } from "./Bench";
 import * as say from "@/words/screens/numbers/intoPlan";
+
+/** Loaded where a finding goes or comes. */
+const GoneAndCome = later(() => import("./GoneAndCome").then((module) => module.GoneAndCome));
 
 interface IntoPlanProps extends Pick<StageProps, "job" | "workings" | "change"> {
   readonly values: readonly LineValue[];
@@ -21,7 +25,6 @@ export function IntoPlan({ job, workings, change, values, bench }: IntoPlanProps
   const tell = useTell();
   const told = useMemo(() => (values.length === 0 ? null : intoPlan(job, workings, values)), [job, workings, values]);
   if (!told) return null;
-  const voice = voiceOf(workings);
   const take = async () => {
     const deed = await change((now) => withIntoPlan(now, values, new Date().toISOString(), say.fromBench(bench)));
     if (deed) tell(say.taken, () => void deed.undo(say.undone));
@@ -44,23 +47,9 @@ export function IntoPlan({ job, workings, change, values, bench }: IntoPlanProps
               </li>
             ))}
           </ul>
-          {(
-            [
-              [say.gone, told.gone],
-              [say.come, told.come],
-            ] as const
-          ).map(([title, findings]) =>
-            findings.length === 0 ? null : (
-              <div key={title} className="mb-2">
-                <p className="text-[0.92rem] font-semibold">{title}</p>
-                {findings.map((finding) => (
-                  <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
-                    {findingText(finding.message, voice)}
-                  </FindingLine>
-                ))}
-              </div>
-            ),
-          )}
+          {told.gone.length + told.come.length > 0 ? (
+            <GoneAndCome gone={told.gone} come={told.come} voice={voiceOf(workings)} />
+          ) : null}
           {told.afresh ? <p className="mb-2 text-[0.92rem] text-quiet">{say.keysAnew}</p> : null}
           <Button weight="main" onClick={() => void take()}>
             {told.afresh ? say.takeAfresh(told.changed.length) : say.take(told.changed.length)}

@@ -1,7 +1,7 @@
 "use client";
 import { useMemo, useState } from "react";
 import { FAULTS } from "@/catalog/faults";
-import { CODE_WORDS } from "@/catalog/faults/signs";
+import { CODE_WORDS } from "@/catalog/faults/codeWords";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { BENCH_KITS } from "@/catalog/rig/kits";
 import { atHome } from "@/core/display";

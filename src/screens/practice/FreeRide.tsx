@@ -2,7 +2,7 @@
 import { useMemo, useState } from "react";
 import { classById } from "@/catalog/classes/classes";
 import { FAULTS } from "@/catalog/faults";
-import { CODE_WORDS } from "@/catalog/faults/signs";
+import { CODE_WORDS } from "@/catalog/faults/codeWords";
 import { BENCH_CLASSES, BENCH_KITS } from "@/catalog/rig/kits";
 import { atHome, type DisplayProfile } from "@/core/display";
 import { signOfCode } from "@/core/faults/case";

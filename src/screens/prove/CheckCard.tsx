@@ -2,7 +2,7 @@
 import { levelsTold, readLevelSpeeds, TAKES_TWO, type DueCheck, type Verdict } from "@/core/proof";
 import { withCheck, type CheckState } from "@/core/record";
 import { own } from "@/core/units/limits";
-import { asAsked } from "@/core/units/quantity";
+import { asAsked } from "@/core/units/askedUnit";
 import { keepTyped } from "@/store";
 import { Choice, KeptField, SignShape } from "@/ui/primitives";
 import { CHECK_WORDS, unitName } from "@/words";

@@ -5,7 +5,7 @@ import { assistLimit } from "@/core/law";
 import type { Keys, Workings } from "@/core/record";
 import { speedometer } from "@/core/applied";
 import { speedFromKmh, speedToKmh } from "@/core/units";
-import { readOutCurve } from "@/core/wheel";
+import { readOutCurve } from "@/core/wheel/readOutCurve";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
 import { NumberTable } from "@/ui/primitives";
 import { fixed, plain, unitName } from "@/words";

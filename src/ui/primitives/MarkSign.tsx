@@ -68,7 +68,7 @@ export function FindingLine({
     <p className="flex items-baseline gap-2">
       {sign ? <SignShape sign={sign} size={13} /> : null}
       <span>
-        <span className="sr-only">{SEVERITY_NAMES[severity]}: </span>
+        <span className="sr-only print:not-sr-only">{SEVERITY_NAMES[severity]}: </span>
         {children}
       </span>
     </p>
@@ -81,7 +81,7 @@ export function Caution({ children }: { readonly children: React.ReactNode }) {
     <p className="flex items-stretch gap-3 rounded-md bg-caution-tint">
       <span aria-hidden="true" className="hatch w-2.5 shrink-0 rounded-l-md" />
       <span className="py-2 pr-3">
-        <span className="sr-only">{say.markSignCaution}</span>
+        <span className="sr-only print:not-sr-only">{say.markSignCaution}</span>
         {children}
       </span>
     </p>

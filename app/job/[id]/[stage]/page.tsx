@@ -1,9 +1,9 @@
 import { notFound } from "next/navigation";
 import { STAGES } from "@/core/record";
 
-/** Which stage is open, or the numbers, stands in the address; the layout shows it. */
+/** Which stage is open, or the numbers or papers, stands in the address; the layout shows it. */
 export default async function StagePage({ params }: { readonly params: Promise<{ stage: string }> }) {
   const { stage } = await params;
-  if (stage !== "numbers" && !STAGES.some((known) => known === stage)) notFound();
+  if (stage !== "numbers" && stage !== "papers" && !STAGES.some((known) => known === stage)) notFound();
   return null;
 }

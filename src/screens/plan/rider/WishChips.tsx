@@ -1,10 +1,8 @@
 "use client";
 import { INTAKE_FIELDS, readWishes, SAYS, USES, withWish, type WishId } from "@/core/facts";
 import { typedAt, withTyped, type Job, type TypedPlace } from "@/core/record";
-import { wishesOfSigns } from "@/core/wishes";
-import { signsOfComplaint } from "@/core/faults/case";
-import { COMPLAINT_WORDS } from "@/catalog/faults/complaints";
-import { Button, Choice } from "@/ui/primitives";
+import { Choice } from "@/ui/primitives";
+import { later } from "@/ui/primitives/later";
 import { Chip } from "@/ui/primitives/Chip";
 import { INTAKE_WORDS } from "@/words";
 import { WISH_NAMES } from "@/words/wishNames";
@@ -14,6 +12,9 @@ import * as say from "@/words/screens/plan/rider/wishChips";
 const RIDER: TypedPlace = { in: "intake", name: "rider" };
 const COMPLAINT: TypedPlace = { in: "intake", name: "complaint" };
 const WISHES: TypedPlace = { in: "intake", name: "wishes" };
+
+/** Loaded where the rider has said something. */
+const Offered = later(() => import("./Offered").then((module) => module.Offered));
 
 interface WishChipsProps {
   readonly job: Job;
@@ -34,7 +35,9 @@ export function WishChips({ job, change }: WishChipsProps) {
         options={INTAKE_FIELDS.rider.options.map((value) => ({ value, label: words[value] ?? value }))}
         onChoose={(value) => void change((now) => withTyped(now, RIDER, value))}
       />
-      <Offered said={typedAt(job, COMPLAINT)} wished={wished} toggle={toggle} />
+      {typedAt(job, COMPLAINT).trim() ? (
+        <Offered said={typedAt(job, COMPLAINT)} wished={wished} toggle={toggle} />
+      ) : null}
       {(
         [
           [say.howItIsUsed, USES],
@@ -51,28 +54,6 @@ export function WishChips({ job, change }: WishChipsProps) {
             ))}
           </div>
         </fieldset>
-      ))}
-    </div>
-  );
-}
-
-interface OfferedProps {
-  readonly said: string;
-  readonly wished: readonly WishId[];
-  readonly toggle: (wish: WishId, on: boolean) => void;
-}
-
-/** What the rider's own words may stand for; nothing is taken until it is tapped. */
-function Offered({ said, wished, toggle }: OfferedProps) {
-  const offered = wishesOfSigns(signsOfComplaint(COMPLAINT_WORDS, said)).filter((wish) => !wished.includes(wish));
-  if (said.trim() === "" || offered.length === 0) return null;
-  return (
-    <div role="group" aria-label={say.itMayBe(said.trim())} className="flex flex-wrap items-center gap-2">
-      <span className="text-[0.92rem] text-quiet">{say.itMayBe(said.trim())}</span>
-      {offered.map((wish) => (
-        <Button key={wish} onClick={() => toggle(wish, true)}>
-          {WISH_NAMES[wish]}
-        </Button>
       ))}
     </div>
   );

@@ -1,7 +1,7 @@
 import Link from "next/link";
 import type { Job } from "@/core/record";
 import type { SheetFinding } from "@/core/sheet";
-import { WISHES, type Granted, type Granting } from "@/core/wishes";
+import { WISH_SIGNS, type Granted, type Granting } from "@/core/wishes";
 import { SignShape } from "@/ui/primitives";
 import { SETTING_NAMES, type Voice } from "@/words";
 import { WISH_NAMES } from "@/words/wishNames";
@@ -47,7 +47,7 @@ export function WishesTold({ job, wishes: { granted }, voice, setLine }: WishesT
                 {say.noLineFor(nowhere.map(({ setting }) => SETTING_NAMES[setting].toLowerCase()).join(", "))}
               </p>
             ) : null}
-            {WISHES[wish].signs.length > 0 ? (
+            {WISH_SIGNS[wish] ? (
               <Link href={`/faults?job=${job.id}`} className="inline-flex min-h-9 items-center underline">
                 {say.findTheCause}
               </Link>

@@ -2,14 +2,11 @@
 import { dayAndTime } from "../../speak";
 
 export const handOver = "Hand over";
-export const theWayBackCard = "The way-back card is being worked out …";
-export const noWayBackCard = "No way-back card: the as-found sheet has gaps.";
-export const theWayBackCardIs = "The way-back card is worked out once the display is programmed.";
 export const backToTheRack = "Back to the rack";
 export const handedOver = (handedOverAt: string) => `Handed over ${dayAndTime(handedOverAt)}.`;
 export const notReadyToLeave = "Not ready to leave";
 export const isNotFinished = "is not finished.";
-export const theCardsBelowCan = "The cards below can be printed as they stand; what is missing is said on them.";
+export const theCardsBelowCan = "The papers can be printed as they stand; what is missing is said on them.";
 export const provenReadyToLeave = "Proven. Ready to leave.";
 export const wordToTheOwner = "Word to the owner";
 export const printedOnTheOwners = "Printed on the owner’s card.";
@@ -18,8 +15,10 @@ export const aCopyOfThe =
 export const handOverHandedOver = "Handed over.";
 export const openAgain = "Open again";
 export const handItOver = "Hand it over";
-export const printTheCards = "Print the cards";
 export const sealedSheet = "sealed sheet";
 export const sheetsAreSealedWhen = "Sheets are sealed when programming starts.";
 export const everySealHolds = "Every seal holds.";
 export const thePapersTellThe = "The papers tell the bike as it left. What is typed since does not move them.";
+export const thePapers = "The papers: look, print, send";
+export const checkedBy = "Checked by";
+export const initials = "Initials at most.";

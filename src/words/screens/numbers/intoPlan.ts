@@ -10,8 +10,6 @@ export const change = (code: string, name: string, from: string | null, to: stri
   `${code} ${name}: ${from ?? "unread"} → ${to ?? "as found"}`;
 export const locked = (codes: string) =>
   `Maker only, left as found: ${codes}. Unlock it in the plan with a reason first.`;
-export const gone = "The plan then no longer says";
-export const come = "The plan then says";
 export const keysAnew =
   "The keys were planned for other values: they are set aside, and planned anew from what was read.";
 export const taken = "In the plan, set by hand. Each line can go back to its proposal.";

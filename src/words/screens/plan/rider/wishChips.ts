@@ -2,4 +2,3 @@
 export const rider = "Rider";
 export const howItIsUsed = "How it is used";
 export const whatTheySay = "What is to change";
-export const itMayBe = (said: string) => `From “${said}” it may be:`;

@@ -1,0 +1,155 @@
+"use client";
+import { useEffect, useMemo, useState } from "react";
+import { wayBackTask, type Job, type KeyWork, type OwnersFacts, type Paper } from "@/core/record";
+import { Button, Choice, useKeptState, useTell } from "@/ui/primitives";
+import { Chip } from "@/ui/primitives/Chip";
+import { later } from "@/ui/primitives/later";
+import { papersAsk, workAsk } from "@/workers/keysClient";
+import { ENGLISH } from "@/words/papers/english";
+import { isLanguage, LANGUAGES } from "@/words/papers/languages";
+import type { PaperWords } from "@/words/papers/paperWords";
+import { usePlan } from "../job/usePlan";
+import { CareSlip } from "./CareSlip";
+import { OwnersCard } from "./OwnersCard";
+import { WayBackCard } from "./WayBackCard";
+import { WorkshopSheet } from "./WorkshopSheet";
+import * as say from "@/words/screens/papers/papers";
+
+/** Loaded when somebody wants it: it is stuck on once. */
+const ClassLabel = later(() => import("./ClassLabel").then((module) => module.ClassLabel));
+
+const SIZES = ["a4", "letter", "roll"] as const;
+const KINDS = ["sheet", "card", "way", "label", "care"] as const;
+type Kind = (typeof KINDS)[number];
+
+/** The wording of the rider’s papers; English until another is loaded. */
+function usePaperWords(kept: string): PaperWords {
+  const language = isLanguage(kept) ? kept : "en";
+  const [words, setWords] = useState<PaperWords>(ENGLISH);
+  useEffect(() => {
+    let asked = true;
+    void LANGUAGES[language].load().then((loaded) => (asked ? setWords(loaded) : undefined));
+    return () => {
+      asked = false;
+    };
+  }, [language]);
+  return words;
+}
+
+interface PapersProps {
+  readonly paper: Paper;
+  /** The job as it stands, which its papers are made from. */
+  readonly job: Job;
+}
+
+/** The papers of a visit, as they are printed: which, on what, and in which language for the rider. */
+export function Papers({ paper, job: live }: PapersProps) {
+  const { job } = paper;
+  const ask = useMemo(() => {
+    const task = wayBackTask(job);
+    return job.profile && task ? workAsk(job.profile, task.state, task.goal) : null;
+  }, [job]);
+  const { plan: back, waiting } = usePlan(ask);
+  const [size, keepSize] = useKeptState("paper-size", "a4");
+  const [language, keepLanguage] = useKeptState("owners-language", "en");
+  const [left, keepLeft] = useKeptState("papers-left-out", "label");
+  const words = usePaperWords(language);
+  const { plan: needs, waiting: isReading } = usePlan(useMemo(() => papersAsk(live), [live]));
+  const isOn = (kind: Kind) => !left.split(" ").includes(kind);
+  const toggle = (kind: Kind, on: boolean) =>
+    keepLeft(KINDS.filter((each) => (each === kind ? !on : !isOn(each))).join(" "));
+  const facts = needs?.owners ?? null;
+  const show: Readonly<Record<Kind, React.ReactNode>> = {
+    sheet: <WorkshopSheet paper={paper} code={needs?.code ?? null} />,
+    card: facts ? <OwnersCard paper={paper} facts={facts} words={words} /> : null,
+    way: back ? <WayBackCard paper={paper} work={back} words={words} /> : null,
+    label: <ClassLabel paper={paper} />,
+    care: <CareSlip paper={paper} words={words} />,
+  };
+  return (
+    <section aria-label={say.papers}>
+      <div className="no-print mb-5 flex flex-wrap items-end gap-x-8 gap-y-3 border-t border-rule pt-4">
+        <Choice
+          label={say.size}
+          value={size}
+          options={SIZES.map((value) => ({ value, label: say.sizes[value] }))}
+          onChoose={keepSize}
+        />
+        <Choice
+          label={say.language}
+          value={isLanguage(language) ? language : "en"}
+          options={Object.entries(LANGUAGES).map(([value, { name }]) => ({ value, label: name }))}
+          onChoose={keepLanguage}
+        />
+        <fieldset className="flex min-w-0 flex-col gap-1">
+          <legend className="mb-1 text-[0.92rem] font-semibold">{say.whichOnes}</legend>
+          <div className="flex flex-wrap gap-1.5">
+            {KINDS.map((kind) => (
+              <Chip key={kind} type="checkbox" checked={isOn(kind)} onChange={(on) => toggle(kind, on)}>
+                {say.names[kind]}
+              </Chip>
+            ))}
+          </div>
+        </fieldset>
+        <div className="flex flex-wrap gap-3">
+          <Button onClick={() => window.print()} disabled={waiting || isReading}>
+            {say.print}
+          </Button>
+          {facts ? <CopyText paper={paper} facts={facts} back={back} words={words} /> : null}
+        </div>
+      </div>
+      <div data-paper={SIZES.find((each) => each === size) ?? "a4"} className="papers">
+        {KINDS.map((kind) =>
+          show[kind] && isOn(kind) ? (
+            <div key={kind} className="print-page">
+              {show[kind]}
+            </div>
+          ) : null,
+        )}
+      </div>
+      {back ? null : (
+        <p className="no-print mt-6 text-quiet">
+          {waiting ? say.theWayBackCard : job.program ? say.noWayBackCard : say.theWayBackCardIs}
+        </p>
+      )}
+    </section>
+  );
+}
+
+interface CopyTextProps {
+  readonly paper: Paper;
+  readonly facts: OwnersFacts;
+  readonly back: KeyWork | null;
+  readonly words: PaperWords;
+}
+
+/** The rider's papers as plain text, to send; shown to be selected where the browser does not let it be copied. */
+function CopyText({ paper, facts, back, words }: CopyTextProps) {
+  const tell = useTell();
+  const [shown, setShown] = useState("");
+  const copy = async () => {
+    const { textOf } = await import("./paperText");
+    const text = textOf(paper, facts, back, words);
+    try {
+      await navigator.clipboard.writeText(text);
+      tell(say.copied);
+    } catch {
+      setShown(text);
+      tell(say.notCopied);
+    }
+  };
+  return (
+    <>
+      <Button onClick={() => void copy()}>{say.copyAsText}</Button>
+      {shown ? (
+        <textarea
+          readOnly
+          aria-label={say.asText}
+          value={shown}
+          rows={10}
+          className="w-full rounded-md border-2 border-rule bg-sheet p-2"
+        />
+      ) : null}
+    </>
+  );
+}

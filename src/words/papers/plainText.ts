@@ -1,0 +1,52 @@
+/** The papers as plain text, to send: the same rows, one below the other. */
+import type { DisplayProfile } from "@/core/display";
+import type { Paper } from "@/core/record";
+import { keyNames } from "../keys";
+import { ownersKeys } from "./keysSaid";
+import type { CardRow, LevelRow } from "./ownersContent";
+import type { PaperWords } from "./paperWords";
+import type { SaidStep } from "./wayBackSaid";
+
+const heading = (text: string): readonly string[] => ["", text.toUpperCase()];
+
+/** Whose papers they are, and how far their values can be trusted. */
+export function headText({ job, workings, standing }: Paper, words: PaperWords): readonly string[] {
+  const { bike } = workings;
+  const stamp = words.stamps[standing];
+  return [
+    `${bike.nickname || words.newBike} · ${String(job.number).padStart(4, "0")}` +
+      (job.profile ? ` · ${job.profile.name}` : ""),
+    ...(job.handedOverAt ? [words.day(job.handedOverAt)] : []),
+    ...(stamp ? [`*** ${stamp.toUpperCase()} ***`] : []),
+    ...(words.unchecked ? [words.unchecked] : []),
+  ];
+}
+
+export interface OwnersText {
+  readonly rows: readonly CardRow[];
+  readonly levels: readonly LevelRow[];
+  readonly codes: readonly (readonly [string, string, string])[];
+  readonly notes: readonly string[];
+  readonly handOverNote: string;
+}
+
+/** The owner's card as text. */
+export const ownersText = (profile: DisplayProfile, text: OwnersText, words: PaperWords): readonly string[] => [
+  words.title.toUpperCase(),
+  ...text.rows.map(({ term, says }) => `${term}: ${says}`),
+  ...(text.levels.length > 0 ? heading(words.eachLevel) : []),
+  ...text.levels.map(({ level, steady, range }) => `${level}: ${steady}, ${range}`),
+  ...heading(words.keys),
+  ...ownersKeys(profile, words).map(({ rule, words: said }) => `${keyNames(profile, rule.keys)} ${said}`),
+  ...(text.codes.length > 0 ? heading(words.codes) : []),
+  ...text.codes.map(([code, means, first]) => `${code}: ${means}; ${first}`),
+  ...(text.handOverNote.trim() === "" ? [] : ["", text.handOverNote.trim()]),
+  "",
+  ...text.notes,
+];
+
+/** The way back as text. */
+export const wayText = (steps: readonly SaidStep[], { wayBack }: PaperWords): readonly string[] => [
+  wayBack.title.toUpperCase(),
+  ...(steps.length === 0 ? [wayBack.nothing] : steps.map(({ step, keys }, i) => `${i + 1}. ${step}: ${keys}`)),
+];

@@ -1,4 +1,0 @@
-// The words of screens/hand-over/MeasuredFigures.
-export const figure = (title: string, text: string, isFailed: boolean) =>
-  `${title} ${text}${isFailed ? ", failed" : ""}`;
-export const measured = (figures: readonly string[]) => `Measured: ${figures.join("; ")}.`;

@@ -1,2 +1,0 @@
-// The words of screens/hand-over/OwnersCardInTheirs.
-export const ownersCardIn = "Owner’s card in";

@@ -1,0 +1,2 @@
+// The words of screens/papers/HomeDrawing.
+export const eights = "88.8";

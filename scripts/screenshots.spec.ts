@@ -69,6 +69,13 @@ const rideOne = async (page: Page) => {
   await expect(page.getByText(/^2[67]\.\d km\/h$/)).toBeVisible({ timeout: 60_000 });
 };
 
+const wishTwo = async (page: Page) => {
+  await page.getByRole("button", { name: "Rider" }).click();
+  await page.getByText("Kicks too hard").click();
+  await page.getByText("Hills", { exact: true }).click();
+  await expect(page.getByRole("heading", { name: "As it will feel" })).toBeVisible();
+};
+
 const SHOTS: readonly Shot[] = [
   { name: "rack", path: "/" },
   { name: "intake", path: "/job/demo-207/intake" },
@@ -78,7 +85,8 @@ const SHOTS: readonly Shot[] = [
   { name: "key-card-dark", path: "/job/demo-207/program", theme: "dark", before: startKeys },
   { name: "key-card-phone", path: "/job/demo-207/program", width: 390, height: 844, before: startKeys },
   { name: "prove", path: "/job/demo-205/prove" },
-  { name: "hand-over", path: "/job/demo-203/hand-over" },
+  { name: "plan-rider", path: "/job/demo-207/plan", before: wishTwo },
+  { name: "papers", path: "/job/demo-203/papers" },
   {
     name: "displays",
     path: "/displays",

@@ -28,6 +28,7 @@ import { answerWith } from "./talk";
 /** What the rider is told, and the record as a code. */
 export interface PaperNeeds {
   readonly owners: OwnersFacts;
+  readonly road: KeyWork | null;
   readonly code: CodeDrawing | null;
 }
 
@@ -80,7 +81,9 @@ const api = {
   /** What a job's papers need beyond its columns; null without a display. */
   papers: (job: Job): PaperNeeds | null => {
     const facts = paperFacts(job);
-    return facts && { owners: facts.owners, code: facts.travels === null ? null : codeOf(facts.travels) };
+    return (
+      facts && { owners: facts.owners, road: facts.road, code: facts.travels === null ? null : codeOf(facts.travels) }
+    );
   },
   /** The exercise of a kind and a seed; null where the display has too little for it. */
   exercise: (

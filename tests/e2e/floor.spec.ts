@@ -17,10 +17,13 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["intake, nearly empty", "/job/demo-210/intake"],
   ["as found", "/job/demo-208/as-found"],
   ["plan", "/job/demo-204/plan"],
+  ["plan, the rider", "/job/demo-204/plan?plan.demo-204=rider"],
+  ["plan, what if", "/job/demo-204/plan?plan.demo-204=what-if"],
   ["program, before the keys", "/job/demo-208/program"],
   ["key card", "/job/demo-206/program"],
   ["prove", "/job/demo-205/prove"],
   ["hand over", "/job/demo-203/hand-over"],
+  ["papers", "/job/demo-203/papers"],
   ["nothing there", "/job/no-such-job/plan"],
   ...["wheel", "speedometer", "battery", "current", "ladder", "ride"].map(
     (bench) => [`numbers, ${bench}`, `/job/demo-207/numbers?bench.demo-207=${bench}`] as const,

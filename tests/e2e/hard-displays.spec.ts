@@ -74,6 +74,7 @@ async function provenAndHandedOver(page: Page, name: string): Promise<void> {
   await page.getByRole("link", { name: /^Hand it over/ }).click();
   await page.getByRole("button", { name: "Hand it over" }).click();
   await expect(main(page)).toContainText("Every seal holds.");
+  await page.getByRole("link", { name: "The papers: look, print, send" }).click();
   await expect(page.getByRole("article", { name: "Way-back card" })).toContainText("From the home screen");
   const job = (JSON.parse(await stored(page)) as Job[]).find(({ intake }) => intake.nickname === `Bike of ${name}`);
   expect(job?.handedOverAt).not.toBeNull();

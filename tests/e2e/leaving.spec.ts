@@ -23,15 +23,25 @@ async function look(page: Page, job: Job): Promise<void> {
   await openRack(page);
   await putJobs(page, [{ ...job, id: "leaving", number: 990 }]);
   await page.goto("/job/leaving/hand-over");
-  await expect(main(page)).toContainText("Last seal");
+  await expect(main(page)).toContainText("Every seal holds.");
 }
 const give = (page: Page) => page.getByRole("button", { name: "Hand it over" });
-const owners = (page: Page) => page.getByRole("article", { name: "Owner’s card" });
+
+/** What the owner's card says, on the papers' own page; back at the hand-over afterwards. */
+async function ownersCard(page: Page): Promise<string> {
+  await page.getByRole("link", { name: /^Papers/ }).click();
+  const card = page.getByRole("article", { name: "Owner’s card" });
+  await expect(card).toBeVisible();
+  const text = await card.innerText();
+  await page.getByRole("link", { name: /^Hand over/ }).click();
+  await expect(page.getByRole("button", { name: /Hand it over|Open again/ })).toBeVisible();
+  return text;
+}
 
 test("with all proven it is ready, and its class stands on the owner's card", async ({ page }) => {
   await look(page, ready());
   await expect(main(page)).toContainText("Proven. Ready to leave.");
-  await expect(owners(page)).toContainText("Label: EU EPAC");
+  expect(await ownersCard(page)).toContain("Label: EU EPAC");
   await expect(give(page)).toBeEnabled();
 });
 
@@ -40,7 +50,7 @@ test("a standing breach keeps it: no ready, no class; only a decision in writing
   await look(page, ready({ overrides: { "53": 50 } }));
   await expect(main(page)).not.toContainText("Ready to leave");
   await expect(main(page)).toContainText("Not ready: this stands against it");
-  await expect(owners(page)).not.toContainText("EU EPAC");
+  expect(await ownersCard(page)).not.toContain("EU EPAC");
   await expect(give(page)).toBeDisabled();
   await page.goto("/");
   await expect(page.getByRole("main")).toContainText(/Not ready: /);
@@ -53,8 +63,10 @@ test("a standing breach keeps it: no ready, no class; only a decision in writing
   await expect(main(page)).toContainText("It leaves with this standing against it");
   await give(page).click();
   await expect(main(page)).toContainText("Handed over");
-  await expect(main(page)).toContainText("for the owner's own yard, agreed");
-  await expect(owners(page)).not.toContainText("EU EPAC");
+  await page.getByRole("link", { name: /^Papers/ }).click();
+  await expect(page.getByRole("article", { name: "Workshop sheet" })).toContainText("for the owner's own yard, agreed");
+  await page.getByRole("link", { name: /^Hand over/ }).click();
+  expect(await ownersCard(page)).not.toContain("EU EPAC");
   expect((await jobOf(page, "leaving")).events.at(-1)).toMatchObject({
     kind: "handed-over",
     detail: "ok, for the owner's own yard, agreed",
@@ -76,7 +88,7 @@ test("a cap nobody has settled keeps it until a ride has", async ({ page }) => {
   const others = Object.fromEntries(Object.entries(all.checks).filter(([id]) => id !== "top-speed-run"));
   await look(page, { ...all, checks: others });
   await expect(main(page)).toContainText("Measure the top assisted speed");
-  await expect(owners(page)).not.toContainText("EU EPAC");
+  expect(await ownersCard(page)).not.toContain("EU EPAC");
   await expect(give(page)).toBeDisabled();
   await putJobs(page, [{ ...all, id: "leaving", number: 990 }]);
   await page.reload();
@@ -91,6 +103,6 @@ test("a failed check and an unread line keep it, and are named", async ({ page }
   await putJobs(page, [{ ...read, id: "leaving", number: 990, readBack: { ...read.readBack, "51": "" } }]);
   await page.reload();
   await expect(main(page)).toContainText("Not ready to leave");
-  await expect(owners(page)).toContainText("Not proven yet.");
+  expect(await ownersCard(page)).toContain("Not proven yet.");
   await expect(give(page)).toBeDisabled();
 });

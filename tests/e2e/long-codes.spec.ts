@@ -67,7 +67,7 @@ for (const glass of ["colour", "segment"] as const)
     await putOnRack(page, job);
     for (const width of [1280, 390]) {
       await page.setViewportSize({ width, height: 844 });
-      for (const stage of ["as-found", "plan", "prove", "hand-over"]) {
+      for (const stage of ["as-found", "plan", "prove", "papers"]) {
         await page.goto(`/job/${job.id}/${stage}`);
         await expect(main(page).locator("h1, h2").first()).toBeVisible();
         await page.waitForLoadState("networkidle");

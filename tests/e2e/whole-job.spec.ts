@@ -136,6 +136,7 @@ async function handedOver(page: Page): Promise<void> {
   await page.getByRole("button", { name: "Hand it over" }).click();
   await expect(main(page)).toContainText("Handed over");
   await expect(main(page)).toContainText("3 sealed sheets. Every seal holds.");
+  await page.getByRole("link", { name: "The papers: look, print, send" }).click();
   await expect(page.getByRole("article", { name: "Way-back card" })).toContainText(
     "From the home screen back to how it was found",
   );

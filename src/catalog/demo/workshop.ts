@@ -36,6 +36,8 @@ interface DemoBike {
   readonly stage: Stage;
   readonly onTheStand?: boolean;
   readonly acknowledged?: string;
+  /** Road class a bike for private land goes back to. */
+  readonly roadClassId?: string;
 }
 
 const FAT_TYRE: DemoBike["intake"] = {
@@ -253,6 +255,7 @@ const BIKES: readonly DemoBike[] = [
     },
     classId: "private-land",
     acknowledged: "Farm tracks of the owner only. Road sheet stays with the bike.",
+    roadClassId: "eu-l1e-a",
     on: "2026-11-22T11:10:00.000Z",
     profile: TARN,
     found: { "31": "0", "33": "2", "34": "3", "41": "22.0", "42": "40.0", "43": "2", "51": "27.5", "53": "45" },
@@ -330,6 +333,7 @@ const later = (iso: string, minutes: number): string => new Date(Date.parse(iso)
 
 function makeJob(bike: DemoBike): Job {
   const rule = classById(bike.classId);
+  const road = bike.roadClassId === undefined ? null : classById(bike.roadClassId);
   const base = newJob(`demo-${bike.number}`, bike.number, bike.on);
   const written: Job = {
     ...base,
@@ -339,7 +343,12 @@ function makeJob(bike: DemoBike): Job {
     updatedAt: later(bike.on, 5),
     intake: { ...bike.intake },
     profile: bike.profile,
-    classChoice: { ...base.classChoice, rule, acknowledged: bike.acknowledged ?? "" },
+    classChoice: {
+      ...base.classChoice,
+      rule,
+      acknowledged: bike.acknowledged ?? "",
+      ...(road ? { acknowledgedAt: bike.on, roadClass: road } : {}),
+    },
     asFound: { shown: shownBy(bike), waivedReason: "" },
   };
   const at = STAGES.indexOf(bike.stage);

@@ -76,7 +76,7 @@ export const sealedFacts = (job: Job): SealedFacts | null =>
   job.program ? (lastSheet(job, "target")?.facts ?? null) : null;
 
 /** A job with the facts of a seal in place of those typed since. */
-const withFacts = (job: Job, facts: SealedFacts): Job => ({
+export const withFacts = (job: Job, facts: SealedFacts): Job => ({
   ...job,
   intake: facts.intake,
   typedAt: facts.typedAt ?? {},
@@ -91,17 +91,4 @@ const withFacts = (job: Job, facts: SealedFacts): Job => ({
 export function asSealed(job: Job): Job {
   const facts = sealedFacts(job);
   return facts ? withFacts(job, facts) : job;
-}
-
-/** The job as it was handed over: its papers rest on this, whatever is typed since. The same job until it is. */
-export function asHandedOver(job: Job): Job {
-  const facts = job.handedOverAt === null ? null : (lastSheet(job, "as-left")?.facts ?? null);
-  if (!facts) return job;
-  return {
-    ...withFacts(job, facts),
-    readBack: facts.readBack,
-    checks: facts.checks,
-    handOverNote: facts.handOverNote,
-    asFound: { ...job.asFound, waivedReason: facts.waivedReason },
-  };
 }

@@ -28,7 +28,7 @@ const distance = ({ rule, planned, now, changes }: ClassFit): number =>
 export const againstEveryClass = (job: Job, rules: readonly ClassRule[]): readonly ClassFit[] =>
   rules
     .map((rule): ClassFit => {
-      const chosen = { rule, acceptReading: false, acceptedKmh: "", acknowledged: job.classChoice.acknowledged };
+      const chosen = { ...job.classChoice, rule, acceptReading: false, acceptedKmh: "" };
       const { sheet, counts, checks } = workOut({ ...job, classChoice: chosen, program: null });
       return {
         rule,

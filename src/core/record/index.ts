@@ -6,10 +6,13 @@ export { figureToKeep, withFigureKept } from "./keptFigure";
 export { failedMend, type FailedMend, withFailedMend } from "./failedCheck";
 export { capRunOf, withCapRun, type CapRun } from "./capRun";
 export { intoPlan, type IntoPlan, withIntoPlan } from "./intoPlan";
+export { isOffRoad, lacksForPrivateLand, withClass } from "./offRoad";
+export { backToRoad, roadTask } from "./roadClass";
 export { ladderOf, withLadderCopied } from "./ladderOf";
 export { mendingOf, withMending, type Mending } from "./mending";
 export { acceptedReadingProblem, choiceOf, type FoundLine, foundLines, isUnread, LEAST_REASON } from "./found";
-export { asHandedOver, heldRaws } from "./columns";
+export { asHandedOver } from "./asHandedOver";
+export { heldRaws } from "./columns";
 export { sealFault, type SealFault } from "./seal";
 
 export { placeKey, typedAt, type TypedPlace, withCheck, withTyped, withTypedAt } from "./typed";

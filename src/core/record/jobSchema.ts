@@ -92,8 +92,11 @@ const ClassChoiceSchema = v.strictObject({
   /** Whether the rounded reading is accepted in place of the exact limit, and as what, as typed. */
   acceptReading: v.boolean(),
   acceptedKmh: Typed,
-  /** Written acknowledgement where the class asks for one. */
+  /** Written acknowledgement where the class asks for one, and when it was last written. */
   acknowledged: Typed,
+  acknowledgedAt: v.optional(Moment),
+  /** The road class a bike for private land goes back to. */
+  roadClass: v.optional(ClassRuleSchema),
 });
 
 const CheckResultSchema = v.strictObject({
@@ -170,6 +173,7 @@ export const EventSchema = v.strictObject({
     "reopened",
     "exported",
     "display-swapped",
+    "back-to-road",
     "sealed",
     "undone",
   ]),

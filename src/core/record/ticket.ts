@@ -30,6 +30,8 @@ export interface Ticket {
   readonly nickname: string;
   readonly demo: boolean;
   readonly onTheStand: boolean;
+  /** For private land only: marked wherever it hangs. */
+  readonly offRoad: boolean;
   readonly handedOverAt: string | null;
   readonly stage: Stage;
   readonly next: Stage;

@@ -21,19 +21,19 @@ export const placeKey = (place: TypedPlace): string => ("name" in place ? `${pla
 
 const NO_RESULT: Omit<CheckResult, "askedIn" | "rests"> = { answer: "", measured: "", note: "" };
 
+/** Places that are a record of their own in the job, by what they are called there. */
+const RECORDS = { intake: "intake", "read-back": "readBack", "override-reason": "overrideReasons" } as const;
+const isRecord = (place: TypedPlace): place is TypedPlace & { readonly in: keyof typeof RECORDS } =>
+  Object.hasOwn(RECORDS, place.in);
+
 /** What stands there, as typed; empty where nobody has typed. */
 export function typedAt(job: Job, place: TypedPlace): string {
+  if (isRecord(place)) return own(job[RECORDS[place.in]] ?? {}, place.name) ?? "";
   switch (place.in) {
-    case "intake":
-      return own(job.intake, place.name) ?? "";
     case "as-found":
       return own(job.asFound.shown, place.name) ?? "";
-    case "read-back":
-      return own(job.readBack, place.name) ?? "";
     case "check":
       return own(job.checks, place.name)?.measured ?? "";
-    case "override-reason":
-      return own(job.overrideReasons ?? {}, place.name) ?? "";
     case "waived-reason":
       return job.asFound.waivedReason;
     case "accepted-reading":
@@ -48,17 +48,15 @@ export function typedAt(job: Job, place: TypedPlace): string {
 /** The job with this typed there; the same job where it stands there already. */
 export function withTyped(job: Job, place: TypedPlace, typed: string): Job {
   if (typedAt(job, place) === typed) return job;
+  if (isRecord(place)) {
+    const record = RECORDS[place.in];
+    return { ...job, [record]: { ...job[record], [place.name]: typed } };
+  }
   switch (place.in) {
-    case "intake":
-      return { ...job, intake: { ...job.intake, [place.name]: typed } };
     case "as-found":
       return { ...job, asFound: { ...job.asFound, shown: { ...job.asFound.shown, [place.name]: typed } } };
-    case "read-back":
-      return { ...job, readBack: { ...job.readBack, [place.name]: typed } };
     case "check":
       return withCheck(job, place.name, { measured: typed });
-    case "override-reason":
-      return { ...job, overrideReasons: { ...job.overrideReasons, [place.name]: typed } };
     case "waived-reason":
       return { ...job, asFound: { ...job.asFound, waivedReason: typed } };
     case "accepted-reading":
@@ -71,7 +69,11 @@ export function withTyped(job: Job, place: TypedPlace, typed: string): Job {
 }
 
 /** The job with the time noted for every fact that is typed otherwise than before. `at` is an ISO timestamp. */
-export function withTypedAt(before: Job, after: Job, at: string): Job {
+export function withTypedAt(before: Job, now: Job, at: string): Job {
+  const after =
+    now.classChoice.acknowledged === before.classChoice.acknowledged
+      ? now
+      : { ...now, classChoice: { ...now.classChoice, acknowledgedAt: at } };
   if (after.intake === before.intake) return after;
   const keys = [...new Set([...Object.keys(before.intake), ...Object.keys(after.intake)])];
   // What brings its own time along, as undoing does, keeps it.

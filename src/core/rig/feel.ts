@@ -19,7 +19,7 @@ export interface FeltStart {
   readonly waitS: number | null;
   /** Time to 10 km/h from the first turn of the crank, s; null where it takes longer than is looked at. */
   readonly toTenS: number | null;
-  /** Most the motor pushes within the first second after it comes in, N, and as weight on the hand, kg. */
+  /** Most the motor pushes within the first 0.3 s after it comes in, N, and as weight on the hand, kg. */
   readonly kickN: number;
   readonly kickKg: number;
   /** Speed over time, km/h over s. */
@@ -50,7 +50,9 @@ export const CLIMB_KMH = 6;
 /** Feet that only turn the cranks give this much, W. */
 const LIGHT_FOOT_W = 15;
 const ROAD: Hands = { ...HANDS_OFF, wheelUp: false, pedals: "forward" };
-const SLICE_MS = 50;
+const SLICE_MS = 20;
+/** A kick is felt in this time after the motor comes in, s. */
+const KICK_S = 0.3;
 /** A start is looked at for this long, s. */
 export const START_LOOKED_AT_S = 8;
 /** m/s². Source: 3rd General Conference on Weights and Measures, 1901. */
@@ -67,7 +69,7 @@ function startOf(bike: LiveBike, raws: readonly number[], level: number): FeltSt
   for (let s = SLICE_MS / 1000; s <= START_LOOKED_AT_S + 1e-9; s += SLICE_MS / 1000) {
     live = liveAfter(bike, live, ROAD, SLICE_MS);
     if (waitS === null && live.motorN > FELT_N) waitS = s;
-    if (waitS !== null && s <= waitS + 1) kickN = Math.max(kickN, live.motorN);
+    if (waitS !== null && s <= waitS + KICK_S) kickN = Math.max(kickN, live.motorN);
     if (toTenS === null && live.speedKmh >= START_TO_KMH) toTenS = s;
     points.push({ s, kmh: live.speedKmh });
   }

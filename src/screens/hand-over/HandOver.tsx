@@ -1,7 +1,7 @@
 "use client";
 import Link from "next/link";
 import { useMemo } from "react";
-import { handOver, paperOf, reopen, type Paper } from "@/core/record";
+import { handOver, isOffRoad, paperOf, reopen, type Paper } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine, useTell } from "@/ui/primitives";
 import { count, STAGE_NAMES } from "@/words";
 import { later } from "@/ui/primitives/later";
@@ -13,6 +13,7 @@ import * as say from "@/words/screens/hand-over/handOver";
 
 /** Loaded where there is no display, or something stands against it. */
 const NoDisplay = later(() => import("../job/NoDisplay").then((module) => module.NoDisplay));
+const OffRoad = later(() => import("../job/OffRoad").then((module) => module.OffRoad));
 const Against = later(() => import("./Against").then((module) => module.Against));
 
 const nowIso = (): string => new Date().toISOString();
@@ -36,10 +37,11 @@ export function HandOver(props: StageProps) {
 }
 
 /** Whether the bike can leave, and what is still open. */
-function Standing({ job, workings }: StageProps) {
+function Standing({ job, workings, change }: StageProps) {
   const open = workings.stages.filter(({ stage, done }) => !done && stage !== "hand-over" && stage !== "plan");
   return (
     <div className="flex min-w-0 flex-col gap-3">
+      {isOffRoad(job) ? <OffRoad job={job} change={change} /> : null}
       {job.handedOverAt ? (
         <p className="text-[1.3rem] font-semibold">{say.handedOver(job.handedOverAt)}</p>
       ) : open.length > 0 ? (

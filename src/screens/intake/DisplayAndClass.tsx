@@ -1,17 +1,19 @@
 "use client";
 import type { FieldProblem } from "@/core/facts";
 import type { ClassRule } from "@/core/law";
-import type { Job } from "@/core/record";
+import { withClass, type Job } from "@/core/record";
 import { useState } from "react";
 import { Button, Choice } from "@/ui/primitives";
 import { fieldProblemText, plain } from "@/words";
 import { JobField } from "../job/JobField";
 import type { ChangeJob } from "../job/stageProps";
-import { classTaken, WhichClass } from "./WhichClass";
+import { WhichClass } from "./WhichClass";
 import { later } from "@/ui/primitives/later";
 import { DisplayOnTheBike } from "./DisplayOnTheBike";
 import * as say from "@/words/screens/intake/displayAndClass";
 
+/** Loaded where the bike is not for the road. */
+const PrivateLand = later(() => import("./PrivateLand").then((module) => module.PrivateLand));
 const EveryClass = later(() => import("./EveryClass").then((module) => module.EveryClass));
 
 /** Which display is on the bike, and as what it must leave. */
@@ -22,7 +24,6 @@ export function DisplayAndClass({
   setClass,
   acceptReading,
   readingProblem,
-  acknowledged,
 }: {
   readonly job: Job;
   readonly change: ChangeJob;
@@ -30,8 +31,9 @@ export function DisplayAndClass({
   readonly setClass: (edit: Partial<Job["classChoice"]>) => void;
   readonly acceptReading: boolean;
   readonly readingProblem: FieldProblem | null;
-  readonly acknowledged: string;
 }) {
+  const takeClass = (taken: ClassRule | null) =>
+    void change((now) => ({ ...now, classChoice: withClass(now.classChoice, taken) }));
   return (
     <section aria-labelledby="leaves-as">
       <h3 id="leaves-as" className="mb-3 text-[1.35rem]">
@@ -39,8 +41,8 @@ export function DisplayAndClass({
       </h3>
       <div className="grid gap-4">
         <DisplayOnTheBike job={job} change={change} />
-        <WhichClass rule={rule} setClass={setClass} />
-        {job.profile ? <AgainstEvery job={job} setClass={setClass} /> : null}
+        <WhichClass rule={rule} takeClass={takeClass} />
+        {job.profile ? <AgainstEvery job={job} takeClass={takeClass} /> : null}
         {rule?.acceptedReading ? (
           <div className="grid gap-3 sm:grid-cols-2">
             <Choice
@@ -65,16 +67,7 @@ export function DisplayAndClass({
             ) : null}
           </div>
         ) : null}
-        {rule && !rule.publicRoad ? (
-          <JobField
-            job={job}
-            place={{ in: "acknowledged" }}
-            label={say.acknowledgedInWriting}
-            long
-            hint={say.whoseLandAndThat}
-            problem={acknowledged.trim() === "" ? say.writeWhoseLandIt : null}
-          />
-        ) : null}
+        {rule && !rule.publicRoad ? <PrivateLand job={job} change={change} /> : null}
       </div>
     </section>
   );
@@ -82,18 +75,18 @@ export function DisplayAndClass({
 
 interface AgainstEveryProps {
   readonly job: Job;
-  readonly setClass: (edit: Partial<Job["classChoice"]>) => void;
+  readonly takeClass: (rule: ClassRule | null) => void;
 }
 
 /** Opens the table of all classes; choosing one there is choosing it here. */
-function AgainstEvery({ job, setClass }: AgainstEveryProps) {
+function AgainstEvery({ job, takeClass }: AgainstEveryProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <div className="flex min-w-0 flex-col gap-2">
       <Button weight="quiet" aria-expanded={isOpen} className="-ml-4.5 self-start" onClick={() => setOpen(!isOpen)}>
         {isOpen ? say.putEveryClass : say.holdItAgainst}
       </Button>
-      {isOpen ? <EveryClass job={job} onChoose={(taken) => setClass(classTaken(taken))} /> : null}
+      {isOpen ? <EveryClass job={job} onChoose={takeClass} /> : null}
     </div>
   );
 }

@@ -31,7 +31,7 @@ const SECTIONS: readonly { readonly title: string; readonly keys: readonly Intak
 /** Intake: what can be seen or measured, kept as typed; what follows from it beside it. */
 export function Intake({ job, workings, change }: StageProps) {
   const { intake } = workings;
-  const { rule, acceptReading, acceptedKmh, acknowledged } = job.classChoice;
+  const { rule, acceptReading, acceptedKmh } = job.classChoice;
   const setClass = (edit: Partial<typeof job.classChoice>) =>
     change((now) => ({ ...now, classChoice: { ...now.classChoice, ...edit } }));
   const readingProblem = acceptReading ? acceptedReadingProblem(acceptedKmh) : null;
@@ -46,7 +46,6 @@ export function Intake({ job, workings, change }: StageProps) {
           setClass={setClass}
           acceptReading={acceptReading}
           readingProblem={readingProblem}
-          acknowledged={acknowledged}
         />
         {SECTIONS.map(({ title, keys }) => (
           <section key={title} aria-label={title}>

@@ -1,27 +1,19 @@
 "use client";
 import type { ClassRule } from "@/core/law";
 import { sameClass } from "@/core/law/ownClass";
-import type { Job } from "@/core/record";
 import { Button, Choice, useKeptState } from "@/ui/primitives";
 import Link from "next/link";
 import { useClasses } from "../classes/useClasses";
 import * as say from "@/words/screens/intake/whichClass";
 
-/** A class taken by a bike: as it stands now, read as written. */
-export const classTaken = (rule: ClassRule | null): Partial<Job["classChoice"]> => ({
-  rule,
-  acceptReading: false,
-  acceptedKmh: "",
-});
-
 interface WhichClassProps {
   /** The class the bike has taken, as it was then. */
   readonly rule: ClassRule | null;
-  readonly setClass: (edit: Partial<Job["classChoice"]>) => void;
+  readonly takeClass: (rule: ClassRule | null) => void;
 }
 
 /** The class a bike must leave in. One that has changed since the bike took it is taken anew only when asked. */
-export function WhichClass({ rule, setClass }: WhichClassProps) {
+export function WhichClass({ rule, takeClass }: WhichClassProps) {
   const { all } = useClasses();
   const [, setPart] = useKeptState("tables", "wheel");
   const known = all.find(({ id }) => id === rule?.id);
@@ -34,12 +26,12 @@ export function WhichClass({ rule, setClass }: WhichClassProps) {
         label={say.mustLeaveAs}
         value={rule?.id ?? ""}
         options={offered.map((each) => ({ value: each.id, label: each.name }))}
-        onChoose={(id) => setClass(classTaken(offered.find((each) => each.id === id) ?? null))}
+        onChoose={(id) => takeClass(offered.find((each) => each.id === id) ?? null)}
       />
       {changed ? (
         <p className="mt-2 flex flex-wrap items-baseline gap-x-3 text-[0.95rem]">
           {say.changedSince(changed.name, changed.knownOn)}
-          <Button weight="quiet" onClick={() => setClass(classTaken(changed))}>
+          <Button weight="quiet" onClick={() => takeClass(changed)}>
             {say.takeItAsItIs}
           </Button>
         </p>

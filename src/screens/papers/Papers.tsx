@@ -19,7 +19,7 @@ import * as say from "@/words/screens/papers/papers";
 const ClassLabel = later(() => import("./ClassLabel").then((module) => module.ClassLabel));
 
 const SIZES = ["a4", "letter", "roll"] as const;
-const KINDS = ["sheet", "card", "way", "label", "care"] as const;
+const KINDS = ["sheet", "card", "way", "road", "label", "care"] as const;
 type Kind = (typeof KINDS)[number];
 
 /** The wording of the rider’s papers; English until another is loaded. */
@@ -50,6 +50,7 @@ export function Papers({ paper, job: live }: PapersProps) {
     return job.profile && task ? workAsk(job.profile, task.state, task.goal) : null;
   }, [job]);
   const { plan: back, waiting } = usePlan(ask);
+  const { roadClass } = job.classChoice;
   const [size, keepSize] = useKeptState("paper-size", "a4");
   const [language, keepLanguage] = useKeptState("owners-language", "en");
   const [left, keepLeft] = useKeptState("papers-left-out", "label");
@@ -59,10 +60,12 @@ export function Papers({ paper, job: live }: PapersProps) {
   const toggle = (kind: Kind, on: boolean) =>
     keepLeft(KINDS.filter((each) => (each === kind ? !on : !isOn(each))).join(" "));
   const facts = needs?.owners ?? null;
+  const road = needs?.road ?? null;
   const show: Readonly<Record<Kind, React.ReactNode>> = {
     sheet: <WorkshopSheet paper={paper} code={needs?.code ?? null} />,
     card: facts ? <OwnersCard paper={paper} facts={facts} words={words} /> : null,
     way: back ? <WayBackCard paper={paper} work={back} words={words} /> : null,
+    road: road && roadClass ? <WayBackCard paper={paper} work={road} words={words} toRoad={roadClass.name} /> : null,
     label: <ClassLabel paper={paper} />,
     care: <CareSlip paper={paper} words={words} />,
   };
@@ -84,7 +87,7 @@ export function Papers({ paper, job: live }: PapersProps) {
         <fieldset className="flex min-w-0 flex-col gap-1">
           <legend className="mb-1 text-[0.92rem] font-semibold">{say.whichOnes}</legend>
           <div className="flex flex-wrap gap-1.5">
-            {KINDS.map((kind) => (
+            {KINDS.filter((kind) => kind !== "road" || road).map((kind) => (
               <Chip key={kind} type="checkbox" checked={isOn(kind)} onChange={(on) => toggle(kind, on)}>
                 {say.names[kind]}
               </Chip>

@@ -1,29 +1,35 @@
 import type { KeyWork, Paper } from "@/core/record";
-import { planProblemText } from "@/words";
+import { later } from "@/ui/primitives/later";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { waySaid } from "@/words/papers/wayBackSaid";
 import { PaperFrame } from "./PaperFrame";
+
+/** Loaded where no keys lead there. */
+const PlanProblem = later(() => import("../program/PlanProblem").then((module) => module.PlanProblem));
 
 interface WayBackCardProps {
   readonly paper: Paper;
   readonly work: KeyWork;
   readonly words: PaperWords;
+  /** Road class it leads to; none where it leads to how the display was found. */
+  readonly toRoad?: string;
 }
 
-/** Way-back card: the keys that bring the display back to how it was found. */
-export function WayBackCard({ paper, work, words }: WayBackCardProps) {
+/** Way-back card: the keys that bring the display back to how it was found, or to its road class. */
+export function WayBackCard({ paper, work, words, toRoad }: WayBackCardProps) {
   const { profile } = paper.job;
   const { wayBack } = words;
+  const seconds = Math.round(work.totalMs / 1000);
   if (!profile) return null;
   return (
-    <PaperFrame title={wayBack.title} paper={paper} words={words}>
+    <PaperFrame title={toRoad === undefined ? wayBack.title : wayBack.toRoad(toRoad)} paper={paper} words={words}>
       {!work.plan.ok ? (
-        <p>{planProblemText(work.plan.problem)}</p>
+        <PlanProblem problem={work.plan.problem} />
       ) : work.steps.length === 0 ? (
         <p>{wayBack.nothing}</p>
       ) : (
         <>
-          <p className="mb-2">{wayBack.from(work.presses, Math.round(work.totalMs / 1000))}</p>
+          <p className="mb-2">{(toRoad === undefined ? wayBack.from : wayBack.fromToRoad)(work.presses, seconds)}</p>
           <ol className="paper-columns">
             {waySaid(profile, work, words).map(({ step, keys }, i) => (
               <li key={i} className="flex break-inside-avoid gap-3 border-b border-rule py-1">
@@ -35,7 +41,7 @@ export function WayBackCard({ paper, work, words }: WayBackCardProps) {
               </li>
             ))}
           </ol>
-          <p className="mt-2 text-quiet">{wayBack.proveAgain}</p>
+          <p className="mt-2 text-quiet">{toRoad === undefined ? wayBack.proveAgain : wayBack.proveRoad}</p>
         </>
       )}
     </PaperFrame>

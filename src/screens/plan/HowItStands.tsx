@@ -5,9 +5,14 @@ import { SpokeDial, type Spoke } from "@/ui/dial/SpokeDial";
 import { count, MARK_NAMES } from "@/words";
 import type { StageProps } from "../job/stageProps";
 import { spokesOf } from "../job/spokes";
+import { isOffRoad } from "@/core/record";
+import { later } from "@/ui/primitives/later";
 import { Newer } from "./Newer";
 import { Tally, TrueCap } from "./Standing";
 import * as say from "@/words/screens/plan/howItStands";
+
+/** Loaded where the bike is not for the road. */
+const OffRoad = later(() => import("../job/OffRoad").then((module) => module.OffRoad));
 
 /** The dial, the tally of what stands out, and the true cap. */
 export function HowItStands(
@@ -44,6 +49,7 @@ export function HowItStands(
           <Tally sign="unknown" when={counts.unsure > 0} text={say.linesUnsure(counts.unsure)} />
           <Tally sign="left-alone" when={counts.leftAlone > 0} text={say.leftAlone(counts.leftAlone)} />
         </ul>
+        {isOffRoad(job) ? <OffRoad job={job} change={props.change} /> : null}
         <TrueCap workings={workings} />
         {workings.newer.length > 0 ? <Newer {...props} /> : null}
       </div>

@@ -2,7 +2,7 @@
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import type { DisplayProfile } from "@/core/display";
-import { keyTask, startProgram, startRehearsal, type ProgramOutlook } from "@/core/record";
+import { keyTask, lacksForPrivateLand, startProgram, startRehearsal, type ProgramOutlook } from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine } from "@/ui/primitives";
 import { count, duration, findingText, planProblemText, stepRunWords } from "@/words";
 import { restoreAsk } from "@/workers/keysClient";
@@ -19,9 +19,8 @@ type BeforeProps = StageProps & { readonly profile: DisplayProfile };
 /** What must be known before any key is planned, what the keys will change and in which order, and the start. */
 export function BeforeTheKeys(props: BeforeProps) {
   const { job, workings, outlook } = props;
-  const { choice, baseline } = workings;
-  const needsWord = choice !== null && !choice.rule.publicRoad && job.classChoice.acknowledged.trim() === "";
-  if (needsWord) return <WhoseLand job={job} />;
+  const { baseline } = workings;
+  if (lacksForPrivateLand(job)) return <WhoseLand job={job} />;
   return (
     <div className="flex flex-col gap-8">
       {/* Stays where it is while its reason is typed, though the keys come in below it at the eighth letter. */}

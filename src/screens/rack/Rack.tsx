@@ -143,6 +143,14 @@ interface TicketProps {
   readonly ticket: Ticket;
 }
 
+/** Says of a bike for private land that it is. */
+const OffRoadMark = ({ ticket }: TicketProps) =>
+  ticket.offRoad ? (
+    <p className="mt-1 self-start rounded-md border-2 border-ink px-2 text-[0.85rem] font-bold">
+      {say.notForPublicRoads}
+    </p>
+  ) : null;
+
 function StandTicket({ ticket }: TicketProps) {
   const { headline: line } = ticket;
   return (
@@ -157,6 +165,7 @@ function StandTicket({ ticket }: TicketProps) {
           {ticket.demo ? <span className="sr-only">{say.demoBike}</span> : null}
         </div>
         <p className="text-[0.95rem] break-words text-quiet">{ticket.facts}</p>
+        <OffRoadMark ticket={ticket} />
         <p className="my-2 flex items-baseline gap-2 text-[1.05rem]">
           {line.sign ? <SignShape sign={line.sign} size={13} /> : null}
           <span className="line-clamp-3 min-w-0 break-words">{line.text}</span>
@@ -187,6 +196,7 @@ function WaitingTicket({ ticket }: TicketProps) {
           <span className="block text-[0.85rem] leading-snug break-words text-quiet">{ticket.shortFacts}</span>
         </span>
       </Link>
+      <OffRoadMark ticket={ticket} />
       <p className="mt-2 flex items-baseline gap-1.5 text-[0.92rem] leading-snug">
         {line.sign ? <SignShape sign={line.sign} size={11} /> : null}
         <span className="line-clamp-4 min-w-0 break-words">{line.text}</span>

@@ -1,5 +1,14 @@
 /** What a ticket on the rack says about its bike: worked out once from the job, and kept until the job changes. */
-import { asHandedOver, sealFault, STAGES, workOut, type Job, type Stage, type Workings } from "@/core/record";
+import {
+  asHandedOver,
+  isOffRoad,
+  sealFault,
+  STAGES,
+  workOut,
+  type Job,
+  type Stage,
+  type Workings,
+} from "@/core/record";
 import type { Headline, Ticket } from "@/core/record/ticket";
 import { findingText, INTAKE_WORDS, sealFaultText, STAGE_NAMES } from "@/words";
 import { spokesOf } from "../job/spokes";
@@ -108,6 +117,7 @@ export function ticketOf(live: Job): Ticket {
     nickname: workings.bike.nickname,
     demo: job.demo,
     onTheStand: job.onTheStand,
+    offRoad: isOffRoad(job),
     handedOverAt: job.handedOverAt,
     stage: job.stage,
     next: workings.next,
@@ -129,6 +139,7 @@ export function badTicket(job: Job, error: unknown): Ticket {
     nickname: typeof job.intake?.nickname === "string" ? job.intake.nickname : "",
     demo: job.demo,
     onTheStand: job.onTheStand,
+    offRoad: false,
     handedOverAt: job.handedOverAt,
     stage: "intake",
     next: "intake",

@@ -144,6 +144,11 @@ export const DUTCH: PaperWords = {
     proveAgain:
       "Zoals aangetroffen is de fiets niet als veilig of passend bij een klasse beoordeeld. Toon " +
       "het na de weg terug opnieuw aan.",
+    toRoad: (className) => `Terug naar de weg: ${className}`,
+    fromToRoad: (presses, seconds) =>
+      `Van het beginscherm naar deze klasse: ${presses} drukken, ${said(seconds, 0)} s. ` +
+      "Wiel vrij van de grond, of rem aangetrokken.",
+    proveRoad: "Lees daarna elke regel terug en meet waar de ondersteuning stopt: pas dan is het weer deze klasse.",
     steps: {
       "switch-on": "Inschakelen",
       open: "Menu openen",

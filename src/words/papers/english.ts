@@ -119,6 +119,11 @@ export const ENGLISH: PaperWords = {
       `From the home screen back to how it was found: ${count(presses, "key press", "key presses")}, ` +
       `${duration(seconds * 1000)}. Wheel clear of the floor, or brake held.`,
     proveAgain: "As found it was not judged safe or fit for a class. Prove it again after going back.",
+    toRoad: (className) => `Back to the road: ${className}`,
+    fromToRoad: (presses, seconds) =>
+      `From the home screen to this class: ${count(presses, "key press", "key presses")}, ` +
+      `${duration(seconds * 1000)}. Wheel clear of the floor, or brake held.`,
+    proveRoad: "Then read every line back and measure where assist ends: only then is it this class again.",
     steps: {
       "switch-on": "Switch on",
       open: "Open the menu",

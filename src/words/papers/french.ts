@@ -134,6 +134,12 @@ export const FRENCH: PaperWords = {
       `du sol, ou frein serré.`,
     proveAgain:
       "Tel que trouvé, le vélo n’a pas été jugé sûr ni conforme à une catégorie. À prouver de nouveau après le retour.",
+    toRoad: (className) => `Retour sur route : ${className}`,
+    fromToRoad: (presses, seconds) =>
+      `De l’écran d’accueil à cette catégorie : ${presses} appuis, ${said(seconds, 0)} s. ` +
+      "Roue levée du sol, ou frein serré.",
+    proveRoad:
+      "Relisez ensuite chaque ligne et mesurez où l’assistance s’arrête : alors seulement c’est de nouveau cette catégorie.",
     steps: {
       "switch-on": "Allumer",
       open: "Ouvrir le menu",

@@ -145,6 +145,12 @@ export const GERMAN: PaperWords = {
       `${said(seconds, 0)} s. Rad frei vom Boden, oder Bremse gezogen.`,
     proveAgain:
       "Wie vorgefunden wurde das Rad nicht als sicher oder klassengerecht beurteilt. Nach dem Rückweg neu nachweisen.",
+    toRoad: (className) => `Zurück auf die Straße: ${className}`,
+    fromToRoad: (presses, seconds) =>
+      `Vom Startbildschirm zu dieser Klasse: ${presses} Tastendrücke, ${said(seconds, 0)} s. ` +
+      "Rad frei vom Boden, oder Bremse gezogen.",
+    proveRoad:
+      "Danach jede Zeile nachlesen und messen, wo die Unterstützung endet: erst dann ist es wieder diese Klasse.",
     steps: {
       "switch-on": "Einschalten",
       open: "Menü öffnen",

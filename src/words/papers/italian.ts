@@ -141,6 +141,11 @@ export const ITALIAN: PaperWords = {
       `sollevata da terra, o freno tirato.`,
     proveAgain:
       "Come trovata non è stata giudicata sicura né adatta a una categoria. Provarla di nuovo dopo il ritorno.",
+    toRoad: (className) => `Ritorno su strada: ${className}`,
+    fromToRoad: (presses, seconds) =>
+      `Dalla schermata iniziale a questa categoria: ${presses} pressioni, ${said(seconds, 0)} s. ` +
+      "Ruota sollevata da terra, o freno tirato.",
+    proveRoad: "Poi rileggere ogni riga e misurare dove finisce l’assistenza: solo allora è di nuovo questa categoria.",
     steps: {
       "switch-on": "Accendere",
       open: "Aprire il menu",

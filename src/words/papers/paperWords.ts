@@ -139,6 +139,10 @@ export interface PaperWords {
     readonly nothing: string;
     readonly from: (presses: number, seconds: number) => string;
     readonly proveAgain: string;
+    /** The same for the keys that bring a bike for private land back to its road class. */
+    readonly toRoad: (className: string) => string;
+    readonly fromToRoad: (presses: number, seconds: number) => string;
+    readonly proveRoad: string;
     readonly steps: Readonly<Record<WayStep, string>>;
     readonly goInto: (page: string) => string;
     readonly taps: (times: number) => string;

@@ -143,6 +143,11 @@ export const SPANISH: PaperWords = {
       `De la pantalla de inicio a como se encontró: ${presses} pulsaciones, ${said(seconds, 0)} s. ` +
       `Rueda en el aire, o freno apretado.`,
     proveAgain: "Como se encontró no se juzgó segura ni apta para una categoría. Demuéstrelo de nuevo tras la vuelta.",
+    toRoad: (className) => `Vuelta a la vía pública: ${className}`,
+    fromToRoad: (presses, seconds) =>
+      `De la pantalla de inicio a esta categoría: ${presses} pulsaciones, ${said(seconds, 0)} s. ` +
+      "Rueda en el aire, o freno apretado.",
+    proveRoad: "Después relea cada línea y mida dónde acaba la asistencia: solo entonces vuelve a ser esta categoría.",
     steps: {
       "switch-on": "Encender",
       open: "Abrir el menú",

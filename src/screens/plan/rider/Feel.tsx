@@ -96,7 +96,7 @@ function StartChart({ now, then, unit }: BothProps) {
 function Levels({ now, then, unit }: BothProps) {
   return (
     <NumberTable
-      caption={say.asItWillFeel}
+      caption={say.levelByLevel}
       hideCaption
       headings={[say.level, say.steady(unit), say.climbs, say.range(unit)]}
       rows={then.levels.map((level) => {

@@ -32,6 +32,7 @@ export function WishChips({ job, change }: WishChipsProps) {
       <Choice
         label={say.rider}
         value={typedAt(job, RIDER) || INTAKE_FIELDS.rider.guess}
+        {...(typedAt(job, RIDER) ? {} : { hint: say.guessed(words[INTAKE_FIELDS.rider.guess] ?? "") })}
         options={INTAKE_FIELDS.rider.options.map((value) => ({ value, label: words[value] ?? value }))}
         onChoose={(value) => void change((now) => withTyped(now, RIDER, value))}
       />

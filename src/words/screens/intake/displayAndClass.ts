@@ -9,9 +9,5 @@ export const asWritten = "As written";
 export const acceptedAsEquivalent = "Accepted as equivalent";
 export const acceptedAs = "Accepted as";
 export const kmH = "km/h";
-export const acknowledgedInWriting = "Acknowledged in writing";
-export const whoseLandAndThat =
-  "Whose land, and that it is not for public roads. It does not cure a law against tampering.";
-export const writeWhoseLandIt = "Write whose land it is, before it is programmed.";
 export const holdItAgainst = "Hold it against every class";
 export const putEveryClass = "Put the classes away";

@@ -9,6 +9,7 @@ export const names = {
   sheet: "Workshop sheet",
   card: "Owner’s card",
   way: "Way-back card",
+  road: "Back to the road",
   label: "Class label",
   care: "Care and limits",
 } as const;

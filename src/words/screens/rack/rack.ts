@@ -29,3 +29,4 @@ export const waiting = "Waiting";
 export const demoBike = "demo bike";
 export const putOnTheStand = (name: string) => `Put on the stand: ${name}`;
 export const rackPutOnTheStand = "Put on the stand";
+export const notForPublicRoads = "Not for public roads";

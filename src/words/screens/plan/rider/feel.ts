@@ -5,6 +5,7 @@ import { fixed, plain, speed, unitName } from "../../../speak";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 
 export const asItWillFeel = "As it will feel";
+export const levelByLevel = "Level by level";
 export const before = "as it is";
 export const after = "as planned";
 export const level = "Level";
@@ -28,27 +29,27 @@ export const takenAsUsual = (settings: readonly (keyof typeof SETTING_NAMES)[]) 
   `No line tells ${settings.map((each) => SETTING_NAMES[each].toLowerCase()).join(", ")}: taken as usual.`;
 export const needs = (missing: string) => `To say how it feels: ${missing}.`;
 
-const time = (s: number | null): string => (s === null ? "more than 8 s" : `${fixed(s, 1)} s`);
+const time = (s: number | null): string => (s === null ? "more than 8 s" : `${fixed(s, 2)} s`);
 
 /** What changes, in sentences: only what a rider would notice. */
 export function told(from: Feel, to: Feel, unit: SpeedUnit): readonly string[] {
   const differs = (a: number | null, b: number | null, by: number): boolean =>
     (a === null) !== (b === null) || (a !== null && b !== null && Math.abs(a - b) >= by);
   return [
-    ...(differs(from.start.waitS, to.start.waitS, 0.1)
+    ...(differs(from.start.waitS, to.start.waitS, 0.04)
       ? [
           to.start.waitS === null
             ? "The motor does not come in within 8 s."
             : `The motor comes in ${time(to.start.waitS)} after you push off, before ${time(from.start.waitS)}.`,
         ]
       : []),
-    ...(differs(from.start.kickKg, to.start.kickKg, 0.8)
+    ...(differs(from.start.kickKg, to.start.kickKg, 0.07 * from.start.kickKg)
       ? [
-          `${to.start.kickKg < from.start.kickKg ? "Softer" : "Firmer"}: in its first second it pushes as with ` +
-            `${plain(to.start.kickKg, 0)} kg, before ${plain(from.start.kickKg, 0)} kg.`,
+          `${to.start.kickKg < from.start.kickKg ? "Softer" : "Firmer"}: in its first moment it pushes as with ` +
+            `${plain(to.start.kickKg)} kg, before ${plain(from.start.kickKg)} kg.`,
         ]
       : []),
-    ...(differs(from.start.toTenS, to.start.toTenS, 0.3)
+    ...(differs(from.start.toTenS, to.start.toTenS, 0.2)
       ? [`${speed(10, unit, 0)} after ${time(to.start.toTenS)}, before ${time(from.start.toTenS)}.`]
       : []),
     ...(differs(from.crawlKmh, to.crawlKmh, 0.7)

@@ -48,12 +48,6 @@ const openBench = async (page: Page, bench: string) => {
   await page.waitForTimeout(1200);
 };
 
-const moveTheWheel = async (page: Page) => {
-  await page.getByRole("button", { name: "What if" }).click();
-  await page.getByRole("slider", { name: /^51 / }).focus();
-  await page.keyboard.press("ArrowLeft");
-};
-
 const lookForOne = async (page: Page) => {
   await page.getByRole("checkbox", { name: "Dies at half a gauge" }).check();
   await page.getByRole("button", { name: "Find the cause" }).click();
@@ -107,7 +101,6 @@ const SHOTS: readonly Shot[] = [
     before: async (page) => openBench(page, "Ride"),
   },
   { name: "faults", path: "/faults?job=demo-204", before: lookForOne },
-  { name: "what-if", path: "/job/demo-207/plan", before: moveTheWheel },
   { name: "tables", path: "/tables", before: async (page) => page.getByRole("button", { name: "Unit rule" }).click() },
   {
     name: "swap-dark",

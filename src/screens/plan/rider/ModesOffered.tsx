@@ -30,7 +30,7 @@ export function ModesOffered({ job, workings, change }: Pick<StageProps, "job" |
     <section aria-label={say.howManyLevels} className="min-w-0">
       <h4 className="text-[1.25rem]">{say.howManyLevels}</h4>
       <RuledTable
-        label={say.howManyLevels}
+        label={say.sideBySide}
         headings={[say.level, ...modes.map(({ levels, from }) => say.heading(levels, from === "measured"))]}
       >
         {Array.from({ length: most }, (_, i) => (

@@ -3,6 +3,7 @@ import type { SpeedUnit } from "@/core/units";
 import { count, speed } from "../../../speak";
 
 export const howManyLevels = "How many levels";
+export const sideBySide = "Speeds of each, side by side";
 export const level = "Level";
 export const heading = (n: number, measured: boolean) => `${n}, ${measured ? "measured" : "foretold"}`;
 export const cell = (kmh: number, unit: SpeedUnit, sameAs: number | null) =>

@@ -3,6 +3,7 @@ import type { Fact, Source } from "@/core/facts/origins";
 import type { FactKey } from "@/core/facts/everyFact";
 import { INTAKE_WORDS } from "./fields";
 import { BATTERY_WORDS } from "./figures/battery";
+import { NEW_PART_WORDS } from "./figures/newParts";
 import { LADDER_WORDS } from "./figures/ladder";
 import { RIDE_WORDS } from "./figures/ride";
 import { SPEEDOMETER_WORDS } from "./figures/speedometer";
@@ -17,6 +18,7 @@ export const FACT_WORDS: Readonly<Record<FactKey, FigureWords>> = {
   ...BATTERY_WORDS,
   ...LADDER_WORDS,
   ...RIDE_WORDS,
+  ...NEW_PART_WORDS,
 };
 
 const SOURCES: Readonly<Record<Source, string>> = {

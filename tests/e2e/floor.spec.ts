@@ -25,7 +25,7 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["hand over", "/job/demo-203/hand-over"],
   ["papers", "/job/demo-203/papers"],
   ["nothing there", "/job/no-such-job/plan"],
-  ...["wheel", "speedometer", "battery", "current", "ladder", "ride"].map(
+  ...["wheel", "speedometer", "battery", "current", "ladder", "ride", "upgrade"].map(
     (bench) => [`numbers, ${bench}`, `/job/demo-207/numbers?bench.demo-207=${bench}`] as const,
   ),
   ["numbers, nearly nothing known", "/job/demo-210/numbers?bench.demo-210=ride"],

@@ -5,6 +5,7 @@
  */
 import { CHARGER_V, READING_FIELDS } from "./intake";
 import { number, option, text, type IntakeField } from "./fields";
+import { NEW_PART_FIELDS } from "./newParts";
 
 /** Times the rider's own power a torque-controlled kit adds at most. From memory. */
 const USUAL_TOP_TIMES_RIDER = 3;
@@ -95,6 +96,8 @@ export const FIGURES = {
   crankTorqueNm: number("Nm", 20, 250),
   ringTeeth: number("teeth", 20, 70, 42, true),
   cogTeeth: text(60),
+  // Parts not yet bought
+  ...NEW_PART_FIELDS,
 } as const satisfies Record<string, IntakeField>;
 
 export type FigureKey = keyof typeof FIGURES;

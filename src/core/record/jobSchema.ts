@@ -174,6 +174,7 @@ export const EventSchema = v.strictObject({
     "exported",
     "display-swapped",
     "back-to-road",
+    "part-changed",
     "sealed",
     "undone",
   ]),

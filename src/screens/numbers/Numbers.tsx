@@ -8,7 +8,7 @@ import type { StageProps } from "../job/stageProps";
 import type { BenchProps } from "./benchProps";
 import * as say from "@/words/screens/numbers/numbers";
 
-const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride"] as const;
+const BENCHES = ["wheel", "speedometer", "battery", "current", "ladder", "ride", "upgrade"] as const;
 type BenchName = (typeof BENCHES)[number];
 
 const TITLES: Readonly<Record<BenchName, string>> = {
@@ -18,6 +18,7 @@ const TITLES: Readonly<Record<BenchName, string>> = {
   current: say.current,
   ladder: say.ladder,
   ride: say.ride,
+  upgrade: say.upgrade,
 };
 
 /** Each bench is loaded when it is first opened. */
@@ -28,6 +29,7 @@ const SCREENS: Readonly<Record<BenchName, ComponentType<BenchProps>>> = {
   current: later(() => import("./CurrentBench").then((module) => module.CurrentBench)),
   ladder: later(() => import("./LadderBench").then((module) => module.LadderBench)),
   ride: later(() => import("./RideBench").then((module) => module.RideBench)),
+  upgrade: later(() => import("./UpgradeBench").then((module) => module.UpgradeBench)),
 };
 
 /** The numbers of one bike, worked out from what can be measured, bench by bench. */

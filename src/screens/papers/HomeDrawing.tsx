@@ -46,7 +46,7 @@ export function HomeDrawing({ profile, words, facts }: HomeDrawingProps) {
             </g>
           ))}
         </svg>
-        <ol className="min-w-0 flex-1">
+        <ol className="min-w-44 flex-1">
           {parts.map((part, i) => (
             <li key={part}>
               {i + 1} {words.screenParts[part]}

@@ -1,5 +1,6 @@
 import type { IntakeText } from "@/core/facts";
 import { FACT_KEYS, readFacts } from "@/core/facts/everyFact";
+import { NEW_PART_FIELDS } from "@/core/facts/newParts";
 import { factOf } from "@/core/facts/origins";
 import type { Job } from "@/core/record";
 import { RuledTable } from "@/ui/primitives";
@@ -11,10 +12,20 @@ export interface RestsOnProps {
   readonly guessed: readonly (keyof IntakeText)[];
 }
 
+/** What stands elsewhere on the paper, and parts only thought of. */
+const NO_FACTS: ReadonlySet<string> = new Set([
+  "nickname",
+  "leavesThough",
+  "checkedBy",
+  "wishes",
+  "wishWinners",
+  ...Object.keys(NEW_PART_FIELDS),
+]);
+
 /** What the sheet rests on: every fact somebody gave, with how it is known; then what stands in for the rest. */
 export function RestsOn({ job, guessed }: RestsOnProps) {
   const facts = readFacts(job.intake);
-  const told = FACT_KEYS.filter((key) => key !== "nickname" && key !== "leavesThough" && facts.said(key));
+  const told = FACT_KEYS.filter((key) => !NO_FACTS.has(key) && facts.said(key));
   const standsIn = guessed.flatMap((key) => factOf(key, facts, job.typedAt) ?? []);
   return (
     <>

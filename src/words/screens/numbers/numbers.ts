@@ -6,3 +6,4 @@ export const current = "Current";
 export const ladder = "Ladder";
 export const ride = "Ride";
 export const benches = "Benches";
+export const upgrade = "Upgrade";

@@ -1,0 +1,30 @@
+// A part weighed before it is bought, and fitted by one deed: typed by hand with a wrong key, a reload, a double click.
+import { handsOf } from "./hands";
+import { jobOf, main, openDemo } from "./support";
+import { expect, test } from "./workshop";
+
+test("a tyre is weighed before it is bought; fitted, it stands in the log and the plan follows", async ({ page }) => {
+  test.setTimeout(120_000);
+  await openDemo(page, 205, "numbers");
+  await page.getByRole("button", { name: "Upgrade", exact: true }).click();
+  await expect(main(page)).toContainText("Type what would change");
+  const hands = handsOf(page);
+  const field = page.getByLabel("New tyre, as on its sidewall");
+  await hands.write(field, "60-622x");
+  await expect(main(page)).toContainText("Type what would change");
+  await hands.press("Backspace");
+  await expect(page.getByRole("region", { name: "What it comes to", exact: true })).toContainText(
+    "Assist really ends at",
+  );
+  await page.reload();
+  await expect(field).toHaveValue("60-622");
+  await expect(main(page)).toContainText("Plugs and leads: not known: look");
+  await hands.doubleClick(page.getByRole("button", { name: /^It is fitted: change 1 fact/ }));
+  await expect(main(page)).toContainText("Parts changed on this bike");
+  const { intake, events } = await jobOf(page, "demo-205");
+  expect(intake.tyre).toBe("60-622");
+  expect(intake.newTyre).toBeUndefined();
+  expect(events.filter(({ kind }) => kind === "part-changed")).toHaveLength(1);
+  await page.getByRole("button", { name: "Undo" }).first().click();
+  await expect.poll(async () => (await jobOf(page, "demo-205")).intake.newTyre).toBe("60-622");
+});

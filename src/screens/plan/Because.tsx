@@ -2,9 +2,11 @@
 import { type Reason } from "@/core/decide";
 import { capBasisOf, isUnsure } from "@/core/display";
 import { definitionsOf, type Sheet, type SheetRow } from "@/core/sheet";
-import { RuledTable, SignShape } from "@/ui/primitives";
+import { raisedBy } from "@/core/sheet/raised";
+import { Caution, RuledTable, SignShape } from "@/ui/primitives";
 import { later } from "@/ui/primitives/later";
 import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/words";
+import { raisedWords } from "@/words/raised";
 import type { StageProps } from "../job/stageProps";
 import { ByHand } from "./ByHand";
 import * as say from "@/words/screens/plan/because";
@@ -68,6 +70,11 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
           {finding.severity === "note" ? null : <SignShape sign={finding.severity} />}{" "}
           {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}.` : ""}
         </p>
+      ))}
+      {raisedWords(raisedBy(row)).map((words) => (
+        <div key={words} className="mb-2">
+          <Caution>{words}</Caution>
+        </div>
       ))}
       {row.line.note ? <p className="mb-2 text-[0.9rem] text-quiet">{row.line.note}</p> : null}
       {definition ? (

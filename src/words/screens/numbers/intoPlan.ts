@@ -15,5 +15,4 @@ export const keysAnew =
 export const taken = "In the plan, set by hand. Each line can go back to its proposal.";
 export const undone = "set from a bench";
 export const fromBench = (bench: string) => `From the ${bench} bench`;
-export const noShareLines = "This display has no line for the share of each level.";
 export const levelsNotHeld = (levels: number) => `This display cannot be set to ${count(levels, "level")}.`;

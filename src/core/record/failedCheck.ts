@@ -20,6 +20,7 @@ import { own } from "../units/limits";
 import { readSpeedKmh } from "../units/quantity";
 import { restingOn } from "./checking";
 import { heldRaws } from "./columns";
+import { setByHand } from "./byHand";
 import type { Job } from "./job";
 import { setKeysAside } from "./programming";
 
@@ -197,5 +198,5 @@ export function failedMend(job: Job, check: DueCheck): FailedMend | null {
 /** The job with the mend planned, and its keys to be pressed again. `at` is an ISO timestamp, `why` goes on record. */
 export function withFailedMend(job: Job, { code, raw }: FailedMend, at: string, why: string): Job {
   const aside = setKeysAside(job, at, why);
-  return { ...aside, overrides: { ...aside.overrides, [code]: raw } };
+  return setByHand(aside, { [code]: raw }, at, why);
 }

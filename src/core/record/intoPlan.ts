@@ -5,8 +5,9 @@
  */
 import type { LineValue } from "../benches/lineValues";
 import { linesOf } from "../display";
-import type { SheetFinding, SheetRow, SheetValue } from "../sheet";
+import { sameFinding, type SheetFinding, type SheetRow, type SheetValue } from "../sheet";
 import { own } from "../units/limits";
+import { setByHand } from "./byHand";
 import type { Job } from "./job";
 import { setKeysAside } from "./programming";
 import { workOut, type Workings } from "./workings";
@@ -36,23 +37,15 @@ const isLocked = (job: Job, code: string): boolean =>
   (job.profile ? linesOf(job.profile) : []).some((line) => line.code === code && line.makerOnly) &&
   own(job.unlocked, code) === undefined;
 
-/** The job with these lines set by hand, each with where it comes from. */
-const withLinesSet = (job: Job, values: readonly LineValue[], why: string): Job => ({
-  ...job,
-  overrides: { ...job.overrides, ...Object.fromEntries(values.map(({ code, raw }) => [code, raw])) },
-  overrideReasons: { ...job.overrideReasons, ...Object.fromEntries(values.map(({ code }) => [code, why])) },
-});
-
 /** The job with these lines in the plan. `at` is an ISO timestamp, `why` says where they come from. */
 export function withIntoPlan(job: Job, values: readonly LineValue[], at: string, why: string): Job {
   const free = values.filter(({ code }) => !isLocked(job, code));
-  return free.length === 0 ? job : withLinesSet(setKeysAside(job, at, why), free, why);
+  const byCode = Object.fromEntries(free.map(({ code, raw }) => [code, raw]));
+  return free.length === 0 ? job : setByHand(setKeysAside(job, at, why), byCode, at, why);
 }
 
-const SAME = (a: SheetFinding, b: SheetFinding): boolean =>
-  a.message.key === b.message.key && a.lines.join() === b.lines.join();
 const notIn = (findings: readonly SheetFinding[], others: readonly SheetFinding[]): readonly SheetFinding[] =>
-  findings.filter((each) => each.severity !== "note" && !others.some((other) => SAME(each, other)));
+  findings.filter((each) => each.severity !== "note" && !others.some((other) => sameFinding(each, other)));
 
 /** What taking these lines into the plan would come to; null while there is no plan. */
 export function intoPlan(job: Job, { sheet }: Workings, values: readonly LineValue[]): IntoPlan | null {

@@ -175,6 +175,7 @@ export const EventSchema = v.strictObject({
     "display-swapped",
     "back-to-road",
     "part-changed",
+    "set-by-hand",
     "sealed",
     "undone",
   ]),

@@ -3,8 +3,9 @@
  * up, a line set to another value, a maker-only line unlocked. Each is tried as if it had been done; none is done here.
  */
 import { linesOf, rankOf, rawValues, shows, type SettingKey } from "../display";
-import { findingsOn, type SheetFinding, type SheetRow } from "../sheet";
+import { findingsOn, sameFinding, type SheetFinding, type SheetRow } from "../sheet";
 import { own } from "../units/limits";
+import { withLinesSet } from "./byHand";
 import type { Job } from "./job";
 import { workOut, type Workings } from "./workings";
 
@@ -35,19 +36,16 @@ export function withMending(job: Job, mending: Mending, why: string): Job {
         overrides: Object.fromEntries(Object.entries(job.overrides).filter(([code]) => code !== mending.code)),
       };
     case "set":
-      return { ...job, overrides: { ...job.overrides, [mending.code]: mending.raw } };
+      return withLinesSet(job, { [mending.code]: mending.raw }, why);
     case "unlock":
       return { ...job, unlocked: { ...job.unlocked, [mending.code]: why } };
   }
 }
 
-const isSame = (a: SheetFinding, b: SheetFinding): boolean =>
-  a.message.key === b.message.key && a.lines.join() === b.lines.join();
-
 /** Whether a finding is gone from a list and nothing but notes has come into it. */
 const mends = (finding: SheetFinding, before: readonly SheetFinding[], after: readonly SheetFinding[]): boolean =>
-  !after.some((each) => isSame(each, finding)) &&
-  after.every((each) => each.severity === "note" || before.some((was) => isSame(was, each)));
+  !after.some((each) => sameFinding(each, finding)) &&
+  after.every((each) => each.severity === "note" || before.some((was) => sameFinding(was, each)));
 
 /** The mending of a finding on the target; null where no one line mends it, or the plan is sealed. */
 export function mendingOf(job: Job, { sheet, bike, choice }: Workings, finding: SheetFinding): Mending | null {

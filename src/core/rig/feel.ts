@@ -149,3 +149,33 @@ function filled(profile: DisplayProfile, raws: Raws): readonly number[] {
   const usual = standInRaws(profile);
   return raws.map((raw, i) => raw ?? usual[i] ?? 0);
 }
+
+/** What a rider would notice of a change, with the figure before and after. */
+export type Noticed =
+  | { readonly what: "comes-in" | "to-ten"; readonly fromS: number | null; readonly toS: number | null }
+  | { readonly what: "kick"; readonly fromKg: number; readonly toKg: number }
+  | { readonly what: "crawl"; readonly fromKmh: number; readonly toKmh: number };
+
+/** Less than this is not noticed: times in s, a push as a share of itself, a speed in km/h. From memory. */
+const NOTICED = { comesInS: 0.04, toTenS: 0.2, kickShare: 0.07, crawlKmh: 0.7 } as const;
+
+const differs = (from: number | null, to: number | null, by: number): boolean =>
+  from === null || to === null ? from !== to : Math.abs(from - to) >= by;
+
+/** What a rider would notice between two ways a bike feels; none where it feels the same. */
+export function noticed(from: Feel, to: Feel): readonly Noticed[] {
+  const [was, is] = [from.start, to.start];
+  const all: readonly (readonly [boolean, Noticed])[] = [
+    [differs(was.waitS, is.waitS, NOTICED.comesInS), { what: "comes-in", fromS: was.waitS, toS: is.waitS }],
+    [
+      differs(was.kickKg, is.kickKg, NOTICED.kickShare * was.kickKg),
+      { what: "kick", fromKg: was.kickKg, toKg: is.kickKg },
+    ],
+    [differs(was.toTenS, is.toTenS, NOTICED.toTenS), { what: "to-ten", fromS: was.toTenS, toS: is.toTenS }],
+    [
+      differs(from.crawlKmh, to.crawlKmh, NOTICED.crawlKmh),
+      { what: "crawl", fromKmh: from.crawlKmh, toKmh: to.crawlKmh },
+    ],
+  ];
+  return all.flatMap(([isNoticed, each]) => (isNoticed ? [each] : []));
+}

@@ -100,5 +100,9 @@ const linesAbout = (profile: DisplayProfile, subject: Subject | HazardSubject): 
   ),
 ];
 
+/** Whether two findings say the same of the same lines. */
+export const sameFinding = (a: SheetFinding, b: SheetFinding): boolean =>
+  a.message.key === b.message.key && a.lines.join() === b.lines.join();
+
 const GRAVITY: readonly Severity[] = ["breach", "caution", "unknown", "note"];
 const gravity = ({ severity }: { severity: Severity }): number => GRAVITY.indexOf(severity);

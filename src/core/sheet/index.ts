@@ -10,7 +10,7 @@ export {
   valueAt,
 } from "./sheet";
 export { columnOf, type Column, type ColumnName } from "./column";
-export { findingsOn, type Judged, type SheetFinding, type SheetMessage } from "./findings";
+export { findingsOn, sameFinding, type Judged, type SheetFinding, type SheetMessage } from "./findings";
 export { carryOver, type CarryOver, type Fate, type FateReason } from "./carryOver";
 export { type Ability, type AbilityRow, compareDisplays } from "./compareDisplays";
 export { classesNotHeld } from "./classesHeld";

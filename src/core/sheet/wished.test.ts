@@ -26,9 +26,18 @@ interface Asked {
   readonly found?: readonly number[];
   readonly classId?: string;
   readonly overrides?: Readonly<Record<string, number>>;
+  readonly unlocked?: Readonly<Record<string, string>>;
 }
 
-function sheetOf({ profile, wishes, typed = {}, found, classId = "us-class-2", overrides = {} }: Asked): Sheet {
+function sheetOf({
+  profile,
+  wishes,
+  typed = {},
+  found,
+  classId = "us-class-2",
+  overrides = {},
+  unlocked = {},
+}: Asked): Sheet {
   const kit = { ...BENCH_KITS[0], packV: String(profile.acceptsNominalV[0] ?? 36), rolloutMm: "2150" };
   const rule = CLASSES.find(({ id }) => id === classId);
   const raws = found ?? standInRaws(profile);
@@ -38,7 +47,7 @@ function sheetOf({ profile, wishes, typed = {}, found, classId = "us-class-2", o
     choice: rule ? { rule, acceptedKmh: null } : null,
     asFound: raws,
     inForce: raws,
-    byHand: { overrides, unlocked: {} },
+    byHand: { overrides, unlocked },
   });
 }
 
@@ -197,6 +206,31 @@ describe("wishes", () => {
       byHand: { overrides: {}, unlocked: {} },
     });
     expect(fateOf(blank, "younger-rider", "assistCapKmh")).toEqual({ kind: "unread", code: "53" });
+  });
+  it("of several that lower the current the lowest counts, and none lowers what another has lowered", () => {
+    const amps = (wishes: readonly WishId[]) =>
+      Number(valueOf(lathe, sheetOf({ profile: lathe, wishes }), "currentLimitA"));
+    const all: readonly WishId[] = ["range-first", "cuts-out", "younger-rider"];
+    expect(amps(all)).toBe(Math.min(...all.map((wish) => amps([wish]))));
+    expect(amps(all)).toBeLessThan(amps([]));
+  });
+  it("leave a maker-only line alone until it is unlocked", () => {
+    const locked = {
+      ...lathe,
+      lines: lathe.lines.map((line) => (line.code === "r28" ? { ...line, makerOnly: true } : line)),
+    };
+    const asked = { profile: locked, wishes: ["kicks-hard"] as const, typed: { frame: "27.5 cargo" } };
+    expect(fateOf(sheetOf(asked), "kicks-hard", "startStrengthShare")).toEqual({ kind: "locked", code: "r28" });
+    const unlocked = sheetOf({ ...asked, unlocked: { r28: "the controller was changed" } });
+    expect(fateOf(unlocked, "kicks-hard", "startStrengthShare")?.kind).toBe("moved");
+  });
+  it("ask no more of what is that far already, and take no step past it", () => {
+    // A cargo frame starts at 85 % by the plan: a heavy rider asks for 70.
+    const asked = { profile: lathe, typed: { frame: "27.5 cargo" } };
+    const [before, after] = [sheetOf({ ...asked, wishes: [] }), sheetOf({ ...asked, wishes: ["heavy"] })];
+    expect(fateOf(after, "heavy", "startStrengthShare")?.kind).toBe("there-already");
+    expect(valueOf(lathe, after, "startStrengthShare")).toBe(valueOf(lathe, before, "startStrengthShare"));
+    expect(Number(valueOf(lathe, after, "startStrengthShare"))).toBeGreaterThan(0.7);
   });
   it("that ask the same way do not add up: the one that asks for most is granted", () => {
     const strength = (wishes: readonly WishId[]) =>

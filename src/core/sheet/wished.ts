@@ -4,7 +4,7 @@ import type { ByHand, ProposedLine } from "../decide";
 import { linesOf } from "../display";
 import { own } from "../units/limits";
 import { grantWishes, type Granting } from "../wishes";
-import { findingsOn, type Judged, type SheetFinding } from "./findings";
+import { findingsOn, sameFinding, type Judged, type SheetFinding } from "./findings";
 
 /** What becomes of the wishes on a plan that holds these raw values without them. */
 export function granted(judged: Judged, { overrides, unlocked }: ByHand, raws: Raws): Granting<SheetFinding> {
@@ -18,7 +18,7 @@ export function granted(judged: Judged, { overrides, unlocked }: ByHand, raws: R
     byHand: new Set(Object.keys(overrides)),
     locked: new Set(linesOf(profile).flatMap((line) => (isLocked(line) ? [line.code] : []))),
     speaksAgainst: (tried) => findingsOn(judged, tried).filter(({ severity }) => severity !== "note"),
-    isSame: (a, b) => a.message.key === b.message.key && a.lines.join() === b.lines.join(),
+    isSame: sameFinding,
   });
 }
 

@@ -165,8 +165,6 @@ const movedToo = (
 
 interface At {
   readonly line: Line;
-  readonly index: number;
-  readonly raw: number;
   readonly base: Decoded;
   readonly context: EncodingContext;
   /** What it held before any wish moved it. */
@@ -304,7 +302,7 @@ function grantOne<Finding>(
   if (raw === null || held === undefined) return stays("unread");
   const from = asks.raws[index] ?? raw;
   const start = decodeAll(line, from, contextOf(profile, asks.raws))[move.setting];
-  const at: At = { line, index, raw, base, context, start, decoded: (setting) => decoded(profile, raws, setting) };
+  const at: At = { line, base, context, start, decoded: (setting) => decoded(profile, raws, setting) };
   const found = move.kind === "scale" ? nearest(move, bike, at) : switched(move, at);
   if (!found) return [{ kind: "there-already", code, at: held }, raws];
   if (!("raw" in found)) return [{ kind: "not-alone", code, with: found.notAlone }, raws];

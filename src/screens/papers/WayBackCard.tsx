@@ -1,7 +1,7 @@
 import type { KeyWork, Paper } from "@/core/record";
 import { later } from "@/ui/primitives/later";
 import type { PaperWords } from "@/words/papers/paperWords";
-import { waySaid } from "@/words/papers/wayBackSaid";
+import { wayIntro, waySaid } from "@/words/papers/wayBackSaid";
 import { PaperFrame } from "./PaperFrame";
 
 /** Loaded where no keys lead there. */
@@ -19,17 +19,17 @@ interface WayBackCardProps {
 export function WayBackCard({ paper, work, words, toRoad }: WayBackCardProps) {
   const { profile } = paper.job;
   const { wayBack } = words;
-  const seconds = Math.round(work.totalMs / 1000);
+  const intro = wayIntro(work, words, toRoad);
   if (!profile) return null;
   return (
-    <PaperFrame title={toRoad === undefined ? wayBack.title : wayBack.toRoad(toRoad)} paper={paper} words={words}>
+    <PaperFrame title={intro.title} paper={paper} words={words}>
       {!work.plan.ok ? (
         <PlanProblem problem={work.plan.problem} />
       ) : work.steps.length === 0 ? (
         <p>{wayBack.nothing}</p>
       ) : (
         <>
-          <p className="mb-2">{(toRoad === undefined ? wayBack.from : wayBack.fromToRoad)(work.presses, seconds)}</p>
+          <p className="mb-2">{intro.keys}</p>
           <ol className="paper-columns">
             {waySaid(profile, work, words).map(({ step, keys }, i) => (
               <li key={i} className="flex break-inside-avoid gap-3 border-b border-rule py-1">
@@ -41,7 +41,7 @@ export function WayBackCard({ paper, work, words, toRoad }: WayBackCardProps) {
               </li>
             ))}
           </ol>
-          <p className="mt-2 text-quiet">{toRoad === undefined ? wayBack.proveAgain : wayBack.proveRoad}</p>
+          <p className="mt-2 text-quiet">{intro.then}</p>
         </>
       )}
     </PaperFrame>

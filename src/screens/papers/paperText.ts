@@ -3,7 +3,7 @@ import type { KeyWork, OwnersFacts, Paper } from "@/core/record";
 import { cardNotes, codeWords, levelRows, ownersRows } from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { headText, ownersText, wayText } from "@/words/papers/plainText";
-import { waySaid } from "@/words/papers/wayBackSaid";
+import { wayIntro, waySaid } from "@/words/papers/wayBackSaid";
 import { voiceOf } from "../job/voice";
 import { codesOf } from "./codes";
 
@@ -27,6 +27,8 @@ export function textOf(paper: Paper, facts: OwnersFacts, back: KeyWork | null, w
     },
     words,
   );
-  const way = back?.plan.ok ? ["", ...wayText(waySaid(profile, back, words), words)] : [];
+  const way = back?.plan.ok
+    ? ["", ...wayText(waySaid(profile, back, words), wayIntro(back, words, undefined), words)]
+    : [];
   return [...headText(paper, words), "", ...card, ...way].join("\n");
 }

@@ -3,6 +3,7 @@ import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useState } from "react";
 import { rawValues, shows } from "@/core/display";
+import { clearByHand, setByHand } from "@/core/record";
 import { own } from "@/core/units/limits";
 import { JobField } from "../job/JobField";
 import { Button } from "@/ui/primitives";
@@ -37,14 +38,8 @@ export function ByHand({ job, change, row }: ByHandProps) {
         )}
       </div>
     );
-  const clear = () =>
-    void change((now) => {
-      const overrides = { ...now.overrides };
-      const overrideReasons = { ...now.overrideReasons };
-      delete overrides[row.code];
-      delete overrideReasons[row.code];
-      return { ...now, overrides, overrideReasons };
-    });
+  const now = () => new Date().toISOString();
+  const clear = () => void change((job) => clearByHand(job, row.code, now()));
   return (
     <div className="mt-3 flex flex-wrap items-end gap-3 border-t border-rule pt-3">
       <label className="flex flex-col gap-1 text-[0.9rem]">
@@ -53,7 +48,7 @@ export function ByHand({ job, change, row }: ByHandProps) {
           value={row.target?.raw ?? ""}
           onChange={(event) => {
             const raw = Number(event.target.value);
-            void change((now) => (now.program ? now : { ...now, overrides: { ...now.overrides, [row.code]: raw } }));
+            void change((job) => setByHand(job, { [row.code]: raw }, now(), ""));
           }}
           className="min-h-11 rounded-md border-2 border-rule bg-sheet px-2"
         >

@@ -2,7 +2,7 @@
 import { readFacts } from "@/core/facts/everyFact";
 import { movableRows, outcomeOf, withMoved, type Outcome } from "@/core/benches/outcome";
 import { contextOf, decodeAll } from "@/core/display";
-import type { Job } from "@/core/record";
+import { setByHand, type Job } from "@/core/record";
 import { columnOf, type Sheet } from "@/core/sheet";
 import { Button, FindingLine, useTell } from "@/ui/primitives";
 import { findingText, INTAKE_WORDS, valueMeaning, type Voice } from "@/words";
@@ -51,9 +51,7 @@ export function WhatIf({ job, workings, change, setLine, sheet }: WhatIfProps) {
       [...moved].flatMap(([index, raw]) => (sheet.rows[index] ? [[sheet.rows[index].code, raw]] : [])),
     );
     setMoved(new Map());
-    const deed = await change((current) =>
-      current.program ? current : { ...current, overrides: { ...current.overrides, ...chosen } },
-    );
+    const deed = await change((current) => setByHand(current, chosen, new Date().toISOString(), say.fromWhatIf));
     if (deed) tell(say.setByHandEach, () => void deed.undo("set by hand"));
   };
   return (

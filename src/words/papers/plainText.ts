@@ -45,8 +45,14 @@ export const ownersText = (profile: DisplayProfile, text: OwnersText, words: Pap
   ...text.notes,
 ];
 
-/** The way back as text. */
-export const wayText = (steps: readonly SaidStep[], { wayBack }: PaperWords): readonly string[] => [
-  wayBack.title.toUpperCase(),
-  ...(steps.length === 0 ? [wayBack.nothing] : steps.map(({ step, keys }, i) => `${i + 1}. ${step}: ${keys}`)),
+/** A way through the menu as text: what it leads to, its keys, what is to be proven after it. */
+export const wayText = (
+  steps: readonly SaidStep[],
+  intro: { readonly title: string; readonly keys: string; readonly then: string },
+  { wayBack }: PaperWords,
+): readonly string[] => [
+  intro.title.toUpperCase(),
+  ...(steps.length === 0
+    ? [wayBack.nothing]
+    : [intro.keys, ...steps.map(({ step, keys }, i) => `${i + 1}. ${step}: ${keys}`), intro.then]),
 ];

@@ -50,3 +50,11 @@ export const waySaid = (profile: DisplayProfile, { steps }: KeyWork, { wayBack }
       (kind === "go" && page !== null ? wayBack.goInto(page) : wayBack.steps[kind]),
     keys: runs.map((run) => runSaid(profile, run, wayBack)).join(wayBack.then),
   }));
+
+/** What the way leads to: its title, how long it takes, and what is to be proven after it. */
+export function wayIntro(work: KeyWork, { wayBack }: PaperWords, toRoad: string | undefined) {
+  const inSeconds = Math.round(seconds(work.totalMs));
+  return toRoad === undefined
+    ? { title: wayBack.title, keys: wayBack.from(work.presses, inSeconds), then: wayBack.proveAgain }
+    : { title: wayBack.toRoad(toRoad), keys: wayBack.fromToRoad(work.presses, inSeconds), then: wayBack.proveRoad };
+}

@@ -1,7 +1,7 @@
 "use client";
 import { useDeferredValue, useMemo } from "react";
 import type { Job, Workings } from "@/core/record";
-import { feelOf, type Feel as Felt } from "@/core/rig/feel";
+import { feelOf, noticed, type Feel as Felt } from "@/core/rig/feel";
 import { missingForRide } from "@/core/benches/rideOf";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
 import { LineChart, type Series } from "@/ui/charts/LineChart";
@@ -62,7 +62,7 @@ interface BothProps {
 }
 
 function Told({ now, then, unit }: BothProps) {
-  const sentences = say.told(now, then, unit);
+  const sentences = say.told(noticed(now, then), unit);
   return (
     <ul className="flex flex-col gap-0.5">
       {(sentences.length > 0 ? sentences : [say.theSame]).map((sentence) => (

@@ -7,8 +7,10 @@ import { Chip } from "@/ui/primitives/Chip";
 import { INTAKE_WORDS } from "@/words";
 import { WISH_NAMES } from "@/words/wishNames";
 import type { ChangeJob } from "../../job/stageProps";
+import { guessedUntilYouSay } from "@/words/screens/job/typedField";
 import * as say from "@/words/screens/plan/rider/wishChips";
 
+const GUESS = INTAKE_FIELDS.rider.guess;
 const RIDER: TypedPlace = { in: "intake", name: "rider" };
 const COMPLAINT: TypedPlace = { in: "intake", name: "complaint" };
 const WISHES: TypedPlace = { in: "intake", name: "wishes" };
@@ -31,8 +33,8 @@ export function WishChips({ job, change }: WishChipsProps) {
     <div className="flex flex-col gap-4">
       <Choice
         label={say.rider}
-        value={typedAt(job, RIDER) || INTAKE_FIELDS.rider.guess}
-        {...(typedAt(job, RIDER) ? {} : { hint: say.guessed(words[INTAKE_FIELDS.rider.guess] ?? "") })}
+        value={typedAt(job, RIDER) || GUESS}
+        {...(typedAt(job, RIDER) ? {} : { hint: guessedUntilYouSay(words[GUESS], GUESS) })}
         options={INTAKE_FIELDS.rider.options.map((value) => ({ value, label: words[value] ?? value }))}
         onChoose={(value) => void change((now) => withTyped(now, RIDER, value))}
       />

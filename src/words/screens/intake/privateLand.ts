@@ -9,4 +9,5 @@ export const acknowledgedOn = (at: string) => `Written ${day(at)}.`;
 export const goesBackTo = "Road class it goes back to";
 export const chooseOne = "The way back is always kept ready: choose the class it was in, or is to be in on the road.";
 export const decided =
-  "Not for public roads. It is marked on the rack, on every paper and on the label, and does not cure a law against tampering.";
+  "Not for public roads. It is marked on the rack, on every paper and on the label, and does not cure a law " +
+  "against tampering.";

@@ -1,12 +1,8 @@
 // The words of screens/numbers/ModesCompared.
-import type { SpeedUnit } from "@/core/units";
-import { count, speed } from "../../speak";
+import { count } from "../../speak";
 
 export const modesSideBySide = "Numbers of levels, measured";
-export const level = "Level";
 export const levels = (n: number) => `${n} levels`;
-export const cell = (kmh: number, unit: SpeedUnit, sameAs: number | null) =>
-  sameAs === null ? speed(kmh, unit) : `${speed(kmh, unit)}, as ${sameAs}`;
 export const real = (modes: readonly (readonly [real: number, of: number])[]) =>
   `${modes.map(([each, of]) => `${of} levels hold ${count(each, "real one")}`).join("; ")}.`;
 export const richest = (of: number, each: number) =>

@@ -18,7 +18,8 @@ export const findingsAsIs = "With no line changed";
 export const findingsPlanned = "Planned anew";
 export const noFinding = "nothing speaks against it";
 const bears = (part: string, { asks, has }: Fit): string =>
-  `${part} bears the controller’s ${asks === null ? "amps" : `${plain(asks)} A`}${has === null ? "" : `: ${plain(has)} A`}`;
+  `${part} bears the controller’s ${asks === null ? "amps" : `${plain(asks)} A`}` +
+  (has === null ? "" : `: ${plain(has)} A`);
 const FITS: Readonly<Record<Fit["key"], (fit: Fit) => string>> = {
   plug: () => "Plugs and leads",
   protocol: () => "Display and controller understand each other",

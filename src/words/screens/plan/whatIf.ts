@@ -7,3 +7,4 @@ export const targetsAreFixedThe =
   "Targets are fixed: the plan was sealed when the keys began. Program again to plan anew.";
 export const backToTheTarget = "Back to the target";
 export const nothingIsKeptUntil = "Nothing is kept until you say so.";
+export const fromWhatIf = "From what if";

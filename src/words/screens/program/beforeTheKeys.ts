@@ -4,7 +4,8 @@ import { count, duration } from "../../speak";
 export const workingOutTheKeys = "Working out the keys …";
 export const writeDownWhoseLand = "Write down whose land it is";
 export const privateLandAsksFor =
-  "Private land asks for a written acknowledgement, and for the road class the bike goes back to, before any key is pressed.";
+  "Private land asks for a written acknowledgement, and for the road class the bike goes back to, before any key " +
+  "is pressed.";
 export const goToIntake = "Go to intake";
 export const firstTheWayHome = "First, the way home";
 export const lineOfNotWritten = (missing: { readonly unread: number; readonly total: number } | null) =>

@@ -1,5 +1,5 @@
 // The words of screens/plan/rider/Feel.
-import type { Feel } from "@/core/rig/feel";
+import type { Feel, Noticed } from "@/core/rig/feel";
 import { SETTING_NAMES } from "../../../settings";
 import { fixed, plain, speed, unitName } from "../../../speak";
 import { speedFromKmh, type SpeedUnit } from "@/core/units";
@@ -15,7 +15,8 @@ export const range = (unit: SpeedUnit) => `Range, ${unit === "mph" ? "mi" : "km"
 export const speedOverTheFirstSeconds = "Pulling away in level 1";
 export const seconds = "s";
 export const speedChart = (from: Feel["start"], to: Feel["start"]) =>
-  `Speed over the first seconds in level 1: 10 km/h after ${time(from.toTenS)} as it is, ${time(to.toTenS)} as planned.`;
+  `Speed over the first seconds in level 1: 10 km/h after ${time(from.toTenS)} as it is, ${time(to.toTenS)} ` +
+  "as planned.";
 export const perCent = (grade: number) => plain(100 * grade, 0);
 export const figure = (kmh: number, unit: SpeedUnit, measured: boolean) =>
   `${plain(speedFromKmh(kmh, unit))}${measured ? " measured" : ""}`;
@@ -31,33 +32,22 @@ export const needs = (missing: string) => `To say how it feels: ${missing}.`;
 
 const time = (s: number | null): string => (s === null ? "more than 8 s" : `${fixed(s, 2)} s`);
 
+const NOTICED: {
+  readonly [W in Noticed["what"]]: (each: Extract<Noticed, { what: W }>, unit: SpeedUnit) => string;
+} = {
+  "comes-in": ({ fromS, toS }) =>
+    toS === null
+      ? "The motor does not come in within 8 s."
+      : `The motor comes in ${time(toS)} after you push off, before ${time(fromS)}.`,
+  "to-ten": ({ fromS, toS }, unit) => `${speed(10, unit, 0)} after ${time(toS)}, before ${time(fromS)}.`,
+  kick: ({ fromKg, toKg }) =>
+    `${toKg < fromKg ? "Softer" : "Firmer"}: in its first moment it pushes as with ${plain(toKg)} kg, before ` +
+    `${plain(fromKg)} kg.`,
+  crawl: ({ fromKmh, toKmh }, unit) =>
+    `Level 1 rolls at ${speed(toKmh, unit)} with feet that only turn, before ${speed(fromKmh, unit)}.`,
+};
+
 /** What changes, in sentences: only what a rider would notice. */
-export function told(from: Feel, to: Feel, unit: SpeedUnit): readonly string[] {
-  const differs = (a: number | null, b: number | null, by: number): boolean =>
-    (a === null) !== (b === null) || (a !== null && b !== null && Math.abs(a - b) >= by);
-  return [
-    ...(differs(from.start.waitS, to.start.waitS, 0.04)
-      ? [
-          to.start.waitS === null
-            ? "The motor does not come in within 8 s."
-            : `The motor comes in ${time(to.start.waitS)} after you push off, before ${time(from.start.waitS)}.`,
-        ]
-      : []),
-    ...(differs(from.start.kickKg, to.start.kickKg, 0.07 * from.start.kickKg)
-      ? [
-          `${to.start.kickKg < from.start.kickKg ? "Softer" : "Firmer"}: in its first moment it pushes as with ` +
-            `${plain(to.start.kickKg)} kg, before ${plain(from.start.kickKg)} kg.`,
-        ]
-      : []),
-    ...(differs(from.start.toTenS, to.start.toTenS, 0.2)
-      ? [`${speed(10, unit, 0)} after ${time(to.start.toTenS)}, before ${time(from.start.toTenS)}.`]
-      : []),
-    ...(differs(from.crawlKmh, to.crawlKmh, 0.7)
-      ? [
-          `Level 1 rolls at ${speed(to.crawlKmh, unit)} with feet that only turn, before ` +
-            `${speed(from.crawlKmh, unit)}.`,
-        ]
-      : []),
-  ];
-}
+export const told = (all: readonly Noticed[], unit: SpeedUnit): readonly string[] =>
+  all.map((each) => (NOTICED[each.what] as (each: Noticed, unit: SpeedUnit) => string)(each, unit));
 export const theSame = "The start feels the same as it is now.";

@@ -2,4 +2,3 @@
 export const rider = "Rider";
 export const howItIsUsed = "How it is used";
 export const whatTheySay = "What is to change";
-export const guessed = (rider: string) => `Guessed ${rider} until you say.`;

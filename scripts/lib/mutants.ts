@@ -336,7 +336,7 @@ export const MUTANTS: readonly Mutant[] = [
     ["onScale(move.setting, at.start) ?? from", "from"],
     ["if (locked.has(code))", "if (false)"],
     ["if (by) return", "if (false) return"],
-    ["conflict.chosen === null ||", ""],
+    ["if (conflict && !winsWith(conflict, move))", "if (false)"],
     ['!TOGETHER.has(wish) || refused?.kind !== "refused"', 'refused?.kind !== "refused" || wish !== "late"'],
   ),
   ...at(
@@ -349,7 +349,7 @@ export const MUTANTS: readonly Mutant[] = [
   ...at("record/roadClass", ["!inLaw.has(code)", "true"], ["rule: roadClass, acceptReading", "acceptReading"]),
   ...at(
     "record/intoPlan",
-    ["values.filter(({ code }) => !isLocked(job, code));\n  return free", "values;\n  return free"],
+    ["values.filter(({ code }) => !isLocked(job, code));\n  const byCode", "values;\n  const byCode"],
     ["setKeysAside(job, at, why)", "job"],
   ),
   ...at("record/travelSheet", ["parsed.success && digestOf(json) === digest", "parsed.success"]),

@@ -1,6 +1,7 @@
 /** What a set of values comes to, row by row: the figure in words, and how it is worked out. */
 import { TWIN } from "@/core/assist";
 import { HILL_GRADE, type Outcome } from "@/core/benches/outcome";
+import { LONG_HEAT_SHARE, runsHot } from "@/core/ride/steady";
 import { findingText, type Voice } from "./findings";
 import { READ_OUT_NEEDS } from "./readOutNeeds";
 import { distance, fixed, offBy, plain, speed, speedList, whPer } from "./speak";
@@ -128,6 +129,21 @@ export const OUTCOMES: readonly OutcomeRow[] = [
     what: "Energy, top level on the flat",
     of: ({ levels }, { unit }) => (levels.length > 1 ? whPer(levels.at(-1)?.flat.whPerKm ?? 0, unit) : null),
     working: (outcome, voice) => topWorking(outcome, "flat", voice),
+  },
+  {
+    what: "Heat, top level on 5 %",
+    of: ({ levels, ride }) => {
+      const hill = levels.at(-1)?.hill;
+      if (!ride || !hill || levels.length < 2) return null;
+      return `${plain(hill.heatW, 0)} W${runsHot(ride.setup, hill) ? ", too hot for long" : ""}`;
+    },
+    working: ({ ride }) =>
+      ride
+        ? [
+            "drawn from the pack less what reaches the wheel, in motor and controller",
+            `a hub sheds about ${plain(100 * LONG_HEAT_SHARE, 0)} % of its rating for long, from memory`,
+          ]
+        : [],
   },
   {
     what: "Range, top level on the flat",

@@ -19,16 +19,13 @@ import {
   type ProgramOutlook,
   type RestoreOutlook,
 } from "@/core/record";
-import type { OwnersFacts } from "@/core/record/ownersFacts";
-import { paperFacts } from "@/core/record/paperFacts";
+import { paperFacts, type PaperFacts } from "@/core/record/paperFacts";
 import type { Typed } from "@/core/rig";
 import { codeOf, type CodeDrawing } from "./codeMatrix";
 import { answerWith } from "./talk";
 
 /** What the rider is told, and the record as a code. */
-export interface PaperNeeds {
-  readonly owners: OwnersFacts;
-  readonly road: KeyWork | null;
+export interface PaperNeeds extends PaperFacts {
   readonly code: CodeDrawing | null;
 }
 
@@ -81,9 +78,7 @@ const api = {
   /** What a job's papers need beyond its columns; null without a display. */
   papers: (job: Job): PaperNeeds | null => {
     const facts = paperFacts(job);
-    return (
-      facts && { owners: facts.owners, road: facts.road, code: facts.travels === null ? null : codeOf(facts.travels) }
-    );
+    return facts && { ...facts, code: facts.travels === null ? null : codeOf(facts.travels) };
   },
   /** The exercise of a kind and a seed; null where the display has too little for it. */
   exercise: (

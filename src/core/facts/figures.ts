@@ -51,7 +51,7 @@ export const FIGURES = {
   chargePercent: number("%", 5, 100, 80),
   // Ladder
   levelKind: option(["current", "duty", "speed", "torque"]),
-  shape: option(["linear", "geometric", "equal-speed", "equal-power", "by-hand"], "equal-speed"),
+  shape: option(["linear", "tens", "geometric", "equal-speed", "equal-power", "by-hand"], "equal-speed"),
   feelOn: option(["flat", "hill"], "hill"),
   levels: number("levels", 1, 9, null, true),
   firstPercent: number("%", 1, 100, 20),

@@ -9,6 +9,7 @@ export { intoPlan, type IntoPlan, withIntoPlan } from "./intoPlan";
 export { isOffRoad, lacksForPrivateLand, withClass } from "./offRoad";
 export { backToRoad, roadTask } from "./roadClass";
 export { fitParts, upgradeOf, type Fit, type Upgrade } from "./upgrade";
+export { blockedBy } from "./blocked";
 export { clearByHand, setByHand } from "./byHand";
 export { ladderOf, withLadderCopied } from "./ladderOf";
 export { mendingOf, withMending, type Mending } from "./mending";

@@ -46,6 +46,8 @@ export interface OwnersLevel {
 
 export interface OwnersFacts {
   readonly throttleFitted: boolean | null;
+  /** Line of the menu that sets the clock; null where none does. */
+  readonly clockLine: string | null;
   readonly cap: ToldFact<AppliedCap>;
   readonly levels: ToldFact<LevelsFact>;
   readonly throttle: ToldFact<ThrottleFact>;
@@ -155,6 +157,7 @@ export function ownersFacts(paper: Paper): OwnersFacts | null {
   };
   return {
     throttleFitted: workings.bike.throttleFitted,
+    clockLine: linesOf(profile).find(({ encoding }) => encoding.kind === "clock")?.code ?? null,
     cap: told(capFact),
     levels: told(levelsFact),
     throttle: told(throttleFact),

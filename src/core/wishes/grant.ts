@@ -246,8 +246,7 @@ function grantWish<Finding>(
     const is = (fate: WishFate<Finding>) => ({ wish, setting: move.setting, towards: towardsOf(move), fate });
     if (!isFor(move, asks.bike)) return is({ kind: "not-for-rider" });
     const conflict = conflicts.find(({ setting }) => setting === move.setting);
-    if (conflict && (conflict.chosen === null || !winsWith(conflict, conflict.chosen, move)))
-      return is(waits(conflict, move));
+    if (conflict && !winsWith(conflict, move)) return is(waits(conflict, move));
     const [fate, moved] = grantOne(asks, raws, move, before);
     raws = moved;
     return is(fate);
@@ -272,8 +271,8 @@ const waits = <Finding>({ sides, chosen }: WishConflict, move: Move): WishFate<F
       }
     : { kind: "given-up", for: chosen };
 
-/** Whether a move goes the way of the wish that was chosen. */
-const winsWith = ({ sides }: WishConflict, chosen: WishId | "neither", move: Move): boolean =>
+/** Whether a move goes the way of the wish that was chosen; none does while nobody has. */
+const winsWith = ({ sides, chosen }: WishConflict, move: Move): boolean =>
   sides.some((side) => side.wish === chosen && side.towards === towardsOf(move) && side.value === valueOf(move));
 
 /** Makes one move, or says why not. */

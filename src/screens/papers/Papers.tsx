@@ -62,7 +62,7 @@ export function Papers({ paper, job: live }: PapersProps) {
   const facts = needs?.owners ?? null;
   const road = needs?.road ?? null;
   const show: Readonly<Record<Kind, React.ReactNode>> = {
-    sheet: <WorkshopSheet paper={paper} code={needs?.code ?? null} />,
+    sheet: <WorkshopSheet paper={paper} needs={needs} />,
     card: facts ? <OwnersCard paper={paper} facts={facts} words={words} /> : null,
     way: back ? <WayBackCard paper={paper} work={back} words={words} /> : null,
     road: road && roadClass ? <WayBackCard paper={paper} work={road} words={words} toRoad={roadClass.name} /> : null,

@@ -15,6 +15,7 @@ import type { RestsOnProps } from "./RestsOn";
 
 /** Loaded where there is something to tell of it. */
 const StandsAgainst = later(() => import("./StandsAgainst").then((module) => module.StandsAgainst));
+const Raised = later(() => import("./Raised").then((module) => module.Raised));
 const MeasuredFigures = later(() => import("./MeasuredFigures").then((module) => module.MeasuredFigures));
 const RestsOn = later(() => import("./RestsOn").then((module) => module.RestsOn));
 
@@ -58,12 +59,12 @@ function Value({ what, cell, strong = false }: ValueProps) {
 
 interface WorkshopSheetProps {
   readonly paper: Paper;
-  /** What was read back, as a code to be scanned. */
-  readonly code: PaperNeeds["code"];
+  /** What was read back, as a code to be scanned, and what was raised; null while they are worked out. */
+  readonly needs: Pick<PaperNeeds, "code" | "raised"> | null;
 }
 
 /** Workshop sheet: every line as found, as planned, as read back, and why. */
-export function WorkshopSheet({ paper, code }: WorkshopSheetProps) {
+export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
   const { job, workings, standing, lines } = paper;
   const { choice, checks, against } = workings;
   const isSet = standing !== "planned-not-set";
@@ -116,18 +117,19 @@ export function WorkshopSheet({ paper, code }: WorkshopSheetProps) {
         </p>
       ) : null}
       <Rests job={job} guessed={workings.intake.guessed} />
-      <SignedOff paper={paper} code={code} />
+      {needs && needs.raised.length > 0 ? <Raised settings={needs.raised} /> : null}
+      <SignedOff paper={paper} needs={needs} />
     </PaperFrame>
   );
 }
 
 /** Who looked, every seal of the chain, and the record as a code. */
-function SignedOff({ paper, code }: WorkshopSheetProps) {
+function SignedOff({ paper, needs }: WorkshopSheetProps) {
   const { job } = paper;
   const initials = (job.intake.checkedBy ?? "").trim();
   return (
     <div className="mt-2 flex break-inside-avoid items-start gap-x-4">
-      <PaperQr code={code} />
+      <PaperQr code={needs?.code ?? null} />
       <div className="min-w-0 flex-1">
         <p>{initials ? say.checkedBy(initials) : say.checkedByNobody}</p>
         {job.sheets.length > 0 ? (

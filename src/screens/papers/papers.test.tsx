@@ -26,8 +26,8 @@ const factsOf = (told: Paper): OwnersFacts => {
 };
 const owners = (job: Job, words = ENGLISH): string =>
   says(<OwnersCard paper={paper(job)} facts={factsOf(paper(job))} words={words} />);
-const workshop = (job: Job): string => says(<WorkshopSheet paper={paper(job)} code={null} />);
-const lines = (job: Job) => rowsOf(<WorkshopSheet paper={paper(job)} code={null} />);
+const workshop = (job: Job): string => says(<WorkshopSheet paper={paper(job)} needs={null} />);
+const lines = (job: Job) => rowsOf(<WorkshopSheet paper={paper(job)} needs={null} />);
 const wayBackWords = (job: Job): string => {
   const work = wayBack(job);
   if (!work) throw new Error("no way back");

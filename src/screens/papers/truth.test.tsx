@@ -118,7 +118,7 @@ describe("no paper takes a plan for a fact", () => {
     fc.assert(
       fc.property(staged, ({ job }) => {
         const paper = paperFor(job);
-        const rows = rowsOf(<WorkshopSheet paper={paper} code={null} />);
+        const rows = rowsOf(<WorkshopSheet paper={paper} needs={null} />);
         for (const { line, left } of paper.lines) {
           const typed = own(job.readBack, line.code);
           if (line.encoding.kind === "read-only") continue;

@@ -2,10 +2,18 @@
 import Link from "next/link";
 import { useMemo, useState } from "react";
 import type { DisplayProfile } from "@/core/display";
-import { keyTask, lacksForPrivateLand, startProgram, startRehearsal, type ProgramOutlook } from "@/core/record";
+import {
+  blockedBy,
+  keyTask,
+  lacksForPrivateLand,
+  startProgram,
+  startRehearsal,
+  type ProgramOutlook,
+} from "@/core/record";
 import { Button, buttonClass, Caution, FindingLine } from "@/ui/primitives";
 import { count, duration, findingText, planProblemText, stepRunWords } from "@/words";
 import { restoreAsk } from "@/workers/keysClient";
+import { later } from "@/ui/primitives/later";
 import { JobField } from "../job/JobField";
 import type { StageProps } from "../job/stageProps";
 import { usePlan } from "../job/usePlan";
@@ -13,6 +21,9 @@ import { voiceOf } from "../job/voice";
 import { ChangeList } from "./ChangeList";
 import { stepName } from "./stepWords";
 import * as say from "@/words/screens/program/beforeTheKeys";
+
+/** Loaded where the pack must not be connected. */
+const BlockedStep = later(() => import("../job/BlockedStep").then((module) => module.BlockedStep));
 
 type BeforeProps = StageProps & { readonly profile: DisplayProfile };
 
@@ -69,6 +80,7 @@ function Start({ job, workings, change, profile, outlook }: BeforeProps & { read
   const voice = voiceOf(workings);
   const breaches = sheet?.target.findings.filter((finding) => finding.severity === "breach") ?? [];
   const nothing = outlook.presses === 0;
+  const blocked = blockedBy("connect", sheet?.inForce.findings);
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
       <div className="min-w-0">
@@ -86,10 +98,16 @@ function Start({ job, workings, change, profile, outlook }: BeforeProps & { read
               {say.thePlanDoesNot(findingText(finding.message, voice))}
             </FindingLine>
           ))}
+          {blocked ? <BlockedStep finding={blocked} voice={voice} /> : null}
           <Caution>{say.wheelClearOfThe}</Caution>
         </div>
         <div className="flex flex-wrap gap-3">
-          <Button weight="main" big onClick={() => void change((now) => startProgram(now, new Date().toISOString()))}>
+          <Button
+            weight="main"
+            big
+            disabled={blocked !== null}
+            onClick={() => void change((now) => startProgram(now, new Date().toISOString()))}
+          >
             {nothing ? say.sealTheSheetAnd : say.startTheKeysOn}
           </Button>
           {nothing ? null : (

@@ -7,6 +7,7 @@ import { keepTyped } from "@/store";
 import { Choice, KeptField, SignShape } from "@/ui/primitives";
 import { CHECK_WORDS, unitName } from "@/words";
 import { secondsSaid } from "@/words/speak";
+import type { ReactNode } from "react";
 import type { StageProps } from "../job/stageProps";
 import { CapRun } from "./CapRun";
 import { accepted, askedUnit, expectedWords, isSpeed } from "./checkField";
@@ -26,8 +27,14 @@ const VERDICTS: Readonly<Record<Verdict, { readonly sign: "done" | "breach" | nu
 
 const NOTED = { sign: null, word: say.isKept } as const;
 
+interface CheckCardProps extends Pick<StageProps, "job" | "change"> {
+  readonly state: CheckState;
+  /** Stands in place of its field while a hazard forbids it. */
+  readonly blocked?: ReactNode;
+}
+
 /** One check: how it is done, what to expect, what came of it, and what next where it failed. */
-export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "change"> & { readonly state: CheckState }) {
+export function CheckCard({ job, change, state, blocked }: CheckCardProps) {
   const { check, verdict, changed, changedFacts } = state;
   const { expect, unit, id } = check;
   const words = CHECK_WORDS[id];
@@ -65,7 +72,9 @@ export function CheckCard({ job, change, state }: Pick<StageProps, "job" | "chan
         <p className="mt-1 text-[0.95rem]">{say.itWasDoneBefore(changed, changedFacts)}</p>
       ) : null}
       <div className="mt-2">
-        {expect.kind === "yes" ? (
+        {blocked ? (
+          blocked
+        ) : expect.kind === "yes" ? (
           <Choice
             label={words.title}
             hideLabel

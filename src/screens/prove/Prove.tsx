@@ -1,10 +1,12 @@
 "use client";
 import Link from "next/link";
-import { PLACE_OF, type Place } from "@/core/proof";
+import { PLACE_OF, type CheckId, type Place } from "@/core/proof";
+import { blockedBy } from "@/core/record";
 import { PLACE_WORDS } from "@/words/checks";
 import { Button, buttonClass, Caution, useKeptState } from "@/ui/primitives";
 import { NoDisplay } from "../job/NoDisplay";
 import type { KeysStageProps, StageProps } from "../job/stageProps";
+import { voiceOf } from "../job/voice";
 import { CheckCard } from "./CheckCard";
 import { ReadBack } from "./ReadBack";
 import { ReadOutChart } from "./ReadOutChart";
@@ -13,6 +15,9 @@ import * as say from "@/words/screens/prove/prove";
 
 /** Loaded when asked for: few bikes need it. */
 const Trials = later(() => import("./Trials").then((module) => module.Trials));
+
+/** Loaded where the pack must not be pulled on. */
+const BlockedStep = later(() => import("../job/BlockedStep").then((module) => module.BlockedStep));
 
 /** Prove: what the display shows after the power cycle, and what the bike really does. */
 export function Prove(props: StageProps) {
@@ -71,6 +76,9 @@ const PLACES = ["stand", "yard", "road"] as const;
 function ChecksAt({ place, ...props }: StageProps & { readonly place: Place }) {
   const here = props.workings.checks.filter(({ check }) => PLACE_OF[check.id] === place);
   const [needed, others] = [true, false].map((is) => here.filter(({ check }) => check.needed === is));
+  const hurt = blockedBy("full-pull", props.workings.sheet?.inForce.findings);
+  const blockedOf = (id: CheckId) =>
+    hurt && id === "pack-sag" ? <BlockedStep finding={hurt} voice={voiceOf(props.workings)} /> : null;
   // What was measured stays in sight.
   const isOpen = others?.some(({ verdict }) => verdict !== "due") ?? false;
   return (
@@ -78,7 +86,7 @@ function ChecksAt({ place, ...props }: StageProps & { readonly place: Place }) {
       <h4 className="text-[1.05rem] text-quiet">{PLACE_WORDS[place]}</h4>
       <ol>
         {needed?.map((state) => (
-          <CheckCard key={state.check.id} {...props} state={state} />
+          <CheckCard key={state.check.id} {...props} state={state} blocked={blockedOf(state.check.id)} />
         ))}
       </ol>
       {others && others.length > 0 ? (
@@ -86,7 +94,7 @@ function ChecksAt({ place, ...props }: StageProps & { readonly place: Place }) {
           <summary className="min-h-11 py-2 underline">{say.worthMeasuring(others.length)}</summary>
           <ol>
             {others.map((state) => (
-              <CheckCard key={state.check.id} {...props} state={state} />
+              <CheckCard key={state.check.id} {...props} state={state} blocked={blockedOf(state.check.id)} />
             ))}
           </ol>
         </details>

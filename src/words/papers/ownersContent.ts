@@ -82,6 +82,7 @@ const SAYINGS: Readonly<Record<OwnersFact, Saying>> = {
     spoken(cruise, words, (on) => (on ? `${words.cruise.on}; ${words.cruiseOut}` : words.cruise.off)),
   lamp: ({ lamp }, words) => spoken(lamp, words, (mode) => words.lamp[mode]),
   trip: ({ trip }, words) => spoken(trip, words, (reset) => words.trip[reset]),
+  clock: ({ clockLine }, words) => (clockLine === null ? null : { as: "told", says: words.clock(clockLine) }),
   autoOff: ({ autoOff }, words) =>
     spoken(autoOff, words, (minutes) => (minutes === 0 ? words.neverOff : words.autoOff(minutes))),
   lock: ({ lock }, words) => (lock.as === "unknown" || !lock.value ? null : spoken(lock, words, () => words.locked)),

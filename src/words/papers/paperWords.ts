@@ -32,6 +32,7 @@ export const OWNERS_FACTS = [
   "cruise",
   "lamp",
   "trip",
+  "clock",
   "autoOff",
   "lock",
   "cutOff",
@@ -93,6 +94,8 @@ export interface PaperWords {
   readonly cruiseOut: string;
   readonly lamp: Readonly<Record<"manual" | "automatic" | "flashing", string>>;
   readonly trip: Readonly<Record<"manual" | "at-power-off", string>>;
+  /** Where the clock is set: a line of the menu. */
+  readonly clock: (line: string) => string;
   readonly autoOff: (minutes: number) => string;
   readonly neverOff: string;
   readonly locked: string;

@@ -1,0 +1,2 @@
+// The words of screens/job/BlockedStep.
+export const notThisStep = "Not this step yet";

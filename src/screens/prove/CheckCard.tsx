@@ -11,11 +11,14 @@ import type { ReactNode } from "react";
 import type { StageProps } from "../job/stageProps";
 import { CapRun } from "./CapRun";
 import { accepted, askedUnit, expectedWords, isSpeed } from "./checkField";
-import { FailedCheck } from "./FailedCheck";
 import { Foretold } from "./Foretold";
 import { KeepFigure } from "./KeepFigure";
 import { TapTimer } from "./TapTimer";
+import { later } from "@/ui/primitives/later";
 import * as say from "@/words/screens/prove/checkCard";
+
+/** Loaded where a check failed. */
+const FailedCheck = later(() => import("./FailedCheck").then((module) => module.FailedCheck));
 
 const VERDICTS: Readonly<Record<Verdict, { readonly sign: "done" | "breach" | null; readonly word: string }>> = {
   passed: { sign: "done", word: "passed" },

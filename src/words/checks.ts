@@ -1,6 +1,7 @@
 /** One word for one thing: the checks that prove a bike. docs/glossary.md explains them. */
 import type { CheckId, Place } from "@/core/proof";
 import type { SpeedUnit } from "@/core/units";
+import * as caution from "./cautions";
 
 interface CheckWords {
   readonly title: string;
@@ -119,7 +120,8 @@ export const CHECK_WORDS: Readonly<Record<CheckId, CheckWords>> = {
   },
   "top-speed-run": {
     title: "Top assisted speed",
-    how: () => "On the flat, pedal up through the cap. Write down the true speed where help ends.",
+    how: () =>
+      `On the flat, pedal up through the cap. Write down the true speed where help ends. ${caution.whileReading}`,
     next:
       "Do not let it leave as this class. Read the cap line back; if it holds what was planned, the wheel line lies: " +
       "calibrate, then program again.",

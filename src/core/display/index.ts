@@ -86,6 +86,7 @@ export {
   settingsOf,
 } from "./profile";
 export {
+  type Hazard,
   LEVEL_SHARES,
   SETTING_KEYS,
   type SettingKey,

@@ -46,6 +46,8 @@ export interface OwnersLevel {
 
 export interface OwnersFacts {
   readonly throttleFitted: boolean | null;
+  /** Whether it may answer at power-on: one is fitted, and nothing known switches it off. */
+  readonly throttleLive: boolean;
   /** Line of the menu that sets the clock; null where none does. */
   readonly clockLine: string | null;
   readonly cap: ToldFact<AppliedCap>;
@@ -155,12 +157,15 @@ export function ownersFacts(paper: Paper): OwnersFacts | null {
     const plan = of(profile, planned);
     return plan === null ? { as: "unknown" } : { as: isSet ? "planned" : "not-set", value: plan };
   };
+  const throttle = told(throttleFact);
+  const { throttleFitted } = workings.bike;
   return {
-    throttleFitted: workings.bike.throttleFitted,
+    throttleFitted,
+    throttleLive: throttleFitted === true && (throttle.as === "unknown" || throttle.value.mode !== "off"),
     clockLine: linesOf(profile).find(({ encoding }) => encoding.kind === "clock")?.code ?? null,
     cap: told(capFact),
     levels: told(levelsFact),
-    throttle: told(throttleFact),
+    throttle,
     walk: told(walkFact),
     cruise: told(setting("cruiseOn")),
     lamp: told(setting("lampMode")),

@@ -1,11 +1,10 @@
 /** What a visit's papers need beyond its columns: what the rider is told, and the record as a text to be scanned. */
-import type { SettingKey } from "../display";
-import { raisedBy } from "../sheet/raised";
 import type { Job } from "./job";
 import { keyWork, type KeyWork } from "./keyWork";
 import { ownersFacts, type OwnersFacts } from "./ownersFacts";
 import { paperOf } from "./paper";
 import { roadTask } from "./roadClass";
+import { sheetCautions, type SheetCaution } from "./sheetCautions";
 import { travelSheetOf, writeTravelSheet } from "./travelSheet";
 
 export interface PaperFacts {
@@ -14,8 +13,8 @@ export interface PaperFacts {
   readonly travels: string | null;
   /** Keys from what a bike for private land holds to its road class; null where it is for the road, or not set yet. */
   readonly road: KeyWork | null;
-  /** Speeds and currents that were left higher than they were found. */
-  readonly raised: readonly SettingKey[];
+  /** What the workshop sheet says to bear in mind. */
+  readonly cautions: readonly SheetCaution[];
 }
 
 /** Both, of a job as its papers tell it; null while it has no display. */
@@ -30,11 +29,6 @@ export function paperFacts(job: Job): PaperFacts | null {
     owners,
     travels: sheet && writeTravelSheet(sheet),
     road: profile && road ? keyWork(profile, road.state, road.goal) : null,
-    raised: paper.lines.flatMap(({ found, left }) =>
-      raisedBy({
-        inForce: found.kind === "value" ? found.value : null,
-        target: left.kind === "value" ? left.value : null,
-      }),
-    ),
+    cautions: sheetCautions(paper, owners),
   };
 }

@@ -130,7 +130,7 @@ function Weighed({ job, change, upgrade, voice }: WeighedProps) {
         </ul>
       </Part>
       <p>{say.stale(stale.map((id) => CHECK_WORDS[id].title))}</p>
-      <Caution>{say.moreSpeed}</Caution>
+      <Caution>{say.asksMore}</Caution>
       <Button onClick={() => void fit()}>{say.fitted(changed.length)}</Button>
     </>
   );

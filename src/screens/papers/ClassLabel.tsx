@@ -1,14 +1,15 @@
 import type { Paper } from "@/core/record";
 import { voiceOf } from "../job/voice";
 import { speed } from "@/words";
+import { isLabelled } from "./isLabelled";
 import { PaperFrame } from "./PaperFrame";
 import * as say from "@/words/screens/papers/classLabel";
 
 /** The text of the class label at the size it is stuck on; none while anything keeps the class from being named. */
 export function ClassLabel({ paper }: { readonly paper: Paper }) {
-  const { workings, standing, left } = paper;
-  const { choice, bike, against } = workings;
-  const isProven = standing === "read-back" && against.length === 0;
+  const { workings, left } = paper;
+  const { choice, bike } = workings;
+  const isProven = isLabelled(paper);
   return (
     <PaperFrame title={say.classLabel} paper={paper} namesClass={isProven}>
       {choice && isProven ? (

@@ -5,7 +5,7 @@ import type { OwnersFacts, Paper } from "@/core/record";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyNames, keyOf } from "@/words";
 import { ownersKeys } from "@/words/papers/keysSaid";
-import { cardNotes, codeWords, levelRows, ownersRows } from "@/words/papers/ownersContent";
+import { cardNotes, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { voiceOf } from "../job/voice";
 import { codesOf } from "./codes";
@@ -48,7 +48,11 @@ export function OwnersCard({ paper, facts, words }: OwnersCardProps) {
         <p className="mt-2 border-t border-rule pt-1.5 break-words whitespace-pre-line">{job.handOverNote}</p>
       ) : null}
       <p className="mt-2 border-t border-rule pt-1.5">
-        {cardNotes(words, { isSet, publicRoad: choice?.rule.publicRoad !== false }).join(" ")}
+        {cardNotes(words, {
+          isSet,
+          publicRoad: choice?.rule.publicRoad !== false,
+          isLive: facts.throttleLive,
+        }).join(" ")}
       </p>
       {choice ? <ClassLine paper={paper} words={words} namesClass={namesClass} /> : null}
     </PaperFrame>
@@ -81,16 +85,9 @@ function Keys({ profile, words }: { readonly profile: DisplayProfile; readonly w
 function Levels({ facts, words, paper }: OwnersCardProps) {
   const rows = levelRows(facts, words, voiceOf(paper.workings).unit);
   if (rows.length === 0) return null;
-  const { as } = facts.eachLevel;
   return (
     <section className="break-inside-avoid">
-      <h4 className="mb-1 font-head text-[1.05rem] font-bold">
-        {as === "planned"
-          ? words.notReadBack(words.eachLevel)
-          : as === "not-set"
-            ? words.notSet(words.eachLevel)
-            : words.eachLevel}
-      </h4>
+      <h4 className="mb-1 font-head text-[1.05rem] font-bold">{levelsHead(facts, words)}</h4>
       <table className="w-full tabular-nums">
         <thead>
           <tr className="border-b border-ink text-left">

@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
-import { wayBackTask, type Job, type KeyWork, type OwnersFacts, type Paper } from "@/core/record";
-import { Button, Choice, useKeptState, useTell } from "@/ui/primitives";
+import { wayBackTask, type Job, type Paper } from "@/core/record";
+import { Button, Choice, useKeptState } from "@/ui/primitives";
 import { Chip } from "@/ui/primitives/Chip";
 import { later } from "@/ui/primitives/later";
 import { papersAsk, workAsk } from "@/workers/keysClient";
@@ -10,7 +10,9 @@ import { isLanguage, LANGUAGES } from "@/words/papers/languages";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { usePlan } from "../job/usePlan";
 import { CareSlip } from "./CareSlip";
+import { CopyText } from "./CopyText";
 import { OwnersCard } from "./OwnersCard";
+import type { PaperKind } from "./paperText";
 import { WayBackCard } from "./WayBackCard";
 import { WorkshopSheet } from "./WorkshopSheet";
 import * as say from "@/words/screens/papers/papers";
@@ -19,8 +21,7 @@ import * as say from "@/words/screens/papers/papers";
 const ClassLabel = later(() => import("./ClassLabel").then((module) => module.ClassLabel));
 
 const SIZES = ["a4", "letter", "roll"] as const;
-const KINDS = ["sheet", "card", "way", "road", "label", "care"] as const;
-type Kind = (typeof KINDS)[number];
+const KINDS: readonly PaperKind[] = ["sheet", "card", "way", "road", "label", "care"];
 
 /** The wording of the rider’s papers; English until another is loaded. */
 function usePaperWords(kept: string): PaperWords {
@@ -56,12 +57,12 @@ export function Papers({ paper, job: live }: PapersProps) {
   const [left, keepLeft] = useKeptState("papers-left-out", "label");
   const words = usePaperWords(language);
   const { plan: needs, waiting: isReading } = usePlan(useMemo(() => papersAsk(live), [live]));
-  const isOn = (kind: Kind) => !left.split(" ").includes(kind);
-  const toggle = (kind: Kind, on: boolean) =>
+  const isOn = (kind: PaperKind) => !left.split(" ").includes(kind);
+  const toggle = (kind: PaperKind, on: boolean) =>
     keepLeft(KINDS.filter((each) => (each === kind ? !on : !isOn(each))).join(" "));
   const facts = needs?.owners ?? null;
   const road = needs?.road ?? null;
-  const show: Readonly<Record<Kind, React.ReactNode>> = {
+  const show: Readonly<Record<PaperKind, React.ReactNode>> = {
     sheet: <WorkshopSheet paper={paper} needs={needs} />,
     card: facts ? <OwnersCard paper={paper} facts={facts} words={words} /> : null,
     way: back ? <WayBackCard paper={paper} work={back} words={words} /> : null,
@@ -98,7 +99,7 @@ export function Papers({ paper, job: live }: PapersProps) {
           <Button onClick={() => window.print()} disabled={waiting || isReading}>
             {say.print}
           </Button>
-          {facts ? <CopyText paper={paper} facts={facts} back={back} words={words} /> : null}
+          {needs ? <CopyText texts={{ paper, needs, back, words }} kinds={KINDS.filter(isOn)} /> : null}
         </div>
       </div>
       <div data-paper={SIZES.find((each) => each === size) ?? "a4"} className="papers">
@@ -116,43 +117,5 @@ export function Papers({ paper, job: live }: PapersProps) {
         </p>
       )}
     </section>
-  );
-}
-
-interface CopyTextProps {
-  readonly paper: Paper;
-  readonly facts: OwnersFacts;
-  readonly back: KeyWork | null;
-  readonly words: PaperWords;
-}
-
-/** The rider's papers as plain text, to send; shown to be selected where the browser does not let it be copied. */
-function CopyText({ paper, facts, back, words }: CopyTextProps) {
-  const tell = useTell();
-  const [shown, setShown] = useState("");
-  const copy = async () => {
-    const { textOf } = await import("./paperText");
-    const text = textOf(paper, facts, back, words);
-    try {
-      await navigator.clipboard.writeText(text);
-      tell(say.copied);
-    } catch {
-      setShown(text);
-      tell(say.notCopied);
-    }
-  };
-  return (
-    <>
-      <Button onClick={() => void copy()}>{say.copyAsText}</Button>
-      {shown ? (
-        <textarea
-          readOnly
-          aria-label={say.asText}
-          value={shown}
-          rows={10}
-          className="w-full rounded-md border-2 border-rule bg-sheet p-2"
-        />
-      ) : null}
-    </>
   );
 }

@@ -1,10 +1,9 @@
 "use client";
-import type { Paper, PaperCell, PaperLine } from "@/core/record";
+import type { Paper } from "@/core/record";
 import { RuledTable } from "@/ui/primitives";
 import { useKeptState } from "@/ui/primitives/useKeptState";
 import { later } from "@/ui/primitives/later";
-import { lineName, reasonWhy, shownWith, valueMeaning } from "@/words";
-import { own } from "@/core/units/limits";
+import { sheetLines } from "@/words/papers/sheetSaid";
 import { voiceOf } from "../job/voice";
 import type { PaperNeeds } from "@/workers/keys.worker";
 import { PaperFrame } from "./PaperFrame";
@@ -15,31 +14,13 @@ import type { RestsOnProps } from "./RestsOn";
 
 /** Loaded where there is something to tell of it. */
 const StandsAgainst = later(() => import("./StandsAgainst").then((module) => module.StandsAgainst));
-const Raised = later(() => import("./Raised").then((module) => module.Raised));
+const SheetCautions = later(() => import("./SheetCautions").then((module) => module.SheetCautions));
 const MeasuredFigures = later(() => import("./MeasuredFigures").then((module) => module.MeasuredFigures));
 const RestsOn = later(() => import("./RestsOn").then((module) => module.RestsOn));
 
-const WORDS = { unread: "unread", hidden: "hidden", none: "—" } as const;
-
-/** As the display shows it, with what it stands for where the number does not say it. */
-function cellWords(cell: PaperCell): string {
-  if (cell.kind !== "value") return WORDS[cell.kind];
-  const { shows, means } = cell.value;
-  return shownWith(shows, valueMeaning(means));
-}
-
-function Why({ line, paper }: { readonly line: PaperLine; readonly paper: Paper }) {
-  if (line.planned.kind === "hidden") return say.hiddenByWhatAnother;
-  const byHand = own(paper.job.overrideReasons ?? {}, line.line.code)?.trim();
-  if (line.reason.key === "reason.by-hand" && byHand) return say.byHand(byHand);
-  if (line.changed || line.planned.kind === "none")
-    return reasonWhy(line.reason, paper.job.profile?.name ?? say.theDisplay, voiceOf(paper.workings))[0];
-  return line.locked ? say.notTouchedMakerOnly : say.notChanged;
-}
-
 interface ValueProps {
   readonly what: string;
-  readonly cell: PaperCell;
+  readonly words: string;
   readonly strong?: boolean;
 }
 
@@ -48,26 +29,24 @@ const KEPT_TOGETHER = 18;
 const keptTogether = (words: string): string => (words.length <= KEPT_TOGETHER ? "whitespace-nowrap" : "");
 
 /** A value in its column; on a roll, where there are none, what it is stands before it. */
-function Value({ what, cell, strong = false }: ValueProps) {
-  const words = cellWords(cell);
-  return (
-    <td data-what={what} className={`pr-2 ${strong ? "font-bold" : ""} ${keptTogether(words)}`}>
-      {words}
-    </td>
-  );
-}
+const Value = ({ what, words, strong = false }: ValueProps) => (
+  <td data-what={what} className={`pr-2 ${strong ? "font-bold" : ""} ${keptTogether(words)}`}>
+    {words}
+  </td>
+);
 
 interface WorkshopSheetProps {
   readonly paper: Paper;
-  /** What was read back, as a code to be scanned, and what was raised; null while they are worked out. */
-  readonly needs: Pick<PaperNeeds, "code" | "raised"> | null;
+  /** What was read back, as a code to be scanned, and what is to be borne in mind; null while they are worked out. */
+  readonly needs: Pick<PaperNeeds, "code" | "cautions"> | null;
 }
 
 /** Workshop sheet: every line as found, as planned, as read back, and why. */
 export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
-  const { job, workings, standing, lines } = paper;
+  const { job, workings, standing } = paper;
   const { choice, checks, against } = workings;
   const isSet = standing !== "planned-not-set";
+  const said = sheetLines(paper, voiceOf(workings));
   const needed = checks.filter(({ check }) => check.needed);
   const passed = needed.filter(({ verdict }) => verdict === "passed").length;
   return (
@@ -84,18 +63,14 @@ export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
         ]}
         widthClass="min-w-[600px] print:min-w-0"
       >
-        {lines.map((each) => (
-          <tr key={each.line.code} className="border-b border-rule align-top [&>td]:py-1 print:[&>td]:py-[0.4mm]">
-            <td className={`pr-2 font-bold ${keptTogether(each.line.code)}`}>{each.line.code}</td>
-            <td className={`pr-2 ${keptTogether(lineName(each.line))}`}>{lineName(each.line)}</td>
-            <Value what={say.asFound} cell={each.found} />
-            <Value what={say.planned} cell={each.planned} />
-            {isSet ? (
-              <Value what={say.asLeft} cell={each.left} strong={each.left.kind === "value" && each.changed} />
-            ) : null}
-            <td className="text-quiet">
-              <Why line={each} paper={paper} />
-            </td>
+        {said.map((each) => (
+          <tr key={each.code} className="border-b border-rule align-top [&>td]:py-1 print:[&>td]:py-[0.4mm]">
+            <td className={`pr-2 font-bold ${keptTogether(each.code)}`}>{each.code}</td>
+            <td className={`pr-2 ${keptTogether(each.sets)}`}>{each.sets}</td>
+            <Value what={say.asFound} words={each.found} />
+            <Value what={say.planned} words={each.planned} />
+            {isSet ? <Value what={say.asLeft} words={each.left} strong={each.isNews} /> : null}
+            <td className="text-quiet">{each.why}</td>
           </tr>
         ))}
       </RuledTable>
@@ -103,7 +78,7 @@ export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
         {isSet ? say.asLeftIsWhat(passed, needed.length) : say.nothingHasBeenSet}
       </p>
       {isSet && checks.some(({ verdict }) => verdict === "passed" || verdict === "failed") ? (
-        <MeasuredFigures job={job} checks={checks} />
+        <MeasuredFigures paper={paper} />
       ) : null}
       {isSet && against.length > 0 ? <StandsAgainst paper={paper} /> : null}
       {choice ? (
@@ -117,7 +92,7 @@ export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
         </p>
       ) : null}
       <Rests job={job} guessed={workings.intake.guessed} />
-      {needs && needs.raised.length > 0 ? <Raised settings={needs.raised} /> : null}
+      {needs ? <SheetCautions cautions={needs.cautions} /> : null}
       <SignedOff paper={paper} needs={needs} />
     </PaperFrame>
   );

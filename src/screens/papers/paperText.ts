@@ -1,34 +1,115 @@
-/** The rider's papers as one plain text. */
-import type { KeyWork, OwnersFacts, Paper } from "@/core/record";
-import { cardNotes, codeWords, levelRows, ownersRows } from "@/words/papers/ownersContent";
+/** The papers as one plain text, to send: those that are chosen, one below the other. */
+import type { KeyWork, Paper } from "@/core/record";
+import { findingText, speed } from "@/words";
+import { CAUTION_WORDS } from "@/words/cautions";
+import { cardNotes, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
-import { headText, ownersText, wayText } from "@/words/papers/plainText";
+import { careText, headText, ownersText, wayText } from "@/words/papers/plainText";
+import { sheetLines } from "@/words/papers/sheetSaid";
 import { wayIntro, waySaid } from "@/words/papers/wayBackSaid";
+import * as label from "@/words/screens/papers/classLabel";
+import * as against from "@/words/screens/papers/standsAgainst";
+import * as say from "@/words/screens/papers/workshopSheet";
+import type { PaperNeeds } from "@/workers/keys.worker";
 import { voiceOf } from "../job/voice";
 import { codesOf } from "./codes";
+import { isLabelled } from "./isLabelled";
+import { measuredFigures } from "./measuredFigures";
 
-/** Owner's card and way back, one below the other; the way back only where there is one. */
-export function textOf(paper: Paper, facts: OwnersFacts, back: KeyWork | null, words: PaperWords): string {
+/** A paper that can be sent as text. */
+export type PaperKind = "sheet" | "card" | "way" | "road" | "label" | "care";
+
+export interface PaperTexts {
+  readonly paper: Paper;
+  readonly needs: Pick<PaperNeeds, "owners" | "road" | "cautions">;
+  /** Keys back to how it was found; null where there are none. */
+  readonly back: KeyWork | null;
+  readonly words: PaperWords;
+}
+
+type Saying = (texts: PaperTexts) => readonly string[];
+
+/** Every line as found, planned and left, why, what was measured, what stands against it, and the seals. */
+function sheetText({ paper, needs }: PaperTexts): readonly string[] {
+  const { job, workings, standing } = paper;
+  const voice = voiceOf(workings);
+  const isSet = standing !== "planned-not-set";
+  const needed = workings.checks.filter(({ check }) => check.needed);
+  const passed = needed.filter(({ verdict }) => verdict === "passed").length;
+  const { rule } = workings.choice ?? {};
+  const initials = (job.intake.checkedBy ?? "").trim();
+  return [
+    say.workshopSheet.toUpperCase(),
+    ...sheetLines(paper, voice).map(
+      ({ code, sets, found, planned, left, why }) =>
+        `${code} ${sets}: ${say.asFound.toLowerCase()} ${found}; ` +
+        `${(isSet ? say.planned : say.plannedNotSet).toLowerCase()} ${planned}; ` +
+        `${isSet ? `${say.asLeft.toLowerCase()} ${left}; ` : ""}${why}`,
+    ),
+    isSet ? say.asLeftIsWhat(passed, needed.length) : say.nothingHasBeenSet,
+    ...[isSet ? measuredFigures(paper) : null].filter((text) => text !== null),
+    ...(isSet && workings.against.length > 0
+      ? [against.standsAgainstIt, ...workings.against.map(({ message }) => `- ${findingText(message, voice)}`)]
+      : []),
+    ...(rule
+      ? [say.checkedAgainstAsKnown(rule.name, rule.source, rule.knownOn, rule.beyondTheDisplay.join("; "))]
+      : []),
+    needs.cautions.map((caution) => CAUTION_WORDS[caution]).join(" "),
+    initials ? say.checkedBy(initials) : say.checkedByNobody,
+    ...job.sheets.map(({ kind, at, hash }) => say.seal(kind, at, hash)),
+  ];
+}
+
+function cardText({ paper, needs: { owners }, words }: PaperTexts): readonly string[] {
   const { job, workings, standing } = paper;
   const { profile } = job;
-  if (!profile) return "";
   const { unit } = voiceOf(workings);
-  const card = ownersText(
-    profile,
-    {
-      rows: ownersRows(facts, words, unit),
-      levels: levelRows(facts, words, unit),
-      codes: codesOf(profile).map((code) => codeWords(code, words)),
-      notes: cardNotes(words, {
-        isSet: standing !== "planned-not-set",
-        publicRoad: workings.choice?.rule.publicRoad !== false,
-      }),
-      handOverNote: job.handOverNote,
-    },
-    words,
-  );
-  const way = back?.plan.ok
-    ? ["", ...wayText(waySaid(profile, back, words), wayIntro(back, words, undefined), words)]
-    : [];
-  return [...headText(paper, words), "", ...card, ...way].join("\n");
+  if (!profile) return [];
+  const content = {
+    rows: ownersRows(owners, words, unit),
+    levelsHead: levelsHead(owners, words),
+    levels: levelRows(owners, words, unit),
+    codes: codesOf(profile).map((code) => codeWords(code, words)),
+    notes: cardNotes(words, {
+      isSet: standing !== "planned-not-set",
+      publicRoad: workings.choice?.rule.publicRoad !== false,
+      isLive: owners.throttleLive,
+    }),
+    handOverNote: job.handOverNote,
+  };
+  return ownersText(profile, content, words);
 }
+
+function keysText({ paper, words }: PaperTexts, work: KeyWork | null, toRoad?: string): readonly string[] {
+  const { profile } = paper.job;
+  return profile && work?.plan.ok ? wayText(waySaid(profile, work, words), wayIntro(work, words, toRoad), words) : [];
+}
+
+function labelText({ paper }: PaperTexts): readonly string[] {
+  const { workings, left } = paper;
+  const { choice, bike } = workings;
+  if (!choice || !isLabelled(paper)) return [];
+  const { unit } = voiceOf(workings);
+  return [
+    label.classLabel.toUpperCase(),
+    choice.rule.name,
+    ...(choice.rule.publicRoad ? [] : [label.notForPublicRoads]),
+    label.figures(bike.motorRatedW, left.cap.kind === "true" ? speed(left.cap.kmh.nominal, unit) : null),
+    label.checkedNotCertified(choice.rule.knownOn),
+  ];
+}
+
+const SAYINGS: Readonly<Record<PaperKind, Saying>> = {
+  sheet: sheetText,
+  card: cardText,
+  way: (texts) => keysText(texts, texts.back),
+  road: (texts) => keysText(texts, texts.needs.road, texts.paper.job.classChoice.roadClass?.name),
+  label: labelText,
+  care: ({ words }) => careText(words),
+};
+
+/** These papers as text, one below the other; one that has nothing to say is left out. */
+export const textOf = (texts: PaperTexts, kinds: readonly PaperKind[]): string =>
+  [headText(texts.paper, texts.words), ...kinds.map((kind) => SAYINGS[kind](texts)).filter((lines) => lines.length > 0)]
+    .map((lines) => lines.join("\n"))
+    .join("\n\n");

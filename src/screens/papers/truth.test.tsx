@@ -5,6 +5,7 @@ import { demoJobs } from "@/catalog/demo/workshop";
 import { linesOf, rawValues, shows } from "@/core/display";
 import { paperOf, startProgram, type Job, type Paper } from "@/core/record";
 import { ownersFacts } from "@/core/record/ownersFacts";
+import { sheetCautions } from "@/core/record/sheetCautions";
 import { readTravelSheet, travelSheetOf, writeTravelSheet } from "@/core/record/travelSheet";
 import { own } from "@/core/units/limits";
 import { ENGLISH } from "@/words/papers/english";
@@ -108,7 +109,8 @@ describe("no paper takes a plan for a fact", () => {
         const stamp = words.stamps[paper.standing];
         if (stage !== "read") expect(stamp).not.toBeNull();
         const card = says(<OwnersCard paper={paper} facts={facts} words={words} />);
-        const text = textOf(paper, facts, null, words);
+        const needs = { owners: facts, road: null, cautions: sheetCautions(paper, facts) };
+        const text = textOf({ paper, needs, back: null, words }, ["sheet", "card", "care"]);
         for (const told of [card, text]) if (stamp) expect(told.toLowerCase()).toContain(stamp.toLowerCase());
       }),
       { numRuns: 40 },

@@ -2,11 +2,11 @@
 import { type Reason } from "@/core/decide";
 import { capBasisOf, isUnsure } from "@/core/display";
 import { definitionsOf, type Sheet, type SheetRow } from "@/core/sheet";
-import { raisedBy } from "@/core/sheet/raised";
+import { cautionsOf } from "@/core/sheet/cautions";
 import { Caution, RuledTable, SignShape } from "@/ui/primitives";
 import { later } from "@/ui/primitives/later";
 import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/words";
-import { raisedWords } from "@/words/raised";
+import { CAUTION_WORDS } from "@/words/cautions";
 import type { StageProps } from "../job/stageProps";
 import { ByHand } from "./ByHand";
 import * as say from "@/words/screens/plan/because";
@@ -71,9 +71,9 @@ export function Because({ job, change, row, sheet, voice }: BecauseProps) {
           {findingText(finding.message, voice)} {marginText(finding, voice) ? `${marginText(finding, voice)}.` : ""}
         </p>
       ))}
-      {raisedWords(raisedBy(row)).map((words) => (
-        <div key={words} className="mb-2">
-          <Caution>{words}</Caution>
+      {cautionsOf(row).map((caution) => (
+        <div key={caution} className="mb-2">
+          <Caution>{CAUTION_WORDS[caution]}</Caution>
         </div>
       ))}
       {row.line.note ? <p className="mb-2 text-[0.9rem] text-quiet">{row.line.note}</p> : null}

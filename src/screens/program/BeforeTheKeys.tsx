@@ -99,7 +99,7 @@ function Start({ job, workings, change, profile, outlook }: BeforeProps & { read
             </FindingLine>
           ))}
           {blocked ? <BlockedStep finding={blocked} voice={voice} /> : null}
-          <Caution>{say.wheelClearOfThe}</Caution>
+          <Caution>{say.beforeAnyKey(workings.bike.throttleFitted)}</Caution>
         </div>
         <div className="flex flex-wrap gap-3">
           <Button

@@ -7,6 +7,7 @@ import { CHECK_WORDS } from "@/words";
 import { checked, demo, programmed, readBack } from "../testing/jobs";
 import { says, stageProps } from "../testing/says";
 import { CheckCard } from "./CheckCard";
+import { FailedCheck } from "./FailedCheck";
 
 const READ = readBack(programmed(demo(207)));
 
@@ -42,7 +43,21 @@ describe("a check that asks for a yes", () => {
     const words = card(job, "brake-cut-off").split("\n");
     expect(words.slice(0, 2).join(" ")).toContain(`Brake cut-off ${verdict}`);
     expect(words).toContain("As it should");
-    expect(words.join(" ").includes("Do not let it leave.")).toBe(verdict === "failed");
+  });
+
+  it("answered not so, says what comes next, and where", () => {
+    const failed = withCheck(READ, "brake-cut-off", { answer: "no" });
+    const { check } = stateOf(failed, "brake-cut-off");
+    const words = says(<FailedCheck {...stageProps(failed)} check={check} />);
+    expect(words).toContain("Do not let it leave.");
+    expect(words).toContain("Find what is behind it");
+  });
+  it("stands aside for what blocks it, and asks for nothing", () => {
+    const words = says(
+      <CheckCard {...stageProps(READ)} state={stateOf(READ, "brake-cut-off")} blocked={<p>Not this step yet</p>} />,
+    );
+    expect(words).toContain("Not this step yet");
+    expect(words).not.toContain("As it should");
   });
 
   it("is due again, by name of the line, when a line it rests on has changed since", () => {

@@ -1,4 +1,5 @@
 /** Causes by name, and what mends each. */
+import * as caution from "../cautions";
 
 interface CauseWords {
   readonly name: string;
@@ -34,7 +35,7 @@ export const CAUSE_WORDS: Readonly<Record<string, CauseWords>> = {
   },
   "pack-protecting": {
     name: "the pack’s own protection has switched it off",
-    mend: "Out of use. Do not open, bridge or charge it here: it goes to whoever is trained for packs.",
+    mend: `${caution.packFault} Do not open, bridge or charge it here: it goes to whoever is trained for packs.`,
   },
   "phase-loose": { name: "a phase plug is loose", mend: "Seat all three, no copper bare; a browned one is replaced." },
   "hall-lead-loose": {

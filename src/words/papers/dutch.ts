@@ -129,6 +129,7 @@ export const DUTCH: PaperWords = {
     "Tegen diefstal: neem het scherm mee als het loskomt; schakel eerst uit en druk de stekker daarna goed vast.",
   whileRiding: "Lees het scherm nooit tijdens het rijden.",
   notForRoads: "Niet voor de openbare weg.",
+  throttleLive: "Ingeschakeld staat de gashendel op scherp: één aanraking beweegt de fiets. Blijf eraf tot u zit.",
   heldFor: (set) =>
     "Snelheid, stroom en uitschakelspanning zijn voor deze band, motor en accu " +
     (set ? "ingesteld" : "gepland") +
@@ -139,6 +140,7 @@ export const DUTCH: PaperWords = {
   notProven: "Nog niet aangetoond.",
   wayBack: {
     title: "Kaart voor de weg terug",
+    goesAlong: "Deze kaart blijft bij de fiets.",
     nothing: "Er is niets gewijzigd: het scherm is zoals het werd aangetroffen.",
     from: (presses, seconds) =>
       `Van het beginscherm terug naar hoe het werd aangetroffen: ${presses} drukken, ` +
@@ -179,7 +181,7 @@ export const DUTCH: PaperWords = {
     stale: "Nieuwe band, accu, motor, regelaar of nieuw scherm: deze getallen gelden niet meer, kom langs.",
     rules: [
       "Laad met de lader die bij de accu hoort, nooit in de vluchtweg en nooit zonder toezicht.",
-      "Een accu die bol, heet, van binnen nat of gevallen is, wordt niet gebruikt en niet geladen.",
+      "Een accu die bol, heet, van binnen nat of gevallen is of een fout meldt, wordt niet gebruikt en niet geladen.",
       "Probeer voor elke rit beide remmen: aangetrokken moet de motor meteen stoppen.",
       "Kijk na 100 km en dan elke 500 km na: asmoeren, momentsteun, stekkers, spaakmagneet.",
       "Duwt de motor door, start hij vanzelf of gaat hij te hard: stap af en kom langs.",

@@ -107,6 +107,7 @@ export const ENGLISH: PaperWords = {
     "home when you are back.",
   whileRiding: "Never read the display while riding.",
   notForRoads: "Not for public roads.",
+  throttleLive: "Switched on, the throttle is live: a touch moves the bike. Keep your hand off it until you sit.",
   heldFor: (set) =>
     `Speed, current and cut-off were ${set ? "set" : "planned"} for this tyre, motor and battery: a change of any ` +
     "of them makes these numbers stale.",
@@ -116,6 +117,7 @@ export const ENGLISH: PaperWords = {
   notProven: "Not proven yet.",
   wayBack: {
     title: "Way-back card",
+    goesAlong: "This card goes with the bike.",
     nothing: "Nothing was changed: the display is as it was found.",
     from: (presses, seconds) =>
       `From the home screen back to how it was found: ${count(presses, "key press", "key presses")}, ` +
@@ -155,7 +157,7 @@ export const ENGLISH: PaperWords = {
     stale: "A new tyre, battery, motor, controller or display makes these numbers stale: come back.",
     rules: [
       "Charge with the charger that came with the battery, never on the way out of the house and never unattended.",
-      "A battery that is swollen, hot, wet inside or has fallen is not used and not charged.",
+      "A battery that is swollen, hot, wet inside, has fallen or reports a fault is not used and not charged.",
       "Try both brakes before every ride: pulled, the motor must stop at once.",
       "Look after 100 km, then every 500 km: axle nuts, torque arm, plugs, spoke magnet.",
       "Assist that pushes on, starts by itself or passes its speed: stop riding and come in.",

@@ -120,6 +120,8 @@ export const FRENCH: PaperWords = {
   takeAlong: "Contre le vol, emportez l’écran s’il se retire ; éteignez d’abord, et enfoncez bien sa fiche au retour.",
   whileRiding: "Ne lisez jamais l’écran en roulant.",
   notForRoads: "Pas pour la voie publique.",
+  throttleLive:
+    "Allumé, l’accélérateur est actif : un contact fait avancer le vélo. N’y touchez pas avant d’être assis.",
   heldFor: (set) =>
     "Vitesse, courant et coupure ont été " +
     (set ? "réglés" : "prévus") +
@@ -130,6 +132,7 @@ export const FRENCH: PaperWords = {
   notProven: "Pas encore prouvé.",
   wayBack: {
     title: "Carte de retour",
+    goesAlong: "Cette carte reste avec le vélo.",
     nothing: "Rien n’a été changé : l’écran est tel qu’il a été trouvé.",
     from: (presses, seconds) =>
       `De l’écran d’accueil à l’état trouvé : ${presses} appuis, ${said(seconds, 0)} s. Roue levée ` +
@@ -170,7 +173,7 @@ export const FRENCH: PaperWords = {
     stale: "Nouveau pneu, batterie, moteur, contrôleur ou écran : ces chiffres ne valent plus, revenez nous voir.",
     rules: [
       "Chargez avec le chargeur livré avec la batterie, jamais sur une issue et jamais sans surveillance.",
-      "Une batterie gonflée, chaude, mouillée à l’intérieur ou tombée ne s’utilise plus et ne se charge plus.",
+      "Une batterie gonflée, chaude, mouillée à l’intérieur, tombée ou qui signale un défaut ne s’utilise plus et ne se charge plus.",
       "Essayez les deux freins avant chaque sortie : serrés, le moteur doit s’arrêter aussitôt.",
       "Contrôlez après 100 km, puis tous les 500 km : écrous d’axe, bras de couple, fiches, aimant du rayon.",
       "Si le moteur pousse encore, démarre seul ou dépasse sa vitesse : arrêtez et passez à l’atelier.",

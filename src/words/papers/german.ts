@@ -129,8 +129,9 @@ export const GERMAN: PaperWords = {
   takeAlong:
     "Gegen Diebstahl die Anzeige mitnehmen, wo sie sich abnehmen lässt; vorher ausschalten, danach " +
     "den Stecker ganz aufstecken.",
-  whileRiding: "Das Display nie während der Fahrt ablesen.",
+  whileRiding: "Die Anzeige nie während der Fahrt ablesen.",
   notForRoads: "Nicht für öffentliche Straßen.",
+  throttleLive: "Eingeschaltet ist der Gasgriff scharf: eine Berührung bewegt das Rad. Hand weg davon, bis Sie sitzen.",
   heldFor: (set) =>
     "Geschwindigkeit, Strom und Abschaltspannung wurden für diesen Reifen, Motor und Akku " +
     (set ? "eingestellt" : "geplant") +
@@ -141,6 +142,7 @@ export const GERMAN: PaperWords = {
   notProven: "Noch nicht nachgewiesen.",
   wayBack: {
     title: "Karte für den Rückweg",
+    goesAlong: "Diese Karte bleibt beim Rad.",
     nothing: "Nichts wurde geändert: die Anzeige ist, wie sie vorgefunden wurde.",
     from: (presses, seconds) =>
       `Vom Startbildschirm zurück zum vorgefundenen Stand: ${presses} Tastendrücke, ` +
@@ -182,7 +184,7 @@ export const GERMAN: PaperWords = {
       "Neuer Reifen, Akku, Motor, neues Steuergerät oder Display: diese Zahlen gelten nicht mehr, bitte wiederkommen.",
     rules: [
       "Mit dem Ladegerät laden, das zum Akku gehört; nie auf dem Fluchtweg und nie unbeaufsichtigt.",
-      "Ein Akku, der aufgebläht, heiß, innen nass oder gestürzt ist, wird nicht benutzt und nicht geladen.",
+      "Ein Akku, der aufgebläht, heiß, innen nass oder gestürzt ist oder einen Fehler meldet, wird nicht benutzt und nicht geladen.",
       "Vor jeder Fahrt beide Bremsen probieren: gezogen muss der Motor sofort stehen.",
       "Nach 100 km, dann alle 500 km nachsehen: Achsmuttern, Drehmomentstütze, Stecker, Speichenmagnet.",
       "Schiebt der Motor nach, läuft er von selbst an oder fährt er zu schnell: absteigen und in die Werkstatt.",

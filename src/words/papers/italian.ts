@@ -127,6 +127,7 @@ export const ITALIAN: PaperWords = {
     "Contro il furto portare via lo schermo se si stacca; prima spegnere, al ritorno inserire bene il connettore.",
   whileRiding: "Non leggere mai lo schermo in marcia.",
   notForRoads: "Non per le strade pubbliche.",
+  throttleLive: "Accesa, l’acceleratore è attivo: un tocco muove la bici. Non toccarlo prima di essere seduti.",
   heldFor: (set) =>
     "Velocità, corrente e stacco sono stati " +
     (set ? "impostati" : "previsti") +
@@ -137,6 +138,7 @@ export const ITALIAN: PaperWords = {
   notProven: "Non ancora provato.",
   wayBack: {
     title: "Scheda di ritorno",
+    goesAlong: "Questa scheda resta con la bici.",
     nothing: "Non è stato cambiato nulla: lo schermo è come trovato.",
     from: (presses, seconds) =>
       `Dalla schermata iniziale a come trovato: ${presses} pressioni, ${said(seconds, 0)} s. Ruota ` +
@@ -177,7 +179,7 @@ export const ITALIAN: PaperWords = {
       "Pneumatico, batteria, motore, centralina o schermo nuovi: questi numeri non valgono più, tornare in officina.",
     rules: [
       "Caricare con il caricatore della batteria, mai sulla via d’uscita e mai senza sorveglianza.",
-      "Una batteria gonfia, calda, bagnata dentro o caduta non si usa e non si carica.",
+      "Una batteria gonfia, calda, bagnata dentro, caduta o che segnala un guasto non si usa e non si carica.",
       "Provare i due freni prima di ogni uscita: tirati, il motore deve fermarsi subito.",
       "Controllare dopo 100 km, poi ogni 500 km: dadi dell’asse, braccio di coppia, connettori, magnete del raggio.",
       "Se il motore spinge ancora, parte da solo o supera la sua velocità: fermarsi e venire in officina.",

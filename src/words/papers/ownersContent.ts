@@ -101,6 +101,12 @@ export const ownersRows = (facts: OwnersFacts, words: PaperWords, unit: SpeedUni
     return LOOKED_FOR.has(fact) ? [{ fact, term, says: words.elsewhere, as: "unknown" }] : [];
   });
 
+/** What the table of levels is headed with: planned is never told as set. */
+export function levelsHead({ eachLevel }: OwnersFacts, words: PaperWords): string {
+  if (eachLevel.as === "planned") return words.notReadBack(words.eachLevel);
+  return eachLevel.as === "not-set" ? words.notSet(words.eachLevel) : words.eachLevel;
+}
+
 /** Each level with its speed and range; none while the ride is not known. */
 export function levelRows({ eachLevel }: OwnersFacts, words: PaperWords, unit: SpeedUnit): readonly LevelRow[] {
   if (eachLevel.as === "unknown") return [];
@@ -119,9 +125,15 @@ export function codeWords({ code, says, trouble }: CardCode, words: PaperWords):
 
 /** What stands under the card, whoever rides. */
 export const cardNotes = (
-  { takeAlong, whileRiding, notForRoads, heldFor }: PaperWords,
-  { isSet, publicRoad }: { readonly isSet: boolean; readonly publicRoad: boolean },
-): readonly string[] => [whileRiding, ...(publicRoad ? [] : [notForRoads]), takeAlong, heldFor(isSet)];
+  { takeAlong, whileRiding, notForRoads, throttleLive, heldFor }: PaperWords,
+  { isSet, publicRoad, isLive }: { readonly isSet: boolean; readonly publicRoad: boolean; readonly isLive: boolean },
+): readonly string[] => [
+  ...(isLive ? [throttleLive] : []),
+  whileRiding,
+  ...(publicRoad ? [] : [notForRoads]),
+  takeAlong,
+  heldFor(isSet),
+];
 
 /** Which parts a display's home screen has. */
 export const screenPartsOf = ({ infoLines, modes }: DisplayProfile) =>

@@ -130,6 +130,8 @@ export interface PaperWords {
   readonly takeAlong: string;
   readonly whileRiding: string;
   readonly notForRoads: string;
+  /** Said where a throttle may answer at power-on. */
+  readonly throttleLive: string;
   /** What the numbers hold for, planned or set. */
   readonly heldFor: (set: boolean) => string;
   readonly label: string;
@@ -139,6 +141,8 @@ export interface PaperWords {
   readonly notProven: string;
   readonly wayBack: {
     readonly title: string;
+    /** It is part of the bike from now on. */
+    readonly goesAlong: string;
     readonly nothing: string;
     readonly from: (presses: number, seconds: number) => string;
     readonly proveAgain: string;

@@ -18,12 +18,15 @@ export function headText({ job, workings, standing }: Paper, words: PaperWords):
       (job.profile ? ` · ${job.profile.name}` : ""),
     ...(job.handedOverAt ? [words.day(job.handedOverAt)] : []),
     ...(stamp ? [`*** ${stamp.toUpperCase()} ***`] : []),
+    ...(workings.choice?.rule.publicRoad === false ? [`*** ${words.notForRoads.toUpperCase()} ***`] : []),
     ...(words.unchecked ? [words.unchecked] : []),
   ];
 }
 
 export interface OwnersText {
   readonly rows: readonly CardRow[];
+  /** What the table of levels is headed with: how far it can be trusted stands in it. */
+  readonly levelsHead: string;
   readonly levels: readonly LevelRow[];
   readonly codes: readonly (readonly [string, string, string])[];
   readonly notes: readonly string[];
@@ -34,7 +37,7 @@ export interface OwnersText {
 export const ownersText = (profile: DisplayProfile, text: OwnersText, words: PaperWords): readonly string[] => [
   words.title.toUpperCase(),
   ...text.rows.map(({ term, says }) => `${term}: ${says}`),
-  ...(text.levels.length > 0 ? heading(words.eachLevel) : []),
+  ...(text.levels.length > 0 ? heading(text.levelsHead) : []),
   ...text.levels.map(({ level, steady, range }) => `${level}: ${steady}, ${range}`),
   ...heading(words.keys),
   ...ownersKeys(profile, words).map(({ rule, words: said }) => `${keyNames(profile, rule.keys)} ${said}`),
@@ -43,6 +46,13 @@ export const ownersText = (profile: DisplayProfile, text: OwnersText, words: Pap
   ...(text.handOverNote.trim() === "" ? [] : ["", text.handOverNote.trim()]),
   "",
   ...text.notes,
+];
+
+/** Care and limits as text. */
+export const careText = ({ care }: PaperWords): readonly string[] => [
+  care.title.toUpperCase(),
+  care.stale,
+  ...care.rules.map((rule) => `- ${rule}`),
 ];
 
 /** A way through the menu as text: what it leads to, its keys, what is to be proven after it. */

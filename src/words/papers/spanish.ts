@@ -130,6 +130,7 @@ export const SPANISH: PaperWords = {
   takeAlong: "Contra el robo, llévese la pantalla si se quita; apague antes y encaje bien el conector al volver.",
   whileRiding: "Nunca lea la pantalla en marcha.",
   notForRoads: "No apta para vías públicas.",
+  throttleLive: "Encendida, el acelerador está activo: un roce mueve la bicicleta. No lo toque hasta sentarse.",
   heldFor: (set) =>
     "Velocidad, corriente y corte se " +
     (set ? "ajustaron" : "previeron") +
@@ -140,6 +141,7 @@ export const SPANISH: PaperWords = {
   notProven: "Aún no demostrado.",
   wayBack: {
     title: "Tarjeta de vuelta",
+    goesAlong: "Esta tarjeta va con la bicicleta.",
     nothing: "No se cambió nada: la pantalla está como se encontró.",
     from: (presses, seconds) =>
       `De la pantalla de inicio a como se encontró: ${presses} pulsaciones, ${said(seconds, 0)} s. ` +
@@ -178,7 +180,7 @@ export const SPANISH: PaperWords = {
     stale: "Neumático, batería, motor, controlador o pantalla nuevos: estas cifras ya no valen, vuelva al taller.",
     rules: [
       "Cargue con el cargador de la batería, nunca en la salida de casa ni sin vigilancia.",
-      "Una batería hinchada, caliente, mojada por dentro o caída no se usa ni se carga.",
+      "Una batería hinchada, caliente, mojada por dentro, caída o que avisa de un fallo no se usa ni se carga.",
       "Pruebe los dos frenos antes de cada salida: apretados, el motor debe parar al instante.",
       "Revise a los 100 km y luego cada 500 km: tuercas del eje, brazo de par, conectores, imán del radio.",
       "Si el motor sigue empujando, arranca solo o pasa de su velocidad: pare y venga al taller.",

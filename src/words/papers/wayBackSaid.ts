@@ -55,6 +55,14 @@ export const waySaid = (profile: DisplayProfile, { steps }: KeyWork, { wayBack }
 export function wayIntro(work: KeyWork, { wayBack }: PaperWords, toRoad: string | undefined) {
   const inSeconds = Math.round(seconds(work.totalMs));
   return toRoad === undefined
-    ? { title: wayBack.title, keys: wayBack.from(work.presses, inSeconds), then: wayBack.proveAgain }
-    : { title: wayBack.toRoad(toRoad), keys: wayBack.fromToRoad(work.presses, inSeconds), then: wayBack.proveRoad };
+    ? {
+        title: wayBack.title,
+        keys: wayBack.from(work.presses, inSeconds),
+        then: `${wayBack.proveAgain} ${wayBack.goesAlong}`,
+      }
+    : {
+        title: wayBack.toRoad(toRoad),
+        keys: wayBack.fromToRoad(work.presses, inSeconds),
+        then: `${wayBack.proveRoad} ${wayBack.goesAlong}`,
+      };
 }

@@ -1,4 +1,6 @@
 // The words of screens/as-found/Guided.
+import * as caution from "../../cautions";
+
 export const nextLine = "Next line";
 export const showsNext = (usual: string) => `Shows ${usual}, next`;
 export const back = "Back";
@@ -10,8 +12,7 @@ export const enterTakesTheMakers = (usual: string) =>
 export const thatIs = (meaning: string) => `That is: ${meaning}.`;
 export const itCanShow = (choices: string) => `It can show ${choices}.`;
 export const theKeysToThis = "The keys to this line from the home screen";
-export const wheelClearOfThe = (keyNamesSaid: string) =>
-  `Wheel clear of the floor or brake held. ${keyNamesSaid} must go down together.`;
+export const wheelClearOfThe = (keyNamesSaid: string) => `${caution.chord} ${keyNamesSaid} must go down together.`;
 export const wheelClearOfTheFloor = "Wheel clear of the floor or brake held.";
 export const workingThemOut = "Working them out …";
 export const makersIsNotKnown = "The maker’s value is not known: type what it shows.";

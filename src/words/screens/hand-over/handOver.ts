@@ -1,4 +1,5 @@
 // The words of screens/hand-over/HandOver.
+import * as caution from "../../cautions";
 import { dayAndTime } from "../../speak";
 
 export const handOver = "Hand over";
@@ -10,8 +11,7 @@ export const theCardsBelowCan = "The papers can be printed as they stand; what i
 export const provenReadyToLeave = "Proven. Ready to leave.";
 export const wordToTheOwner = "Word to the owner";
 export const printedOnTheOwners = "Printed on the owner’s card.";
-export const aCopyOfThe =
-  "A copy of the way-back card goes with the bike. Changing the class touches insurance and warranty: say so.";
+export const aCopyOfThe = `${caution.copyGoesAlong} ${caution.classChanged}`;
 export const handOverHandedOver = "Handed over.";
 export const openAgain = "Open again";
 export const handItOver = "Hand it over";

@@ -1,4 +1,5 @@
 // The words of screens/intake/PrivateLand.
+import * as caution from "../../cautions";
 import { day } from "../../speak";
 
 export const acknowledgedInWriting = "Acknowledged in writing";
@@ -10,4 +11,4 @@ export const goesBackTo = "Road class it goes back to";
 export const chooseOne = "The way back is always kept ready: choose the class it was in, or is to be in on the road.";
 export const decided =
   "Not for public roads. It is marked on the rack, on every paper and on the label, and does not cure a law " +
-  "against tampering.";
+  `against tampering. ${caution.classChanged}`;

@@ -1,12 +1,12 @@
 // The words of screens/numbers/BatteryBench.
+import * as caution from "../../cautions";
 import { plain } from "../../speak";
 
 export const thePack = "The pack";
 export const theGauge = "The gauge";
 export const guessesAreFromMemory =
   "Guesses are from memory and give way to what you type. Series counts: common practice, no source.";
-export const aWrongVoltageOr =
-  "A wrong voltage or a cut-off set too low can destroy cells and start a fire. A pack with a BMS fault is not used.";
+export const aWrongVoltageOr = `${caution.volts} ${caution.packFault}`;
 export const giveThePacksVolts = "Give the pack’s volts, and the rest follows.";
 export const atRest = "at rest";
 export const underA = (typicalA: number) => `under ${plain(typicalA)} A`;

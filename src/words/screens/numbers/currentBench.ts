@@ -1,11 +1,10 @@
 // The words of screens/numbers/CurrentBench.
+import * as caution from "../../cautions";
 import { partInSentence } from "../../parts";
 import { count, plain } from "../../speak";
 
 export const theParts = "The parts";
-export const raisingCurrentHeatsController =
-  "Raising current heats controller, wires and connectors. The line only limits; it never lifts what the " +
-  "hardware gives.";
+export const raisingCurrentHeatsController = `${caution.moreCurrent} The line only limits; it never lifts what the hardware gives.`;
 export const theDisplayLetsA = (
   setA: number,
   part: "motor" | "controller" | "bms" | "connector" | "wire",

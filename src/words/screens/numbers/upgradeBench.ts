@@ -1,4 +1,5 @@
 // The words of screens/numbers/UpgradeBench.
+import * as caution from "../../cautions";
 import type { Fit } from "@/core/record";
 import { count, dayAndTime, plain } from "../../speak";
 
@@ -36,10 +37,8 @@ export const stale = (checks: readonly string[]) =>
   checks.length === 0
     ? "No answered check rests on it."
     : `Due again once it is fitted: ${checks.join(", ").toLowerCase()}.`;
-export const moreSpeed =
-  "More speed asks more of brakes, frame and tyres. More current heats controller, wires and connectors.";
-export const warranty =
-  "Another motor, pack or controller may end warranty and insurance, and change the class: ask first.";
+export const asksMore = `${caution.moreSpeed} ${caution.moreCurrent}`;
+export const warranty = `Another motor, pack or controller may change the class: ask first. ${caution.classChanged}`;
 export const fitted = (n: number) => `It is fitted: change ${count(n, "fact")} of the bike`;
 export const done = "Fitted. The plan and the checks follow.";
 export const undone = "fitted a part";

@@ -13,10 +13,6 @@ export const names = {
   label: "Class label",
   care: "Care and limits",
 } as const;
-export const copyAsText = "Copy the rider’s papers as text";
-export const copied = "Copied: owner’s card and way back, as text.";
-export const notCopied = "This browser did not let it be copied. Select the text below.";
-export const asText = "As text";
 export const theWayBackCard = "The way-back card is being worked out …";
 export const noWayBackCard = "No way-back card: the as-found sheet has gaps.";
 export const theWayBackCardIs = "The way-back card is worked out once the display is programmed.";

@@ -1,4 +1,5 @@
 // The words of screens/program/BeforeTheKeys.
+import * as caution from "../../cautions";
 import { count, duration } from "../../speak";
 
 export const workingOutTheKeys = "Working out the keys …";
@@ -25,7 +26,8 @@ export const lineNobodyHasRead = (unreadCount: number) =>
   ` ${count(unreadCount, "line")} nobody has read: the card stops at each.`;
 export const theKeysStartFrom = " The keys start from what the display was last known to hold.";
 export const thePlanDoesNot = (finding: string) => `${finding} The plan does not mend this.`;
-export const wheelClearOfThe = "Wheel clear of the floor or brake held, before any chord. Stand clear of the wheel.";
+export const beforeAnyKey = (throttleFitted: boolean | null) =>
+  `${caution.chord} ${caution.standClear}${throttleFitted === false ? "" : ` ${caution.throttleLive}`}`;
 export const sealTheSheetAnd = "Seal the sheet and go on";
 export const startTheKeysOn = "Start the keys on the bike";
 export const rehearseFirst = "Rehearse first";

@@ -1,4 +1,5 @@
 // The words of screens/prove/Prove.
+import * as caution from "../../cautions";
 import { count } from "../../speak";
 
 export const nothingToProveYet = "Nothing to prove yet.";
@@ -11,8 +12,7 @@ export const checks = "Checks";
 export const allPassedDueIn = (checksLeft: number) =>
   `${checksLeft === 0 ? "All passed." : `${count(checksLeft, "check")} due, in this order.`} Throttle and power ` +
   "bars on the display mean nothing with the wheel in the air.";
-export const standClearOfThe =
-  "Stand clear of the wheel. Brake cut-off is proven before anything else, and before the bike leaves.";
+export const standClearOfThe = `${caution.standClear} ${caution.brakeCutOff}`;
 export const handItOver = "Hand it over ";
 export const doesALineDoAnything = "Does a line do anything?";
 export const worthMeasuring = (n: number) => `Worth a measurement: ${n} more`;

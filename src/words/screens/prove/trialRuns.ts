@@ -1,5 +1,6 @@
 // The words of screens/prove/TrialRuns.
 import type { Effect } from "@/core/proof/trials";
+import * as caution from "../../cautions";
 import { count } from "../../speak";
 
 export const OUTCOME_WORDS: Readonly<Record<string, string>> = {
@@ -24,7 +25,7 @@ export const setIt = (code: string, shown: string) => `Set line ${code} to ${sho
 export const stillHolds = (code: string, shown: string) =>
   `Line ${code} still holds ${shown}, from the last run. Set it back before the bike leaves:`;
 export const keysFor = (presses: number) => `The keys: ${count(presses, "press", "presses")}`;
-export const wheelClear = "Wheel clear or brake held while keys are pressed. Never ride while reading.";
+export const wheelClear = `${caution.chord} ${caution.whileReading}`;
 export const measured = (outcome: string, unit: string) => `Measured: ${outcomeName(outcome)}, ${unit}`;
 export const keepRun = "Keep this run";
 export const giveANumber = (unit: string) => `Give a number from 0 to 100,000, in ${unit}.`;

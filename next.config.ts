@@ -28,6 +28,9 @@ const config: NextConfig = {
       "next/dist/compiled/process": { browser: "./src/ui/browser/process.ts" },
       "../build/polyfills/polyfill-module": { browser: "./src/ui/browser/nothingToAdd.ts" },
       "../../../lib/constants": { browser: "./src/ui/browser/frameworkNames.ts" },
+      // Its own last resort, in its own words and look: ours stands there too.
+      "./builtin/global-error": { browser: "./app/lastResort.tsx" },
+      "../components/builtin/global-error": { browser: "./app/lastResort.tsx" },
       "./reducers/server-action-reducer": { browser: "./src/ui/browser/noServerActions.ts" },
     },
   },

@@ -1,14 +1,4 @@
 "use client";
 import "./globals.css";
-import { ScreenError } from "@/screens/shell/ScreenError";
 
-/** The last resort: the frame around every screen cannot be shown. */
-export default function FrameError({ error, reset }: { readonly error: Error; readonly reset: () => void }) {
-  return (
-    <html lang="en">
-      <body className="p-8">
-        <ScreenError error={error} onRetry={reset} />
-      </body>
-    </html>
-  );
-}
+export { default } from "./lastResort";

@@ -1,5 +1,4 @@
 /** The cautions always said in place, one sentence each: screens and papers say these and no others. */
-import type { SheetCaution } from "@/core/record/sheetCautions";
 
 export const chord = "Wheel clear of the floor or brake held, before any chord.";
 export const standClear = "Stand clear of the wheel.";
@@ -13,16 +12,3 @@ export const throttleLive = "Switched on, a live throttle moves the bike at a to
 export const brakeCutOff = "Brake cut-off is proven before the bike leaves.";
 export const lock = "A start PIN has no way back once forgotten: its digits stay with the owner.";
 export const copyGoesAlong = "A copy of the as-found sheet goes with the bike.";
-
-/** As a workshop sheet and a line of the plan say them. */
-export const CAUTION_WORDS: Readonly<Record<SheetCaution, string>> = {
-  "more-speed": moreSpeed,
-  "more-current": moreCurrent,
-  volts,
-  lock,
-  "stand-clear": standClear,
-  "brake-cut-off": brakeCutOff,
-  "throttle-live": throttleLive,
-  "class-changed": classChanged,
-  "copy-goes-along": copyGoesAlong,
-};

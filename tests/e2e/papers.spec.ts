@@ -4,6 +4,7 @@ import type { Page } from "@playwright/test";
 import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import { linesOf, shows } from "../../src/core/display";
 import { writeJobFile, type Job } from "../../src/core/record";
+import { copyGoesAlong } from "../../src/words/cautions";
 import { handsOf, write } from "./hands";
 import { jobOf, main, openDemo, openRack, programOnBike, putJobs } from "./support";
 import { expect, test } from "./workshop";
@@ -53,6 +54,9 @@ test("a bike handed over is told as it left, whatever is typed since; a later fa
   await expect(card(page, "Way-back card")).toContainText("From the home screen back to how it was found");
   const texts = () => page.getByRole("article").allInnerTexts();
   await expect(page.getByRole("article")).toHaveCount(4);
+  // What it says to bear in mind is worked out after its lines.
+  const whole = () => expect(card(page, "Workshop sheet")).toContainText(copyGoesAlong);
+  await whole();
   const before = await texts();
   expect(before).toHaveLength(4);
   await page.getByRole("link", { name: /^Intake/ }).click();
@@ -64,6 +68,7 @@ test("a bike handed over is told as it left, whatever is typed since; a later fa
   await expect(main(page)).toContainText("The sealed plan stands");
   await page.getByRole("link", { name: /^Papers/ }).click();
   await expect(page.getByRole("article")).toHaveCount(4);
+  await whole();
   expect(await texts()).toEqual(before);
 });
 

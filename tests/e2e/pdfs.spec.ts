@@ -7,6 +7,7 @@ import type { Page } from "@playwright/test";
 import { SHIPPED_DISPLAYS } from "../../src/catalog/displays";
 import { linesOf, shows, standInRaws, type DisplayProfile } from "../../src/core/display";
 import type { Job } from "../../src/core/record";
+import { copyGoesAlong } from "../../src/words/cautions";
 import { readTravelSheet } from "../../src/core/record/travelSheet";
 import { demo, programmed, readBack } from "../../src/screens/testing/jobs";
 import { openRack, putJobs } from "./support";
@@ -140,6 +141,7 @@ async function openPapers(page: Page, id: string, { language, size, stage }: Cas
   await page.goto(`/job/${id}/papers`);
   await expect(page.getByRole("article")).toHaveCount(stage === "planned" ? 4 : 5, { timeout: 60_000 });
   await expect(page.locator(`article[lang="${language}"]`).first()).toBeVisible();
+  await expect(page.getByRole("article", { name: "Workshop sheet" })).toContainText(copyGoesAlong);
 }
 
 test("twelve bikes’ papers print whole, page by page", async ({ page }) => {
@@ -183,8 +185,10 @@ test("the code on a sheet is read by a scanner, and holds what was read back", a
   await openPapers(page, job.id, { display: "Windrow", stage: "read", language: "en", size: "a4" });
   await page.emulateMedia({ media: "print" });
   const code = page.getByRole("article", { name: "Workshop sheet" }).locator("figure svg");
-  // A printer draws lines at its own resolution: here about 600 dots an inch.
-  await code.evaluate((svg) => svg.setAttribute("style", "width: 800px; height: 800px"));
+  // A printer draws lines at its own resolution: here about 600 dots an inch, with the figure as large as its code.
+  await code.evaluate((svg) => {
+    for (const each of [svg, svg.parentElement]) each?.setAttribute("style", "width: 800px; height: 800px");
+  });
   const shot = PNG.sync.read(await code.screenshot());
   const read = jsQR(new Uint8ClampedArray(shot.data), shot.width, shot.height);
   const told = readTravelSheet(read?.data ?? "");

@@ -49,7 +49,7 @@ export function OwnersCard({ paper, facts, words }: OwnersCardProps) {
       ) : null}
       <p className="mt-2 border-t border-rule pt-1.5">
         {cardNotes(words, {
-          isSet,
+          isSet: standing === "read-back",
           publicRoad: choice?.rule.publicRoad !== false,
           isLive: facts.throttleLive,
         }).join(" ")}

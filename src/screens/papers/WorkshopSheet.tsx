@@ -8,13 +8,13 @@ import { voiceOf } from "../job/voice";
 import type { PaperNeeds } from "@/workers/keys.worker";
 import { PaperFrame } from "./PaperFrame";
 import { PaperQr } from "./PaperQr";
+import { SheetCautions } from "./SheetCautions";
 import * as say from "@/words/screens/papers/workshopSheet";
 
 import type { RestsOnProps } from "./RestsOn";
 
 /** Loaded where there is something to tell of it. */
 const StandsAgainst = later(() => import("./StandsAgainst").then((module) => module.StandsAgainst));
-const SheetCautions = later(() => import("./SheetCautions").then((module) => module.SheetCautions));
 const MeasuredFigures = later(() => import("./MeasuredFigures").then((module) => module.MeasuredFigures));
 const RestsOn = later(() => import("./RestsOn").then((module) => module.RestsOn));
 
@@ -92,13 +92,12 @@ export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
         </p>
       ) : null}
       <Rests job={job} guessed={workings.intake.guessed} />
-      {needs ? <SheetCautions cautions={needs.cautions} /> : null}
       <SignedOff paper={paper} needs={needs} />
     </PaperFrame>
   );
 }
 
-/** Who looked, every seal of the chain, and the record as a code. */
+/** What to bear in mind, who looked, every seal of the chain, and the record as a code. */
 function SignedOff({ paper, needs }: WorkshopSheetProps) {
   const { job } = paper;
   const initials = (job.intake.checkedBy ?? "").trim();
@@ -106,7 +105,8 @@ function SignedOff({ paper, needs }: WorkshopSheetProps) {
     <div className="mt-2 flex break-inside-avoid items-start gap-x-4">
       <PaperQr code={needs?.code ?? null} />
       <div className="min-w-0 flex-1">
-        <p>{initials ? say.checkedBy(initials) : say.checkedByNobody}</p>
+        {needs ? <SheetCautions cautions={needs.cautions} /> : null}
+        <p className="mt-1">{initials ? say.checkedBy(initials) : say.checkedByNobody}</p>
         {job.sheets.length > 0 ? (
           <ul className="text-quiet">
             {job.sheets.map(({ kind, at, hash }) => (

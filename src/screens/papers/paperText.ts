@@ -1,7 +1,7 @@
 /** The papers as one plain text, to send: those that are chosen, one below the other. */
 import type { KeyWork, Paper } from "@/core/record";
 import { findingText, speed } from "@/words";
-import { CAUTION_WORDS } from "@/words/cautions";
+import { CAUTION_WORDS } from "@/words/cautionWords";
 import { cardNotes, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { careText, headText, ownersText, wayText } from "@/words/papers/plainText";
@@ -71,7 +71,7 @@ function cardText({ paper, needs: { owners }, words }: PaperTexts): readonly str
     levels: levelRows(owners, words, unit),
     codes: codesOf(profile).map((code) => codeWords(code, words)),
     notes: cardNotes(words, {
-      isSet: standing !== "planned-not-set",
+      isSet: standing === "read-back",
       publicRoad: workings.choice?.rule.publicRoad !== false,
       isLive: owners.throttleLive,
     }),

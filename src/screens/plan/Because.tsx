@@ -6,7 +6,7 @@ import { cautionsOf } from "@/core/sheet/cautions";
 import { Caution, RuledTable, SignShape } from "@/ui/primitives";
 import { later } from "@/ui/primitives/later";
 import { findingText, lineName, marginText, offBy, reasonWords, valueMeaning, WHO_SETS, type Voice } from "@/words";
-import { CAUTION_WORDS } from "@/words/cautions";
+import { CAUTION_WORDS } from "@/words/cautionWords";
 import type { StageProps } from "../job/stageProps";
 import { ByHand } from "./ByHand";
 import * as say from "@/words/screens/plan/because";

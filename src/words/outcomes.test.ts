@@ -112,6 +112,15 @@ describe("watts, levels and range", () => {
     ).toContain("not the motor’s rating");
   });
 
+  it("say what the brakes are asked, in metres or feet, the faster the more by the square", () => {
+    const slow = outcome(demo(207), new Map([["53", 15]]));
+    const fast = outcome(demo(207), new Map([["53", 32]]));
+    const metres = (of: Outcome) => Number(/^([\d.]+) m, /.exec(said("Brakes, from the fastest level", of) ?? "")?.[1]);
+    const kmh = (of: Outcome) => Math.max(...of.levels.map(({ flat }) => flat.speedKmh));
+    expect(metres(fast) / metres(slow)).toBeCloseTo((kmh(fast) / kmh(slow)) ** 2, 0);
+    expect(said("Brakes, from the fastest level", slow, MPH)).toMatch(/^\d+ ft, [\d.]+ kJ$/);
+  });
+
   it("count findings that are more than a note, and read them out", () => {
     const of = outcome(demo(207));
     const words = rowOf("Findings").working(of, KMH);

@@ -2,9 +2,10 @@
 import { TWIN } from "@/core/assist";
 import { HILL_GRADE, type Outcome } from "@/core/benches/outcome";
 import { LONG_HEAT_SHARE, runsHot } from "@/core/ride/steady";
+import { DRY_TEST } from "@/core/ride/stopping";
 import { findingText, type Voice } from "./findings";
 import { READ_OUT_NEEDS } from "./readOutNeeds";
-import { distance, fixed, offBy, plain, speed, speedList, whPer } from "./speak";
+import { distance, fixed, offBy, plain, shortWay, speed, speedList, whPer } from "./speak";
 import { MEMORY, rideWorking, topSpeedWorking, wattsWorking } from "./workings";
 
 function capWords(cap: Outcome["cap"], voice: Voice): string {
@@ -159,6 +160,18 @@ export const OUTCOMES: readonly OutcomeRow[] = [
     what: "Top speed of the kit",
     of: ({ topKmh }, { unit }) => (topKmh === null ? null : speed(topKmh, unit)),
     working: ({ ride }, { unit }) => (ride ? topSpeedWorking(ride, unit) : []),
+  },
+  {
+    what: "Brakes, from the fastest level",
+    of: ({ stop }, { unit }) => stop && `${shortWay(stop.wayM, unit)}, ${plain(stop.energyJ / 1000)} kJ`,
+    working: ({ stop }, { unit }) =>
+      stop
+        ? [
+            `way of brakes that just pass ${speed(DRY_TEST.fromKmh, unit)} within ${shortWay(DRY_TEST.withinM, unit)} ` +
+              "in the dry: ISO 4210-2, from memory",
+            "way and energy grow with the square of the speed; brakes are not checked by any display",
+          ]
+        : [],
   },
   {
     what: "Findings",

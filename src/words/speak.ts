@@ -19,6 +19,12 @@ export const speed = (kmh: number, unit: SpeedUnit, decimals = 1): string =>
 export const distance = (km: number, unit: SpeedUnit, decimals = 0): string =>
   `${plain(speedFromKmh(km, unit), decimals)} ${unit === "mph" ? "mi" : "km"}`;
 
+const FEET_PER_MILE = 5280;
+
+/** A short way in m, spoken in what goes with `unit`: "7 m", "23 ft". */
+export const shortWay = (m: number, unit: SpeedUnit): string =>
+  unit === "mph" ? `${plain(speedFromKmh(m / 1000, unit) * FEET_PER_MILE, 0)} ft` : `${plain(m)} m`;
+
 /** Energy over way, given per km, spoken per what goes with `unit`: "5.4 Wh/km". */
 export const whPer = (whPerKm: number, unit: SpeedUnit): string =>
   `${fixed(whPerKm / speedFromKmh(1, unit))} Wh/${unit === "mph" ? "mi" : "km"}`;

@@ -3,6 +3,33 @@ import { handsOf } from "./hands";
 import { jobOf, main, openDemo } from "./support";
 import { expect, test } from "./workshop";
 
+test("another display is weighed beside the parts, and fitted it is a swap that can be undone", async ({ page }) => {
+  test.setTimeout(120_000);
+  await openDemo(page, 207, "numbers");
+  await page.getByRole("button", { name: "Upgrade", exact: true }).click();
+  const hands = handsOf(page);
+  const pick = page.getByLabel("Another display");
+  // By keys, as in any list: the letter it begins with; a wrong one first.
+  await pick.focus();
+  await hands.type("L");
+  await expect(pick).toHaveValue("lathe-60");
+  // A list takes two letters typed at once for the beginning of one name.
+  await page.waitForTimeout(1500);
+  await hands.type("B");
+  await expect(pick).toHaveValue("bracken-2");
+  await expect(page.getByRole("table", { name: "Values carried over" })).toBeVisible();
+  await page.reload();
+  await expect(pick).toHaveValue("bracken-2");
+  await expect(page.getByRole("region", { name: "What it comes to", exact: true })).toContainText("Brakes, from the");
+  await expect(main(page)).toContainText("Display takes 48 V");
+  await hands.doubleClick(page.getByRole("button", { name: "It is fitted: Bracken on the bike" }));
+  await expect.poll(async () => (await jobOf(page, "demo-207")).profile?.name).toBe("Bracken");
+  expect((await jobOf(page, "demo-207")).events.filter(({ kind }) => kind === "display-swapped")).toHaveLength(1);
+  await expect(pick).toHaveValue("");
+  await page.getByRole("button", { name: "Undo" }).first().click();
+  await expect.poll(async () => (await jobOf(page, "demo-207")).profile?.name).toBe("Tarn");
+});
+
 test("a tyre is weighed before it is bought; fitted, it stands in the log and the plan follows", async ({ page }) => {
   test.setTimeout(120_000);
   await openDemo(page, 205, "numbers");

@@ -6,7 +6,7 @@ import { twins } from "../assist";
 import { batteryWatts, type BatteryWatts } from "../battery/watts";
 import { rawValues, type DisplayProfile } from "../display";
 import type { AppliedCap } from "../law";
-import { ridePoint, topSpeedKmh, type RidePoint } from "../ride";
+import { ridePoint, stopFrom, topSpeedKmh, type RidePoint, type Stop } from "../ride";
 import type { Interval } from "../wheel";
 import { appliedCurrentA, speedometer, type Raws } from "../applied/applied";
 import type { Bike } from "../facts/bike";
@@ -34,6 +34,8 @@ export interface Outcome {
   /** Levels that differ from every one before them, level 0 not counted; null while they are not known. */
   readonly realLevels: number | null;
   readonly topKmh: number | null;
+  /** From the fastest a level goes on the flat; null while that is not known. */
+  readonly stop: Stop | null;
   readonly missing: readonly IntakeKey[];
   readonly findings: readonly SheetFinding[];
   readonly ride: Ride | null;
@@ -71,6 +73,11 @@ export const movableRows = (rows: readonly SheetRow[]): readonly Movable[] =>
 export const withMoved = (target: Raws, moved: ReadonlyMap<number, number>): Raws =>
   target.map((raw, i) => moved.get(i) ?? raw);
 
+const fastestStop = (ride: Ride | null, levels: readonly LevelOutcome[]): Stop | null =>
+  ride && levels.length > 1
+    ? stopFrom(Math.max(...levels.map(({ flat, measuredKmh }) => measuredKmh ?? flat.speedKmh)), ride.setup.body.massKg)
+    : null;
+
 /** What a column comes to on this bike. */
 export function outcomeOf({ profile, bike, facts }: OutcomeAsk, { raws, cap, findings }: Column): Outcome {
   const reading = rideOf({ bike, facts, on: { profile, raws }, cap });
@@ -101,6 +108,7 @@ export function outcomeOf({ profile, bike, facts }: OutcomeAsk, { raws, cap, fin
     watts: pack && currentA !== null && bike.packV !== null ? batteryWatts(pack, bike.packV, currentA) : null,
     levels,
     realLevels: ride ? levels.length - same.length - 1 : null,
+    stop: fastestStop(ride, levels),
     topKmh: ride ? topSpeedKmh(ride.setup, { ...ride.road, grade: 0 }) : null,
     missing: reading.ok ? [] : reading.missing,
     findings,

@@ -4,6 +4,8 @@ import { number, option, text, type IntakeField } from "./fields";
 import type { IntakeKey } from "./intake";
 
 export const NEW_PART_FIELDS = {
+  /** A display by its id; it takes the place of no fact: what it holds is carried over. */
+  newDisplay: text(80),
   newTyre: { kind: "tyre" },
   newPackV: number("V", 12, 120),
   newPackAh: number("Ah", 1, 100),

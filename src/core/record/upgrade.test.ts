@@ -1,5 +1,7 @@
 // A part weighed before it is bought, against what the trade knows of such changes.
 import { describe, expect, it } from "vitest";
+import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { BRACKEN } from "@/catalog/displays/bracken";
 import { checked, demo, programmed, readBack } from "@/screens/testing/jobs";
 import { changedByParts, withNewParts } from "../facts/newParts";
 import type { Job } from "./job";
@@ -13,7 +15,7 @@ const thinking = (typed: Readonly<Record<string, string>>, job: Job = SNOWPLOUGH
   intake: { ...job.intake, ...typed },
 });
 const weighed = (typed: Readonly<Record<string, string>>, job?: Job) => {
-  const upgrade = upgradeOf(thinking(typed, job));
+  const upgrade = upgradeOf(thinking(typed, job), null);
   if (!upgrade) throw new Error("nothing to weigh");
   return upgrade;
 };
@@ -22,9 +24,9 @@ const fitOf = (typed: Readonly<Record<string, string>>, key: string) =>
 
 describe("a part not yet bought", () => {
   it("is nothing to weigh until it differs from what is fitted", () => {
-    expect(upgradeOf(SNOWPLOUGH)).toBeNull();
-    expect(upgradeOf(thinking({ newPackV: "48" }))).toBeNull();
-    expect(upgradeOf(thinking({ newPackV: "52" }, { ...SNOWPLOUGH, profile: null }))).toBeNull();
+    expect(upgradeOf(SNOWPLOUGH, null)).toBeNull();
+    expect(upgradeOf(thinking({ newPackV: "48" }), null)).toBeNull();
+    expect(upgradeOf(thinking({ newPackV: "52" }, { ...SNOWPLOUGH, profile: null }), null)).toBeNull();
     expect(changedByParts({ ...SNOWPLOUGH.intake, newPackV: "52", newPackAh: "20" })).toEqual(["packV", "packAh"]);
   });
   it("more volts behind the same motor make it faster in proportion, less what the air takes", () => {
@@ -65,21 +67,70 @@ describe("a part not yet bought", () => {
   });
 });
 
+describe("another display thought of", () => {
+  const other = (display = BRACKEN, typed: Readonly<Record<string, string>> = {}, job: Job = SNOWPLOUGH) => {
+    const upgrade = upgradeOf(thinking(typed, job), display);
+    if (!upgrade) throw new Error("nothing to weigh");
+    return upgrade;
+  };
+  const end = (cap: ReturnType<typeof other>["now"]["cap"]) => (cap.kind === "true" ? cap.kmh.nominal : Number.NaN);
+  it("is weighed with what can be carried over and the maker’s values, and planned to the class", () => {
+    for (const display of SHIPPED_DISPLAYS.filter(({ id }) => id !== SNOWPLOUGH.profile?.id)) {
+      const { planned, carried, now } = other(display);
+      expect(carried?.settings.length, display.name).toBeGreaterThan(0);
+      expect(planned.levels.length > 1, display.name).toBe(now.levels.length > 1);
+      if (planned.cap.kind === "true") expect(end(planned.cap), display.name).toBeLessThanOrEqual(25);
+    }
+  });
+  it("is nothing to weigh where it is the one on the bike, and is weighed beside parts", () => {
+    expect(upgradeOf(SNOWPLOUGH, SNOWPLOUGH.profile)).toBeNull();
+    expect(upgradeOf(thinking({ newTyre: "50-559" }), SNOWPLOUGH.profile)?.carried).toBeNull();
+    const both = other(BRACKEN, { newTyre: "50-559" });
+    expect(both.changed).toEqual(["tyre"]);
+    expect(both.carried).not.toBeNull();
+  });
+  it("does not take a pack it is not made for", () => {
+    const takes = BRACKEN.acceptsNominalV[0] ?? 0;
+    const fitsOf = (newPackV: number) =>
+      other(BRACKEN, { newPackV: String(newPackV) }).fits.find(({ key }) => key === "display-volts")?.fits;
+    expect(fitsOf(takes)).toBe(takes === 48 ? undefined : true);
+    expect(fitsOf(96)).toBe(false);
+  });
+  it("makes every answered check due again, and fitted it is a swap with its parts in one deed", () => {
+    const proven = checked(readBack(programmed(SNOWPLOUGH)));
+    const answered = Object.keys(proven.checks);
+    expect([...other(BRACKEN, {}, proven).stale].sort()).toEqual([...answered].sort());
+    const after = fitParts(thinking({ newDisplay: BRACKEN.id, newTyre: "50-559" }, proven), BRACKEN, AT, "Tyre 50-559");
+    expect(after.profile?.id).toBe(BRACKEN.id);
+    expect(after.intake.tyre).toBe("50-559");
+    expect(after.intake.newDisplay).toBeUndefined();
+    expect(after.events.slice(-3).map(({ kind }) => kind)).toEqual(["part-changed", "sealed", "display-swapped"]);
+    const due = workOut(after).checks.filter(({ check }) => answered.includes(check.id));
+    expect(due.filter(({ verdict }) => verdict === "passed")).toEqual([]);
+  });
+  it("fitted alone is a swap and nothing else", () => {
+    const after = fitParts(SNOWPLOUGH, BRACKEN, AT, "");
+    expect(after.events.at(-1)?.kind).toBe("display-swapped");
+    expect(after.events.some(({ kind }) => kind === "part-changed")).toBe(false);
+    expect(after.sheets.at(-1)?.kind).toBe("as-found");
+  });
+});
+
 describe("fitting it", () => {
   const proven = checked(readBack(programmed(SNOWPLOUGH)));
   it("names beforehand the answered checks that rest on it, and makes just those due", () => {
     const { stale } = weighed({ newTyre: "50-559" }, proven);
     expect(stale.length).toBeGreaterThan(0);
-    const after = fitParts(thinking({ newTyre: "50-559" }, proven), AT, "Tyre");
+    const after = fitParts(thinking({ newTyre: "50-559" }, proven), null, AT, "Tyre");
     const due = workOut(after).checks.flatMap(({ check, verdict }) => (verdict === "due-again" ? [check.id] : []));
     expect(due).toEqual(expect.arrayContaining([...stale]));
   });
   it("moves the facts, drops what was measured of the old part, and stands in the log", () => {
-    const after = fitParts(thinking({ newTyre: "50-559", newPackAh: "20", partCost: "90" }), AT, "Tyre 50-559");
+    const after = fitParts(thinking({ newTyre: "50-559", newPackAh: "20", partCost: "90" }), null, AT, "Tyre 50-559");
     expect(after.intake).toMatchObject({ tyre: "50-559", packAh: "20" });
     expect(after.intake.rolloutMm).toBeUndefined();
     expect(Object.keys(after.intake).filter((key) => key.startsWith("new") || key.startsWith("part"))).toEqual([]);
     expect(after.events.at(-1)).toEqual({ at: AT, kind: "part-changed", detail: "Tyre 50-559" });
-    expect(fitParts(SNOWPLOUGH, AT, "nothing")).toBe(SNOWPLOUGH);
+    expect(fitParts(SNOWPLOUGH, null, AT, "nothing")).toBe(SNOWPLOUGH);
   });
 });

@@ -9,11 +9,13 @@ import { readFacts } from "../facts/everyFact";
 import { changedByParts, withNewParts } from "../facts/newParts";
 import type { IntakeKey } from "../facts";
 import { CHECK_IDS, CHECK_RESTS_ON_FACTS, type CheckId } from "../proof";
-import { columnOf } from "../sheet";
+import type { DisplayProfile } from "../display";
+import { columnOf, type CarryOver } from "../sheet";
 import { own } from "../units/limits";
 import { codedRaws, heldRaws } from "./columns";
 import { choiceOf } from "./found";
 import { withEvent, type Job } from "./job";
+import { swapDisplay, swapOutlook } from "./swap";
 import { workOut } from "./workings";
 
 /** What two parts have to agree on. */
@@ -29,24 +31,30 @@ export interface Fit {
 
 export interface Upgrade {
   readonly changed: readonly IntakeKey[];
+  /** What becomes of every value on another display; null where it stays. */
+  readonly carried: CarryOver | null;
   readonly now: Outcome;
-  /** Fitted, and no line of the display changed. */
+  /** Fitted, and no line of the display changed: on another one, what can be carried over and the maker’s values. */
   readonly asIs: Outcome;
   /** Fitted, and planned anew. */
   readonly planned: Outcome;
   readonly fits: readonly Fit[];
-  /** Answered checks that rest on what changes. */
+  /** Answered checks that rest on what changes: on another display, all of them. */
   readonly stale: readonly CheckId[];
 }
 
 /** The job with the new parts fitted, its keys to be planned anew. */
-const fitted = (job: Job): Job => ({
-  ...job,
-  intake: { ...withNewParts(job.intake) },
-  program: null,
-  rehearsal: null,
-  held: job.profile ? codedRaws(job.profile, heldRaws(job)) : null,
-});
+function fitted(job: Job, display: DisplayProfile | null): Job {
+  const parted = { ...job, intake: { ...withNewParts(job.intake) } };
+  return display
+    ? swapDisplay(parted, display, job.updatedAt)
+    : {
+        ...parted,
+        program: null,
+        rehearsal: null,
+        held: job.profile ? codedRaws(job.profile, heldRaws(job)) : null,
+      };
+}
 
 function fitsOf(after: Job, typed: Readonly<Record<string, string>>): readonly Fit[] {
   const { bike } = workOut(after);
@@ -78,31 +86,50 @@ function fitsOf(after: Job, typed: Readonly<Record<string, string>>): readonly F
   ];
 }
 
-/** What new parts come to; null while none is typed, or there is no display. */
-export function upgradeOf(job: Job): Upgrade | null {
+/** Another display than the one on the bike; null where there is none, or it is the same. */
+const otherThan = (job: Job, display: DisplayProfile | null): DisplayProfile | null =>
+  display && job.profile && display.id !== job.profile.id ? display : null;
+
+/**
+ * What new parts come to, `display` among them where another one is thought of; null while none is, or there is no
+ * display on the bike.
+ */
+export function upgradeOf(job: Job, display: DisplayProfile | null): Upgrade | null {
   const { profile } = job;
   const changed = changedByParts(job.intake);
   const { sheet, bike } = workOut(job);
-  if (!profile || !sheet || changed.length === 0) return null;
-  const after = fitted(job);
+  const other = otherThan(job, display);
+  if (!profile || !sheet || (changed.length === 0 && !other)) return null;
+  const carried = other && swapOutlook(job, other);
+  const after = fitted(job, other);
   const then = workOut(after);
   if (!then.sheet) return null;
-  const on = { profile, bike: then.bike, facts: readFacts(after.intake) };
-  const asIs = columnOf("tried", sheet.inForce.raws, { profile, bike: then.bike, choice: choiceOf(job) });
+  const on = { profile: other ?? profile, bike: then.bike, facts: readFacts(after.intake) };
+  const asIs = columnOf("tried", carried?.raws ?? sheet.inForce.raws, { ...on, choice: choiceOf(job) });
   return {
     changed,
+    carried,
     now: outcomeOf({ profile, bike, facts: readFacts(job.intake) }, sheet.inForce),
     asIs: outcomeOf(on, asIs),
     planned: outcomeOf(on, then.sheet.target),
     fits: fitsOf(after, job.intake),
     stale: CHECK_IDS.filter(
-      (id) => own(job.checks, id) !== undefined && CHECK_RESTS_ON_FACTS[id].some((key) => changed.includes(key)),
+      (id) =>
+        own(job.checks, id) !== undefined &&
+        (other !== null || CHECK_RESTS_ON_FACTS[id].some((key) => changed.includes(key))),
     ),
   };
 }
 
-/** The job with the parts fitted: facts of the bike, and an entry in its log. `at` is ISO, `what` says what changed. */
-export const fitParts = (job: Job, at: string, what: string): Job =>
-  changedByParts(job.intake).length === 0
-    ? job
-    : withEvent({ ...job, intake: { ...withNewParts(job.intake) } }, at, "part-changed", what);
+/**
+ * The job with the parts fitted: facts of the bike, another display where one is thought of, and entries in its log.
+ * `at` is ISO, `what` says what changed of the facts.
+ */
+export function fitParts(job: Job, display: DisplayProfile | null, at: string, what: string): Job {
+  const other = otherThan(job, display);
+  const isChanged = changedByParts(job.intake).length > 0;
+  if (!isChanged && !other) return job;
+  const parted = { ...job, intake: { ...withNewParts(job.intake) } };
+  const told = isChanged ? withEvent(parted, at, "part-changed", what) : parted;
+  return other ? swapDisplay(told, other, at) : told;
+}

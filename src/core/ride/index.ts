@@ -21,5 +21,6 @@ export {
   steadySpeedKmh,
   topSpeedKmh,
 } from "./steady";
+export { DRY_TEST, type Stop, stopFrom } from "./stopping";
 export { GRADES, hotFromGrade, sweep, type SweepAsk, type SweepResult } from "./sweep";
 export { driveFromMeasured, driveOf, type LadderKind, type LevelKind } from "./ladderDrives";

@@ -1,15 +1,14 @@
 "use client";
-import { loadShipped, SHIPPED_NAMES, type DisplayName } from "@/catalog/displays/names";
+import type { DisplayName } from "@/catalog/displays/names";
 import type { DisplayProfile } from "@/core/display";
 import { swapDisplay, type Job } from "@/core/record";
-import { ownDisplay, ownDisplays } from "@/store";
 import { Choice, FindingLine, useTell } from "@/ui/primitives";
 import { count } from "@/words";
-import { useLiveQuery } from "dexie-react-hooks";
 import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import { useRouter, useSearchParams } from "next/navigation";
 import { useEffect, useRef, useState } from "react";
+import { displayOf, useDisplaysAtHand } from "../job/displaysAtHand";
 import type { StageProps } from "../job/stageProps";
 import * as say from "@/words/screens/intake/displayOnTheBike";
 
@@ -32,10 +31,9 @@ interface Unsound {
  */
 export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "change">) {
   const tell = useTell();
-  const own = useLiveQuery(() => ownDisplays()) ?? [];
+  const { known, own } = useDisplaysAtHand();
   const [swapTo, setSwapTo] = useState<DisplayProfile | null>(null);
   const [unsound, setUnsound] = useState<Unsound | null>(null);
-  const known: readonly DisplayName[] = [...SHIPPED_NAMES, ...own];
   const mine: readonly DisplayName[] =
     job.profile && !known.some(({ id }) => id === job.profile?.id) ? [job.profile] : [];
 
@@ -50,7 +48,7 @@ export function DisplayOnTheBike({ job, change }: Pick<StageProps, "job" | "chan
   };
   const choose = async (id: string) => {
     if (id === job.profile?.id) return;
-    const profile = (await ownDisplay(id)) ?? (await loadShipped(id));
+    const profile = await displayOf(id);
     if (profile) await take(profile);
   };
   useBroughtBack(choose);

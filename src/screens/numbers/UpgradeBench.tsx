@@ -1,21 +1,26 @@
 "use client";
 import { useMemo } from "react";
 import { withNewParts } from "@/core/facts/newParts";
+import type { DisplayProfile } from "@/core/display";
 import { fitParts, upgradeOf, type Upgrade } from "@/core/record";
 import { Button, Caution, FindingLine, NumberTable, SignShape, useTell } from "@/ui/primitives";
 import { CHECK_WORDS, findingText, INTAKE_WORDS, type Voice } from "@/words";
 import { NEW_PART_WORDS } from "@/words/figures/newParts";
 import { OUTCOMES } from "@/words/outcomes";
+import { CarriedOver } from "../job/CarriedOver";
 import { voiceOf } from "../job/voice";
 import { Bench, Lacks, Part } from "./Bench";
 import type { BenchProps } from "./benchProps";
 import { FigureFields } from "./FigureFields";
+import { NewDisplay, useThoughtOf } from "./NewDisplay";
 import * as say from "@/words/screens/numbers/upgradeBench";
 
 /** A part weighed before it is bought: what it changes, whether it fits, and what is to be proven again. */
 export function UpgradeBench(props: BenchProps) {
   const { job, workings } = props;
-  const upgrade = useMemo(() => upgradeOf(job), [job]);
+  const thought = useThoughtOf(job);
+  const display = thought.kind === "sound" ? thought.profile : null;
+  const upgrade = useMemo(() => upgradeOf(job, display), [job, display]);
   const log = job.events.filter(({ kind }) => kind === "part-changed" || kind === "display-swapped");
   return (
     <Bench
@@ -37,7 +42,7 @@ export function UpgradeBench(props: BenchProps) {
                 "newMotorRatedW",
               ]}
             />
-            <p className="mt-2 text-[0.9rem] text-quiet">{say.display}</p>
+            <NewDisplay job={job} thought={thought} />
           </Part>
           <Part title={say.fit}>
             <FigureFields {...props} words={NEW_PART_WORDS} keys={["plugFits", "protocolFits"]} />
@@ -49,7 +54,11 @@ export function UpgradeBench(props: BenchProps) {
         </>
       }
     >
-      {upgrade ? <Weighed {...props} upgrade={upgrade} voice={voiceOf(workings)} /> : <Lacks>{say.typeOne}</Lacks>}
+      {upgrade ? (
+        <Weighed {...props} upgrade={upgrade} display={display} voice={voiceOf(workings)} />
+      ) : (
+        <Lacks>{thought.kind === "loading" ? say.loading : say.typeOne}</Lacks>
+      )}
       {log.length > 0 ? (
         <Part title={say.log}>
           <ul>
@@ -65,19 +74,24 @@ export function UpgradeBench(props: BenchProps) {
   );
 }
 
-type WeighedProps = BenchProps & { readonly upgrade: Upgrade; readonly voice: Voice };
+interface WeighedProps extends BenchProps {
+  readonly upgrade: Upgrade;
+  /** Another display than the one on the bike; null where it stays. */
+  readonly display: DisplayProfile | null;
+  readonly voice: Voice;
+}
 
 /** Now, fitted with no line changed, and fitted and planned, side by side. */
-function Weighed({ job, change, upgrade, voice }: WeighedProps) {
+function Weighed({ job, change, upgrade, display, voice }: WeighedProps) {
   const tell = useTell();
-  const { now, asIs, planned, fits, stale, changed } = upgrade;
+  const { now, asIs, planned, fits, stale, changed, carried } = upgrade;
   const fit = async () => {
     const after = withNewParts(job.intake);
     const typed: Readonly<Record<string, string>> = job.intake;
     const what = changed
       .map((key) => say.changed(INTAKE_WORDS[key].label, typed[key] ?? "", after[key] ?? ""))
       .join("; ");
-    const deed = await change((current) => fitParts(current, new Date().toISOString(), what));
+    const deed = await change((current) => fitParts(current, display, new Date().toISOString(), what));
     if (deed) tell(say.done, () => void deed.undo(say.undone));
   };
   return (
@@ -86,7 +100,7 @@ function Weighed({ job, change, upgrade, voice }: WeighedProps) {
         <NumberTable
           caption={say.sideBySide}
           hideCaption
-          headings={[say.itComesTo, say.now, say.asIs, say.planned]}
+          headings={[say.itComesTo, say.now, carried ? say.carriedAsIs : say.asIs, say.planned]}
           rows={OUTCOMES.map(({ what, of, working }) => ({
             key: what,
             head: what,
@@ -101,7 +115,7 @@ function Weighed({ job, change, upgrade, voice }: WeighedProps) {
       </Part>
       {(
         [
-          [say.findingsAsIs, asIs],
+          [carried ? say.findingsCarried : say.findingsAsIs, asIs],
           [say.findingsPlanned, planned],
         ] as const
       ).map(([title, outcome]) => {
@@ -117,6 +131,11 @@ function Weighed({ job, change, upgrade, voice }: WeighedProps) {
           </Part>
         );
       })}
+      {carried ? (
+        <Part title={say.carried}>
+          <CarriedOver outlook={carried} />
+        </Part>
+      ) : null}
       <Part title={say.whatMustFit}>
         <ul>
           {fits.map((each) => (
@@ -131,7 +150,7 @@ function Weighed({ job, change, upgrade, voice }: WeighedProps) {
       </Part>
       <p>{say.stale(stale.map((id) => CHECK_WORDS[id].title))}</p>
       <Caution>{say.asksMore}</Caution>
-      <Button onClick={() => void fit()}>{say.fitted(changed.length)}</Button>
+      <Button onClick={() => void fit()}>{say.fitted(changed.length, display?.name ?? null)}</Button>
     </>
   );
 }

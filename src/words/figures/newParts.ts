@@ -4,6 +4,7 @@ import { MOTOR_NAMES } from "../motors";
 import { YES_NO, type FigureWords } from "./words";
 
 export const NEW_PART_WORDS = {
+  newDisplay: { label: "Another display" },
   newTyre: { label: "New tyre, as on its sidewall", hint: "ISO designation: 50-559" },
   newPackV: { label: "New pack, nominal" },
   newPackAh: { label: "New pack, charge" },

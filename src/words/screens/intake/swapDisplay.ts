@@ -7,10 +7,5 @@ export const everyValueOfThe =
 export const thePlugMayFit =
   "The plug may fit and the pins not: check the lead against both makers’ drawings. A swap can end a warranty. " +
   "Prove the bike anew.";
-export const valuesCarriedOver = "Values carried over";
-export const setting = "Setting";
-export const was = "Was";
-export const willBe = "Will be";
-export const why = "Why";
 export const swapAndCarryOver = (length: number) => `Swap and carry over ${count(length, "value")}`;
 export const leaveOn = (name: string) => `Leave ${name} on`;

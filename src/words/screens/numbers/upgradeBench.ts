@@ -8,14 +8,17 @@ export const hint = "Type only what would change. Nothing of the bike changes un
 export const fit = "Does it fit";
 export const whatMustFit = "What must fit";
 export const money = "Cost and gain";
-export const display = "Another display is weighed at intake: choose it there, and see what is carried over.";
 export const whatItComesTo = "What it comes to";
 export const itComesTo = "It comes to";
 export const now = "Now";
 export const asIs = "Fitted, lines as they are";
+export const carriedAsIs = "Fitted, values carried over";
+export const carried = "What is carried over";
+export const loading = "Reading its description …";
 export const planned = "Fitted and planned";
-export const typeOne = "Type what would change: a tyre, pack, controller or motor.";
+export const typeOne = "Type what would change: a tyre, pack, controller or motor; or choose another display.";
 export const findingsAsIs = "With no line changed";
+export const findingsCarried = "With what is carried over, and the maker’s values";
 export const findingsPlanned = "Planned anew";
 export const noFinding = "nothing speaks against it";
 const bears = (part: string, { asks, has }: Fit): string =>
@@ -39,7 +42,8 @@ export const stale = (checks: readonly string[]) =>
     : `Due again once it is fitted: ${checks.join(", ").toLowerCase()}.`;
 export const asksMore = `${caution.moreSpeed} ${caution.moreCurrent}`;
 export const warranty = `Another motor, pack or controller may change the class: ask first. ${caution.classChanged}`;
-export const fitted = (n: number) => `It is fitted: change ${count(n, "fact")} of the bike`;
+export const fitted = (n: number, display: string | null) =>
+  `It is fitted: ${[...(display === null ? [] : [`${display} on the bike`]), ...(n > 0 ? [`change ${count(n, "fact")} of the bike`] : [])].join(", ")}`;
 export const done = "Fitted. The plan and the checks follow.";
 export const undone = "fitted a part";
 export const changed = (label: string, from: string, to: string) => `${label} ${from || "not said"} → ${to}`;

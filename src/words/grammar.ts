@@ -40,6 +40,7 @@ const BY_NAME: Readonly<Record<string, FieldWords>> = {
 
 const BY_PLACE: Readonly<Record<string, FieldWords>> = {
   glass: of("Glass"),
+  comesOff: of("Comes off the bar", "Without tools, to be taken along."),
   keys: of("Keys, levers and throttle"),
   "keys.cap": of("Drawn on it", "One or two characters."),
   "keys.name": of("Called"),
@@ -160,6 +161,7 @@ const UP_DOWN: ValueWords = { "1": "Up", "-1": "Down" };
 /** What is chosen between, by the place or the name of the field. */
 const VALUES: Readonly<Record<string, ValueWords>> = {
   glass: { segment: "Segments", colour: "Colour" },
+  comesOff: { "slides-off": "Slides off", "turns-off": "A quarter turn", stays: "Stays on" },
   part: { key: "Key", "brake-lever": "Brake lever", throttle: "Throttle", pedals: "Pedals" },
   on: {
     off: "Switched off",
@@ -229,6 +231,7 @@ const LACKING: Readonly<Record<string, string>> = {
   "rules.does.repeat": "One step a press",
   "menu.pages.changing": "As everywhere",
   "lines.encoding.basis": "Not said",
+  comesOff: "Not said",
   "lines.encoding.endsThrottle": "Not said",
   "lines.encoding.shown": "The number held",
   "lines.encoding.measured.on": "Nobody knows",

@@ -107,6 +107,7 @@ export const BRACKEN = display({
   // With one key that only steps up, every line has to come round.
   lines: LINES.map((each) => ({ ...each, atEnds: "wrap" as const })),
   inForce: "at-once",
+  comesOff: "stays",
   acceptsNominalV: [36, 48],
   faultCodes: [
     { code: "E 4", says: "a brake lever is taken for pulled" },

@@ -181,5 +181,6 @@ export const LATHE = display({
   },
   lines: LINES,
   inForce: "after-power-cycle",
+  comesOff: "turns-off",
   acceptsNominalV: [24, 36, 48, 52, 60, 72],
 });

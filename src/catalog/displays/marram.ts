@@ -173,5 +173,6 @@ export const MARRAM = display({
   },
   lines: LINES,
   inForce: "at-once",
+  comesOff: "slides-off",
   acceptsNominalV: [36, 48],
 });

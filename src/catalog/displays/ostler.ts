@@ -159,6 +159,7 @@ export const OSTLER = display({
   },
   lines: LINES,
   inForce: "at-once",
+  comesOff: "slides-off",
   acceptsNominalV: [36, 48, 52],
   faultCodes: [
     { code: "71", says: "a hall lead of the motor" },

@@ -155,5 +155,6 @@ export const QUILLON = display({
   },
   lines: LINES,
   inForce: "after-power-cycle",
+  comesOff: "slides-off",
   acceptsNominalV: [36, 48],
 });

@@ -148,6 +148,7 @@ export const SKERRY = display({
   },
   lines: LINES,
   inForce: "at-once",
+  comesOff: "turns-off",
   acceptsNominalV: [36, 48],
   faultCodes: [
     { code: "brake held", says: "a brake lever is taken for pulled" },

@@ -124,5 +124,6 @@ export const TARN = display({
   },
   lines: LINES,
   inForce: "after-power-cycle",
+  comesOff: "slides-off",
   acceptsNominalV: [36, 48, 52],
 });

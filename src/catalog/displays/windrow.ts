@@ -200,5 +200,6 @@ export const WINDROW = display({
   },
   lines: LINES,
   inForce: "after-power-cycle",
+  comesOff: "stays",
   acceptsNominalV: [36, 48, 52],
 });

@@ -18,7 +18,8 @@ describe("format 1 of the display profile", () => {
     if (!reading.ok) throw new Error(JSON.stringify(reading.problems));
     const { menu, ...rest } = reading.profile;
     // The same display as it ships today, but for the name of its one page.
-    const { menu: menuToday, ...today } = TARN;
+    // How it comes off the bar could not be said then.
+    const { menu: menuToday, comesOff: _, ...today } = TARN;
     const rename = (json: string) => json.replaceAll('"settings"', '"ring"');
     expect(JSON.parse(rename(JSON.stringify(rest)))).toEqual(JSON.parse(JSON.stringify(today)));
     expect(JSON.parse(rename(JSON.stringify(menu)))).toEqual(JSON.parse(JSON.stringify(menuToday)));

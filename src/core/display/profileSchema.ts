@@ -392,6 +392,8 @@ export const DisplayProfileSchema = v.strictObject({
   /** Which variant of the display this describes: line count, marks, firmware. */
   variant: Text,
   glass: v.picklist(["segment", "colour"]),
+  /** How it comes off the bar without tools, or that it does not; left out where nobody has said. */
+  comesOff: v.optional(v.picklist(["slides-off", "turns-off", "stays"])),
   keys: v.pipe(v.array(KeySchema), v.minLength(1), v.maxLength(10)),
   /** Two taps within this are a double tap, ms. */
   doubleTapMs: noting(v.pipe(v.number(), v.integer(), v.minValue(150), v.maxValue(1500)), IN_SECONDS),

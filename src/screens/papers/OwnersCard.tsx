@@ -5,7 +5,7 @@ import type { OwnersFacts, Paper } from "@/core/record";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyNames, keyOf } from "@/words";
 import { ownersKeys } from "@/words/papers/keysSaid";
-import { cardNotes, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
+import { cardNotes, cardStanding, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { voiceOf } from "../job/voice";
 import { codesOf } from "./codes";
@@ -47,13 +47,7 @@ export function OwnersCard({ paper, facts, words }: OwnersCardProps) {
       {job.handOverNote.trim() ? (
         <p className="mt-2 border-t border-rule pt-1.5 break-words whitespace-pre-line">{job.handOverNote}</p>
       ) : null}
-      <p className="mt-2 border-t border-rule pt-1.5">
-        {cardNotes(words, {
-          isSet: standing === "read-back",
-          publicRoad: choice?.rule.publicRoad !== false,
-          isLive: facts.throttleLive,
-        }).join(" ")}
-      </p>
+      <p className="mt-2 border-t border-rule pt-1.5">{cardNotes(words, cardStanding(paper, facts)).join(" ")}</p>
       {choice ? <ClassLine paper={paper} words={words} namesClass={namesClass} /> : null}
     </PaperFrame>
   );

@@ -2,7 +2,7 @@
 import type { KeyWork, Paper } from "@/core/record";
 import { findingText, speed } from "@/words";
 import { CAUTION_WORDS } from "@/words/cautionWords";
-import { cardNotes, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
+import { cardNotes, cardStanding, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { careText, headText, ownersText, wayText } from "@/words/papers/plainText";
 import { sheetLines } from "@/words/papers/sheetSaid";
@@ -61,7 +61,7 @@ function sheetText({ paper, needs }: PaperTexts): readonly string[] {
 }
 
 function cardText({ paper, needs: { owners }, words }: PaperTexts): readonly string[] {
-  const { job, workings, standing } = paper;
+  const { job, workings } = paper;
   const { profile } = job;
   const { unit } = voiceOf(workings);
   if (!profile) return [];
@@ -70,11 +70,7 @@ function cardText({ paper, needs: { owners }, words }: PaperTexts): readonly str
     levelsHead: levelsHead(owners, words),
     levels: levelRows(owners, words, unit),
     codes: codesOf(profile).map((code) => codeWords(code, words)),
-    notes: cardNotes(words, {
-      isSet: standing === "read-back",
-      publicRoad: workings.choice?.rule.publicRoad !== false,
-      isLive: owners.throttleLive,
-    }),
+    notes: cardNotes(words, cardStanding(paper, owners)),
     handOverNote: job.handOverNote,
   };
   return ownersText(profile, content, words);

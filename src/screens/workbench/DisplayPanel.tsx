@@ -18,6 +18,7 @@ const PARTS = [
       ["pinDigits"],
       ["doubleTapMs"],
       ["glass"],
+      ["comesOff"],
     ],
   ],
   [say.packsAndFaults, [["acceptsNominalV"], ["faultCodes"], ["source"]]],

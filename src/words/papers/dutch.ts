@@ -125,8 +125,18 @@ export const DUTCH: PaperWords = {
     "code-speed-sensor": { means: "snelheid wordt niet opgepikt", first: "kijk of de spaakmagneet verschoven is" },
   },
   otherCode: "uit- en inschakelen; blijft het, kom langs",
-  takeAlong:
-    "Tegen diefstal: neem het scherm mee als het loskomt; schakel eerst uit en druk de stekker daarna goed vast.",
+  takeAlong: {
+    "slides-off":
+      "Tegen diefstal: schuif het scherm uit zijn houder en neem het mee; schakel eerst " +
+      "uit en schuif het daarna goed vast.",
+    "turns-off":
+      "Tegen diefstal: draai het scherm een kwartslag los en neem het mee; schakel eerst " +
+      "uit en draai het daarna weer vast.",
+    stays: "Het scherm blijft op de fiets: schakel het uit en zet de fiets op slot.",
+    "not-said":
+      "Tegen diefstal: neem het scherm mee als het loskomt; schakel eerst uit en druk de " +
+      "stekker daarna goed vast.",
+  },
   whileRiding: "Lees het scherm nooit tijdens het rijden.",
   notForRoads: "Niet voor de openbare weg.",
   throttleLive: "Ingeschakeld staat de gashendel op scherp: één aanraking beweegt de fiets. Blijf eraf tot u zit.",

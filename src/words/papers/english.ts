@@ -102,9 +102,18 @@ export const ENGLISH: PaperWords = {
     "code-speed-sensor": { means: "speed not picked up", first: "look whether the spoke magnet has moved" },
   },
   otherCode: "switch off and on; if it stays, come in",
-  takeAlong:
-    "Against theft take the display along where it comes off; switch off first, and push its plug " +
-    "home when you are back.",
+  takeAlong: {
+    "slides-off":
+      "Against theft slide the display off its mount and take it along; switch off first, " +
+      "and push it home when you are back.",
+    "turns-off":
+      "Against theft turn the display a quarter and take it along; switch off first, and " +
+      "turn it home when you are back.",
+    stays: "The display stays on the bike: switch it off, and lock the bike.",
+    "not-said":
+      "Against theft take the display along where it comes off; switch off first, and push " +
+      "its plug home when you are back.",
+  },
   whileRiding: "Never read the display while riding.",
   notForRoads: "Not for public roads.",
   throttleLive: "Switched on, the throttle is live: a touch moves the bike. Keep your hand off it until you sit.",

@@ -117,7 +117,17 @@ export const FRENCH: PaperWords = {
     "code-speed-sensor": { means: "vitesse non captée", first: "voyez si l’aimant du rayon a bougé" },
   },
   otherCode: "éteignez et rallumez ; s’il reste, passez à l’atelier",
-  takeAlong: "Contre le vol, emportez l’écran s’il se retire ; éteignez d’abord, et enfoncez bien sa fiche au retour.",
+  takeAlong: {
+    "slides-off":
+      "Contre le vol, faites glisser l’écran hors de son support et emportez-le ; éteignez " +
+      "d’abord, et poussez-le à fond au retour.",
+    "turns-off":
+      "Contre le vol, tournez l’écran d’un quart de tour et emportez-le ; éteignez " +
+      "d’abord, et remettez-le de même au retour.",
+    stays: "L’écran reste sur le vélo : éteignez-le et attachez le vélo.",
+    "not-said":
+      "Contre le vol, emportez l’écran s’il se retire ; éteignez d’abord, et enfoncez bien " + "sa fiche au retour.",
+  },
   whileRiding: "Ne lisez jamais l’écran en roulant.",
   notForRoads: "Pas pour la voie publique.",
   throttleLive:

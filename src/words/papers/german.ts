@@ -126,9 +126,18 @@ export const GERMAN: PaperWords = {
     },
   },
   otherCode: "aus- und einschalten; bleibt es, in die Werkstatt",
-  takeAlong:
-    "Gegen Diebstahl die Anzeige mitnehmen, wo sie sich abnehmen lässt; vorher ausschalten, danach " +
-    "den Stecker ganz aufstecken.",
+  takeAlong: {
+    "slides-off":
+      "Gegen Diebstahl die Anzeige aus der Halterung schieben und mitnehmen; vorher " +
+      "ausschalten, danach bis zum Anschlag aufschieben.",
+    "turns-off":
+      "Gegen Diebstahl die Anzeige eine Vierteldrehung lösen und mitnehmen; vorher " +
+      "ausschalten, danach wieder festdrehen.",
+    stays: "Die Anzeige bleibt am Rad: ausschalten und das Rad abschließen.",
+    "not-said":
+      "Gegen Diebstahl die Anzeige mitnehmen, wo sie sich abnehmen lässt; vorher " +
+      "ausschalten, danach den Stecker ganz aufstecken.",
+  },
   whileRiding: "Die Anzeige nie während der Fahrt ablesen.",
   notForRoads: "Nicht für öffentliche Straßen.",
   throttleLive: "Eingeschaltet ist der Gasgriff scharf: eine Berührung bewegt das Rad. Hand weg davon, bis Sie sitzen.",

@@ -123,8 +123,18 @@ export const ITALIAN: PaperWords = {
     "code-speed-sensor": { means: "velocità non rilevata", first: "guardare se il magnete del raggio si è spostato" },
   },
   otherCode: "spegnere e riaccendere; se resta, venire in officina",
-  takeAlong:
-    "Contro il furto portare via lo schermo se si stacca; prima spegnere, al ritorno inserire bene il connettore.",
+  takeAlong: {
+    "slides-off":
+      "Contro il furto sfilare lo schermo dal supporto e portarlo via; prima spegnere, al " +
+      "ritorno infilarlo fino in fondo.",
+    "turns-off":
+      "Contro il furto girare lo schermo di un quarto di giro e portarlo via; prima " +
+      "spegnere, al ritorno rigirarlo.",
+    stays: "Lo schermo resta sulla bici: spegnerlo e chiudere la bici.",
+    "not-said":
+      "Contro il furto portare via lo schermo se si stacca; prima spegnere, al ritorno " +
+      "inserire bene il connettore.",
+  },
   whileRiding: "Non leggere mai lo schermo in marcia.",
   notForRoads: "Non per le strade pubbliche.",
   throttleLive: "Accesa, l’acceleratore è attivo: un tocco muove la bici. Non toccarlo prima di essere seduti.",
@@ -149,7 +159,8 @@ export const ITALIAN: PaperWords = {
     fromToRoad: (presses, seconds) =>
       `Dalla schermata iniziale a questa categoria: ${presses} pressioni, ${said(seconds, 0)} s. ` +
       "Ruota sollevata da terra, o freno tirato.",
-    proveRoad: "Poi rileggere ogni riga e misurare dove finisce l’assistenza: solo allora è di nuovo questa categoria.",
+    proveRoad:
+      "Poi rileggere ogni riga e misurare dove finisce l’assistenza: solo allora è di " + "nuovo questa categoria.",
     steps: {
       "switch-on": "Accendere",
       open: "Aprire il menu",

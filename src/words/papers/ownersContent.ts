@@ -3,9 +3,9 @@
  * planned, in the same breath.
  */
 import type { DisplayProfile } from "@/core/display";
-import type { OwnersFacts, OwnersLevel, ToldFact } from "@/core/record";
+import type { OwnersFacts, OwnersLevel, Paper, ToldFact } from "@/core/record";
 import type { SpeedUnit } from "@/core/units";
-import { OWNERS_FACTS, type OwnersFact, type PaperWords, type Trouble } from "./paperWords";
+import { OWNERS_FACTS, type ComesOff, type OwnersFact, type PaperWords, type Trouble } from "./paperWords";
 
 /** How a row is known: off the display, off the plan, told at the intake, or not at all. */
 type ToldAs = ToldFact<unknown>["as"] | "told";
@@ -123,17 +123,34 @@ export function codeWords({ code, says, trouble }: CardCode, words: PaperWords):
   return [code, known ? known.means : says, known ? known.first : words.otherCode];
 }
 
+export interface CardStanding {
+  /** Whether every value was read back. */
+  readonly isSet: boolean;
+  readonly publicRoad: boolean;
+  /** Whether a throttle may answer at power-on. */
+  readonly isLive: boolean;
+  readonly comesOff: ComesOff;
+}
+
 /** What stands under the card, whoever rides. */
 export const cardNotes = (
   { takeAlong, whileRiding, notForRoads, throttleLive, heldFor }: PaperWords,
-  { isSet, publicRoad, isLive }: { readonly isSet: boolean; readonly publicRoad: boolean; readonly isLive: boolean },
+  { isSet, publicRoad, isLive, comesOff }: CardStanding,
 ): readonly string[] => [
   ...(isLive ? [throttleLive] : []),
   whileRiding,
   ...(publicRoad ? [] : [notForRoads]),
-  takeAlong,
+  takeAlong[comesOff],
   heldFor(isSet),
 ];
+
+/** How a card stands, of a paper and what its rider is told. */
+export const cardStanding = ({ job, workings, standing }: Paper, { throttleLive }: OwnersFacts): CardStanding => ({
+  isSet: standing === "read-back",
+  publicRoad: workings.choice?.rule.publicRoad !== false,
+  isLive: throttleLive,
+  comesOff: job.profile?.comesOff ?? "not-said",
+});
 
 /** Which parts a display's home screen has. */
 export const screenPartsOf = ({ infoLines, modes }: DisplayProfile) =>

@@ -2,7 +2,7 @@
  * What the papers a rider takes along say, in whatever language is read: owner's card, way-back card, care slip. A
  * language is one file of this shape and its row in `languages.ts`; a sentence nobody has translated does not compile.
  */
-import type { Deed } from "@/core/display";
+import type { Deed, DisplayProfile } from "@/core/display";
 import type { Standing } from "@/core/record";
 import type { SpeedUnit } from "@/core/units";
 
@@ -38,6 +38,7 @@ export const OWNERS_FACTS = [
   "cutOff",
 ] as const;
 export type OwnersFact = (typeof OWNERS_FACTS)[number];
+export type ComesOff = NonNullable<DisplayProfile["comesOff"]> | "not-said";
 type ThrottleMode = "off" | "follows-level" | "full";
 
 /** Trouble a display's code may stand for, as the fault finder's signs are called. */
@@ -127,7 +128,8 @@ export interface PaperWords {
   readonly trouble: Readonly<Record<Trouble, { readonly means: string; readonly first: string }>>;
   /** Of a code nobody can put into one of these. */
   readonly otherCode: string;
-  readonly takeAlong: string;
+  /** How it comes off the bar; "not-said" where its description does not tell. */
+  readonly takeAlong: Readonly<Record<ComesOff, string>>;
   readonly whileRiding: string;
   readonly notForRoads: string;
   /** Said where a throttle may answer at power-on. */

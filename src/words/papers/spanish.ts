@@ -127,7 +127,16 @@ export const SPANISH: PaperWords = {
     "code-speed-sensor": { means: "no se capta la velocidad", first: "mire si se movió el imán del radio" },
   },
   otherCode: "apague y encienda; si sigue, pase por el taller",
-  takeAlong: "Contra el robo, llévese la pantalla si se quita; apague antes y encaje bien el conector al volver.",
+  takeAlong: {
+    "slides-off":
+      "Contra el robo, deslice la pantalla fuera de su soporte y llévesela; apague antes y " +
+      "encájela hasta el tope al volver.",
+    "turns-off":
+      "Contra el robo, gire la pantalla un cuarto de vuelta y llévesela; apague antes y " +
+      "vuelva a girarla al volver.",
+    stays: "La pantalla se queda en la bicicleta: apáguela y ponga el candado a la bicicleta.",
+    "not-said": "Contra el robo, llévese la pantalla si se quita; apague antes y encaje bien el conector al volver.",
+  },
   whileRiding: "Nunca lea la pantalla en marcha.",
   notForRoads: "No apta para vías públicas.",
   throttleLive: "Encendida, el acelerador está activo: un roce mueve la bicicleta. No lo toque hasta sentarse.",
@@ -146,12 +155,14 @@ export const SPANISH: PaperWords = {
     from: (presses, seconds) =>
       `De la pantalla de inicio a como se encontró: ${presses} pulsaciones, ${said(seconds, 0)} s. ` +
       `Rueda en el aire, o freno apretado.`,
-    proveAgain: "Como se encontró no se juzgó segura ni apta para una categoría. Demuéstrelo de nuevo tras la vuelta.",
+    proveAgain:
+      "Como se encontró no se juzgó segura ni apta para una categoría. Demuéstrelo de " + "nuevo tras la vuelta.",
     toRoad: (className) => `Vuelta a la vía pública: ${className}`,
     fromToRoad: (presses, seconds) =>
       `De la pantalla de inicio a esta categoría: ${presses} pulsaciones, ${said(seconds, 0)} s. ` +
       "Rueda en el aire, o freno apretado.",
-    proveRoad: "Después relea cada línea y mida dónde acaba la asistencia: solo entonces vuelve a ser esta categoría.",
+    proveRoad:
+      "Después relea cada línea y mida dónde acaba la asistencia: solo entonces vuelve a " + "ser esta categoría.",
     steps: {
       "switch-on": "Encender",
       open: "Abrir el menú",

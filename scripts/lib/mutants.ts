@@ -25,6 +25,10 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
     "src/core/record/failedCheck",
     "src/core/record/roadClass",
     "src/core/record/intoPlan",
+    "src/core/record/blocked",
+    "src/core/record/byHand",
+    "src/core/record/sheetCautions",
+    "src/core/record/upgrade",
     "src/screens/prove",
     "src/screens/papers",
   ],
@@ -325,6 +329,12 @@ export const MUTANTS: readonly Mutant[] = [
     ["Math.max(turnsS, waitS) + WATCH_S", "turnsS + WATCH_S"],
     ["cruise: cruiseOn ? YES : null", "cruise: YES"],
   ),
+  ...at(
+    "sheet/cautions",
+    ['=== "down" && was !== null', "!== null && was !== null"],
+    ['value === "uncapped" ? Infinity', 'value === "uncapped" ? 0'],
+    ['.includes("overheating") && from !== to', '.includes("overheating")'],
+  ),
   // ── wishes ──
   ...at(
     "wishes/grant",
@@ -352,8 +362,22 @@ export const MUTANTS: readonly Mutant[] = [
     ["values.filter(({ code }) => !isLocked(job, code));\n  const byCode", "values;\n  const byCode"],
     ["setKeysAside(job, at, why)", "job"],
   ),
+  ...at("record/blocked", ['severity === "breach" && BLOCKS[step]', "BLOCKS[step]"]),
+  ...at("record/byHand", ["if (job.program || news.length === 0) return job;", "if (job.program) return job;"]),
+  ...at(
+    "record/sheetCautions",
+    ["valueOf(left) ?? valueOf(planned)", "valueOf(planned)"],
+    ['check.needed && verdict !== "passed"', "check.needed"],
+  ),
+  ...at(
+    "record/upgrade",
+    ["display.id !== job.profile.id ? display", "true ? display"],
+    ["carried?.raws ?? sheet.inForce.raws", "sheet.inForce.raws"],
+    ["(other !== null || CHECK_RESTS", "(CHECK_RESTS"],
+  ),
   ...at("record/travelSheet", ["parsed.success && digestOf(json) === digest", "parsed.success"]),
   ...at("rig/feel", ["live.motorN > FELT_N", "true"], ["isAsMeasured(profile, raws, measuredWith)", "true"]),
+  ...at("ride/stopping", ["(massKg * ms(speedKmh) ** 2) / 2", "massKg * ms(speedKmh) ** 2"]),
   ...at("ride/climb", ["if (holds(middle)) low = middle;", "if (!holds(middle)) low = middle;"]),
   // ── rig ──
   ...at(

@@ -362,7 +362,7 @@ export const MUTANTS: readonly Mutant[] = [
     ["values.filter(({ code }) => !isLocked(job, code));\n  const byCode", "values;\n  const byCode"],
     ["setKeysAside(job, at, why)", "job"],
   ),
-  ...at("record/blocked", ['severity === "breach" && BLOCKS[step]', "BLOCKS[step]"]),
+  ...at("record/blocked", ["BLOCKS[step].includes(message.key)", 'BLOCKS["full-pull"].includes(message.key)']),
   ...at("record/byHand", ["if (job.program || news.length === 0) return job;", "if (job.program) return job;"]),
   ...at(
     "record/sheetCautions",

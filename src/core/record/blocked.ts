@@ -14,4 +14,4 @@ const BLOCKS: Readonly<Record<PackStep, readonly SheetMessage["key"][]>> = {
 
 /** The finding that blocks a step, as the display stands; null where none does. */
 export const blockedBy = (step: PackStep, findings: readonly SheetFinding[] | undefined): SheetFinding | null =>
-  findings?.find(({ severity, message }) => severity === "breach" && BLOCKS[step].includes(message.key)) ?? null;
+  findings?.find(({ message }) => BLOCKS[step].includes(message.key)) ?? null;

@@ -115,6 +115,8 @@ describe("other benches", () => {
     const values = [{ code: "r11", raw: 6 }];
     expect(intoPlan(job, workOut(job), values)).toMatchObject({ changed: [], locked: ["r11"] });
     expect(take(job, values)).toBe(job);
+    // Beside one that may be set, it is left out all the same.
+    expect(take(job, [...values, { code: "r12", raw: 20 }]).overrides).toEqual({ r12: 20 });
     const unlocked = { ...job, unlocked: { r11: "six magnets fitted" } };
     expect(intoPlan(unlocked, workOut(unlocked), values)?.changed.map(({ row }) => row.code)).toContain("r11");
   });

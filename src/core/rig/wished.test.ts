@@ -4,6 +4,7 @@ import { classById } from "@/catalog/classes/classes";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { BENCH_KITS } from "@/catalog/rig/kits";
 import { atHome, linesOf, rawValues, settingsOf, standInRaws, type DisplayProfile, type SettingKey } from "../display";
+import { levelAtPowerOn } from "../display/menuState";
 import { readIntake, type WishId } from "../facts";
 import { makeSheet, type Sheet } from "../sheet";
 import { atRest, HANDS_OFF, kitFor, liveAfter, liveBike, type Hands, type LiveBike } from ".";
@@ -28,12 +29,40 @@ function ridden(bike: LiveBike, raws: readonly number[], level: number, grade = 
   return { kmh: live.speedKmh, amps: live.batteryA };
 }
 
+/** Pushes of the first seconds of pedalling in a level, N, one each 20 ms. */
+function pushes(bike: LiveBike, raws: readonly number[], level = 1): readonly number[] {
+  let live = atRest(bike, { ...atHome(bike.profile, raws), level });
+  return Array.from({ length: 350 }, () => {
+    live = liveAfter(bike, live, ROAD, 20);
+    return live.motorN;
+  });
+}
+
+/** Ticks from a standstill to the first push, and from there to nine tenths of the hardest. */
+function startOf(bike: LiveBike, raws: readonly number[]) {
+  const all = pushes(bike, raws);
+  const at = all.findIndex((n) => n > 1);
+  // A start set so late that nothing comes at all is later than any.
+  const first = at === -1 ? all.length : at;
+  const full = all.findIndex((n) => n >= 0.9 * Math.max(...all));
+  return { first, ramp: full - first };
+}
+
+/** Push once it was switched off in level 3 and on again, and the rider only pedals. */
+function pushSwitchedOn(bike: LiveBike, raws: readonly number[]): number {
+  const left = { ...atHome(bike.profile, raws), level: 3 };
+  return pushes(bike, raws, levelAtPowerOn(bike.profile, left)).reduce((sum, n) => sum + n, 0);
+}
+
 const HILL = 0.09;
 const top = (bike: LiveBike, raws: readonly number[]) => ridden(bike, raws, 3).kmh;
 const MEASURES = {
   push: firstPush,
   "throttle alone": (bike: LiveBike, raws: readonly number[]) =>
     firstPush(bike, raws, { ...HANDS_OFF, wheelUp: false, throttle: 1 }),
+  "first push": (bike: LiveBike, raws: readonly number[]) => startOf(bike, raws).first,
+  ramp: (bike: LiveBike, raws: readonly number[]) => startOf(bike, raws).ramp,
+  "switched on": pushSwitchedOn,
   "level 1": (bike: LiveBike, raws: readonly number[]) => ridden(bike, raws, 1).kmh,
   top,
   climb: (bike: LiveBike, raws: readonly number[]) => ridden(bike, raws, 3, HILL).kmh,
@@ -55,6 +84,15 @@ const SEEN_BY: readonly (readonly [WishId, keyof typeof MEASURES, "less" | "more
   ["traffic-lights", "push", "more", ["startPulses", "startReadiness", "startDelayS"]],
   ["cargo", "push", "more", ["startStrengthShare", "rampSoftness", "share1"]],
   ["mud-and-sand", "push", "more", ["startStrengthShare", "rampSoftness", "startPulses"]],
+  ["heavy", "push", "more", ["startStrengthShare", "rampSoftness", "share1"]],
+  ["hills", "push", "more", ["startStrengthShare", "rampSoftness", "share1"]],
+  ["delivery", "push", "more", ["startPulses", "startReadiness", "startDelayS", "share1"]],
+  ["delivery", "switched on", "more", ["levelAtPowerOn"]],
+  ["fleet", "switched on", "less", ["levelAtPowerOn"]],
+  ["rental", "switched on", "less", ["levelAtPowerOn"]],
+  ["trail", "ramp", "more", ["rampSoftness"]],
+  ["trail", "first push", "less", ["startPulses", "startReadiness", "startDelayS"]],
+  ["cuts-out", "amps on a hill", "less", ["currentLimitA", "currentShare"]],
   ["fast-in-one", "level 1", "less", ["share1", "strengthCurve"]],
   ["weak-on-hills", "climb", "more", ["share3", "strengthCurve"]],
   ["younger-rider", "top", "less", ["assistCapKmh", "capPowerShare"]],

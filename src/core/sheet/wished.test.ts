@@ -4,6 +4,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { CLASSES } from "@/catalog/classes/classes";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
+import { bundle } from "@/catalog/displays/describe";
 import { BENCH_KITS } from "@/catalog/rig/kits";
 import {
   contextOf,
@@ -206,6 +207,36 @@ describe("wishes", () => {
       byHand: { overrides: {}, unlocked: {} },
     });
     expect(fateOf(blank, "younger-rider", "assistCapKmh")).toEqual({ kind: "unread", code: "53" });
+  });
+  it("raise a level no farther than the one above it, and lower it no farther than the one below", () => {
+    const at = (setting: SettingKey) => linesOf(lathe).findIndex((line) => settingsOf(line).includes(setting));
+    const found = standInRaws(lathe).with(at("share1"), 20).with(at("share2"), 25).with(at("share3"), 27);
+    const share = (setting: SettingKey, wishes: readonly WishId[]) =>
+      Number(valueOf(lathe, sheetOf({ profile: lathe, found, wishes }), setting));
+    expect(share("share1", [])).toBeCloseTo(0.2, 9);
+    expect(share("share1", ["cargo"])).toBeCloseTo(0.25, 9);
+    // Without the level below it would go down to 85 % of 27 %.
+    expect(share("share3", ["range-first"])).toBeGreaterThanOrEqual(share("share2", ["range-first"]));
+  });
+  it("take along what shares their line only the way that goes with them", () => {
+    const skerry = SHIPPED_DISPLAYS.find(({ name }) => name === "Skerry");
+    if (!skerry) throw new Error("a display is missing");
+    const encoding = bundle(
+      [0, { strengthCurve: 1, rampSoftness: 0.9 }],
+      // Nearer to what is asked, and livelier: surging is not cured by it.
+      [1, { strengthCurve: 4, rampSoftness: 0.75 }],
+      [2, { strengthCurve: 3, rampSoftness: 0.6 }],
+    );
+    const at = linesOf(skerry).findIndex((line) => settingsOf(line).includes("rampSoftness"));
+    const profile = {
+      ...skerry,
+      lines: skerry.lines.map((line, i) => (i === at ? { ...line, encoding } : line)),
+    };
+    const found = standInRaws(profile).with(at, 2);
+    const softness = (wishes: readonly WishId[]) =>
+      valueOf(profile, sheetOf({ profile, found, wishes }), "rampSoftness");
+    expect(softness([])).toBe(0.6);
+    expect(softness(["surges"])).toBe(0.9);
   });
   it("of several that lower the current the lowest counts, and none lowers what another has lowered", () => {
     const amps = (wishes: readonly WishId[]) =>

@@ -102,9 +102,9 @@ function SignedOff({ paper, needs }: WorkshopSheetProps) {
   const { job } = paper;
   const initials = (job.intake.checkedBy ?? "").trim();
   return (
-    <div className="mt-2 flex break-inside-avoid items-start gap-x-4">
+    <div className="mt-2 flex break-inside-avoid flex-wrap items-start gap-x-4 gap-y-2">
       <PaperQr code={needs?.code ?? null} />
-      <div className="min-w-0 flex-1">
+      <div className="min-w-[45mm] flex-1">
         {needs ? <SheetCautions cautions={needs.cautions} /> : null}
         <p className="mt-1">{initials ? say.checkedBy(initials) : say.checkedByNobody}</p>
         {job.sheets.length > 0 ? (

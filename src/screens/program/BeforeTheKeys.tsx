@@ -78,9 +78,12 @@ function NoBaseline({ job, workings: { baseline } }: Pick<StageProps, "job" | "w
 function Start({ job, workings, change, profile, outlook }: BeforeProps & { readonly outlook: ProgramOutlook }) {
   const { sheet } = workings;
   const voice = voiceOf(workings);
-  const breaches = sheet?.target.findings.filter((finding) => finding.severity === "breach") ?? [];
   const nothing = outlook.presses === 0;
   const blocked = blockedBy("connect", sheet?.inForce.findings);
+  // What blocks the step is said once, with what clears it.
+  const breaches = (sheet?.target.findings ?? []).filter(
+    ({ severity, message }) => severity === "breach" && message.key !== blocked?.message.key,
+  );
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
       <div className="min-w-0">

@@ -4,6 +4,7 @@ import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { BRACKEN } from "@/catalog/displays/bracken";
 import { checked, demo, programmed, readBack } from "@/screens/testing/jobs";
 import { changedByParts, withNewParts } from "../facts/newParts";
+import { columnOf } from "../sheet";
 import type { Job } from "./job";
 import { fitParts, upgradeOf } from "./upgrade";
 import { workOut } from "./workings";
@@ -80,6 +81,14 @@ describe("another display thought of", () => {
       expect(carried?.settings.length, display.name).toBeGreaterThan(0);
       expect(planned.levels.length > 1, display.name).toBe(now.levels.length > 1);
       if (planned.cap.kind === "true") expect(end(planned.cap), display.name).toBeLessThanOrEqual(25);
+    }
+  });
+  it("is tried with the values it would hold itself, not with those of the display before", () => {
+    const { bike, choice } = workOut(SNOWPLOUGH);
+    for (const display of SHIPPED_DISPLAYS.filter(({ id }) => id !== SNOWPLOUGH.profile?.id)) {
+      const { asIs, carried } = other(display);
+      const on = { profile: display, bike, choice };
+      expect(asIs.cap, display.name).toEqual(columnOf("tried", carried?.raws ?? [], on).cap);
     }
   });
   it("is nothing to weigh where it is the one on the bike, and is weighed beside parts", () => {

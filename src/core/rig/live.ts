@@ -46,6 +46,8 @@ export interface Live {
   readonly motorN: number;
   readonly batteryA: number;
   readonly packV: number;
+  /** Volts its gauge goes by: averaged where a line says so. */
+  readonly gaugeV: number;
   /** Time not yet passed on: less than a step, ms. */
   readonly restMs: number;
 }
@@ -89,6 +91,7 @@ export function atRest({ pack, wiring }: LiveBike, menu: MenuState, charge = cha
     motorN: 0,
     batteryA: 0,
     packV: packRestV(pack, charge),
+    gaugeV: packRestV(pack, charge),
     restMs: 0,
   };
 }
@@ -237,8 +240,13 @@ function step(bike: LiveBike, live: Live, hands: Hands, obeyed: Obeyed): Live {
     motorN: point.forceN * part,
     batteryA,
     packV,
+    gaugeV: averagedV(live.gaugeV, packV, obeyed.gaugeAveragingS),
   };
 }
+
+/** Volts of a gauge one step on: a first-order average over so many seconds. */
+const averagedV = (gaugeV: number, packV: number, overS: number): number =>
+  gaugeV + (packV - gaugeV) * (overS <= STEP_MS / 1000 ? 1 : STEP_MS / 1000 / overS);
 
 /** Resistance of the pack of a sound kit: what is worse than that scales the pack of this one. */
 const SOUND_OHM = 0.12;

@@ -56,6 +56,8 @@ export interface Obeyed {
   readonly barsV: readonly number[];
   readonly gaugePack: Pack;
   readonly gaugeIn: Settings["batteryReadout"];
+  /** Time over which the gauge takes its volts, s; 0 where it shows them as they are. */
+  readonly gaugeAveragingS: number;
 }
 
 /** Walking pace held without a line for it, km/h. */
@@ -181,5 +183,6 @@ export function obeyedBy(live: LiveBike, inForce: readonly number[]): Obeyed {
     barsV: own.length === BARS.length ? own : barVoltages(gaugePack, 5, TYPICAL_SHARE * batteryA, 0.1, cutOffV),
     gaugePack,
     gaugeIn: decoded(profile, raws, "batteryReadout") ?? "percent",
+    gaugeAveragingS: decoded(profile, raws, "gaugeAveragingS") ?? 0,
   };
 }

@@ -43,9 +43,9 @@ export function readingsOf(bike: LiveBike, live: Live, codes: Readonly<Record<st
     unit,
     gauge:
       gaugeIn === "volts"
-        ? { kind: "volts", volts: live.packV }
-        : { kind: "percent", share: chargeAt(gaugePack.chemistry, live.packV / gaugePack.series) },
-    bars: barsLit(barsV, live.packV),
+        ? { kind: "volts", volts: live.gaugeV }
+        : { kind: "percent", share: chargeAt(gaugePack.chemistry, live.gaugeV / gaugePack.series) },
+    bars: barsLit(barsV, live.gaugeV),
     code: told ? (codes[told[0]] ?? null) : null,
   };
 }

@@ -403,7 +403,7 @@ export const MUTANTS: readonly Mutant[] = [
     ["all[all.length - 1 - rankOf(encoding, raw)]", "all[rankOf(encoding, raw)]"],
     ["if (firmware.noEffect.includes(code)) return standIns[i] ?? raw;", ""],
   ),
-  ...at("rig/readings", ["seenKmh * r", "seenKmh"], ["barsLit(barsV, live.packV)", "barsLit(barsV, 99)"]),
+  ...at("rig/readings", ["seenKmh * r", "seenKmh"], ["barsLit(barsV, live.gaugeV)", "barsLit(barsV, 99)"]),
   // ── practice ──
   ...at(
     "practice/doing",

@@ -167,8 +167,8 @@ export const OUTCOMES: readonly OutcomeRow[] = [
     working: ({ stop }, { unit }) =>
       stop
         ? [
-            `way of brakes that just pass ${speed(DRY_TEST.fromKmh, unit)} within ${shortWay(DRY_TEST.withinM, unit)} ` +
-              "in the dry: ISO 4210-2, from memory",
+            `way of brakes that just pass ${speed(DRY_TEST.fromKmh, unit)} within ` +
+              `${shortWay(DRY_TEST.withinM, unit)} in the dry: ISO 4210-2, from memory`,
             "way and energy grow with the square of the speed; brakes are not checked by any display",
           ]
         : [],

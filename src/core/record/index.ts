@@ -43,4 +43,4 @@ export { againstEveryClass, type ClassFit } from "./everyClass";
 export { addUnknownLine, confirmLine, stateCapBasis } from "./describing";
 export { restoreOutlook, type RestoreOutlook } from "./restoreOutlook";
 export type { OwnersFacts, OwnersLevel, ToldFact } from "./ownersFacts";
-export { type Paper, type PaperCell, type PaperLine, paperOf, type Standing } from "./paper";
+export { isLabelled, type Paper, type PaperCell, type PaperLine, paperOf, type Standing } from "./paper";

@@ -46,6 +46,10 @@ export interface Paper {
   readonly fault: SealFault | null;
 }
 
+/** Whether the class may be named on a label: every line read back, and nothing against it. */
+export const isLabelled = ({ standing, workings }: Pick<Paper, "standing" | "workings">): boolean =>
+  standing === "read-back" && workings.against.length === 0;
+
 function standingOf(job: Job, { readBack }: Workings): Standing {
   if (!job.program) return "planned-not-set";
   if (!job.program.done) return "under-way";

@@ -1,7 +1,7 @@
 /** What a speed asks of the brakes: the energy they take up, and how far it rolls while they do. */
+import { KMH_PER_MPS } from "./roadLoad";
 
-const MS_PER_KMH = 1 / 3.6;
-const ms = (kmh: number): number => kmh * MS_PER_KMH;
+const ms = (kmh: number): number => kmh / KMH_PER_MPS;
 
 /**
  * What two brakes are held to in the dry: from 25 km/h within 7 m. ISO 4210-2, city and mountain bicycles, from memory.

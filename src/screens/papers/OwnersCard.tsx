@@ -5,7 +5,16 @@ import type { OwnersFacts, Paper } from "@/core/record";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyNames, keyOf } from "@/words";
 import { ownersKeys } from "@/words/papers/keysSaid";
-import { cardNotes, cardStanding, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
+import {
+  type ClassSaid,
+  cardNotes,
+  cardStanding,
+  classSaid,
+  codeWords,
+  levelRows,
+  levelsHead,
+  ownersRows,
+} from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { voiceOf } from "../job/voice";
 import { codesOf } from "./codes";
@@ -20,16 +29,14 @@ interface OwnersCardProps {
 
 /** Owner's card: their screen, their keys, their levels, their limits, in the language they read. */
 export function OwnersCard({ paper, facts, words }: OwnersCardProps) {
-  const { job, workings, standing } = paper;
-  const { choice } = workings;
+  const { job, workings } = paper;
   const { profile } = job;
   const { unit } = voiceOf(workings);
   const rows = useMemo(() => ownersRows(facts, words, unit), [facts, words, unit]);
   if (!profile) return null;
-  const isSet = standing !== "planned-not-set";
-  const namesClass = workings.against.length === 0 || !isSet;
+  const said = classSaid(paper, words, unit);
   return (
-    <PaperFrame title={words.title} paper={paper} words={words} namesClass={namesClass}>
+    <PaperFrame title={words.title} paper={paper} words={words} namesClass={said?.name !== null}>
       <div className="paper-columns">
         <dl className="break-inside-avoid">
           {rows.map(({ fact, term, says }) => (
@@ -48,7 +55,7 @@ export function OwnersCard({ paper, facts, words }: OwnersCardProps) {
         <p className="mt-2 border-t border-rule pt-1.5 break-words whitespace-pre-line">{job.handOverNote}</p>
       ) : null}
       <p className="mt-2 border-t border-rule pt-1.5">{cardNotes(words, cardStanding(paper, facts)).join(" ")}</p>
-      {choice ? <ClassLine paper={paper} words={words} namesClass={namesClass} /> : null}
+      {said ? <ClassLine said={said} /> : null}
     </PaperFrame>
   );
 }
@@ -128,24 +135,14 @@ function Codes({ profile, words }: { readonly profile: DisplayProfile; readonly 
 }
 
 /** The class the bike leaves in, or why none is named. */
-function ClassLine({ paper, words, namesClass }: Omit<OwnersCardProps, "facts"> & { readonly namesClass: boolean }) {
-  const { workings, standing, left } = paper;
-  const { choice, bike } = workings;
-  const { unit } = voiceOf(workings);
-  const isRead = standing === "read-back";
-  if (!choice) return null;
-  if (!namesClass)
-    return (
-      <p className="mt-1 font-semibold">
-        {words.noLabel} {isRead ? "" : words.notProven}
-      </p>
-    );
-  return (
+const ClassLine = ({ said }: { readonly said: ClassSaid }) =>
+  said.name === null ? (
+    <p className="mt-1 font-semibold">
+      {said.before} {said.behind}
+    </p>
+  ) : (
     <p className="mt-1">
-      {words.label} <strong>{choice.rule.name}</strong>
-      {bike.motorRatedW ? ` · ${bike.motorRatedW} W` : ""}
-      {left.cap.kind === "true" ? ` · ${words.speed(left.cap.kmh.nominal, unit)}` : ""}.{" "}
-      {isRead ? words.checked : words.notProven}
+      {said.before} <strong>{said.name}</strong>
+      {said.behind}
     </p>
   );
-}

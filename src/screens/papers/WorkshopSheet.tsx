@@ -3,7 +3,7 @@ import type { Paper } from "@/core/record";
 import { RuledTable } from "@/ui/primitives";
 import { useKeptState } from "@/ui/primitives/useKeptState";
 import { later } from "@/ui/primitives/later";
-import { sheetLines } from "@/words/papers/sheetSaid";
+import { sheetLines, sheetNotes } from "@/words/papers/sheetSaid";
 import { voiceOf } from "../job/voice";
 import type { PaperNeeds } from "@/workers/keys.worker";
 import { PaperFrame } from "./PaperFrame";
@@ -44,11 +44,10 @@ interface WorkshopSheetProps {
 /** Workshop sheet: every line as found, as planned, as read back, and why. */
 export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
   const { job, workings, standing } = paper;
-  const { choice, checks, against } = workings;
+  const { checks, against } = workings;
   const isSet = standing !== "planned-not-set";
   const said = sheetLines(paper, voiceOf(workings));
-  const needed = checks.filter(({ check }) => check.needed);
-  const passed = needed.filter(({ verdict }) => verdict === "passed").length;
+  const notes = sheetNotes(paper);
   return (
     <PaperFrame title={say.workshopSheet} paper={paper}>
       <RuledTable
@@ -74,23 +73,12 @@ export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
           </tr>
         ))}
       </RuledTable>
-      <p className="mt-2 text-[0.85rem] text-quiet">
-        {isSet ? say.asLeftIsWhat(passed, needed.length) : say.nothingHasBeenSet}
-      </p>
+      <p className="mt-2 text-[0.85rem] text-quiet">{notes.stands}</p>
       {isSet && checks.some(({ verdict }) => verdict === "passed" || verdict === "failed") ? (
         <MeasuredFigures paper={paper} />
       ) : null}
       {isSet && against.length > 0 ? <StandsAgainst paper={paper} /> : null}
-      {choice ? (
-        <p className="mt-2 text-[0.85rem] text-quiet">
-          {say.checkedAgainstAsKnown(
-            choice.rule.name,
-            choice.rule.source,
-            choice.rule.knownOn,
-            choice.rule.beyondTheDisplay.join("; "),
-          )}
-        </p>
-      ) : null}
+      {notes.against === null ? null : <p className="mt-2 text-[0.85rem] text-quiet">{notes.against}</p>}
       <Rests job={job} guessed={workings.intake.guessed} />
       <SignedOff paper={paper} needs={needs} />
     </PaperFrame>
@@ -99,18 +87,17 @@ export function WorkshopSheet({ paper, needs }: WorkshopSheetProps) {
 
 /** What to bear in mind, who looked, every seal of the chain, and the record as a code. */
 function SignedOff({ paper, needs }: WorkshopSheetProps) {
-  const { job } = paper;
-  const initials = (job.intake.checkedBy ?? "").trim();
+  const { checkedBy, seals } = sheetNotes(paper);
   return (
     <div className="mt-2 flex break-inside-avoid flex-wrap items-start gap-x-4 gap-y-2">
       <PaperQr code={needs?.code ?? null} />
       <div className="min-w-[45mm] flex-1">
         {needs ? <SheetCautions cautions={needs.cautions} /> : null}
-        <p className="mt-1">{initials ? say.checkedBy(initials) : say.checkedByNobody}</p>
-        {job.sheets.length > 0 ? (
+        <p className="mt-1">{checkedBy}</p>
+        {seals.length > 0 ? (
           <ul className="text-quiet">
-            {job.sheets.map(({ kind, at, hash }) => (
-              <li key={hash}>{say.seal(kind, at, hash)}</li>
+            {seals.map(({ hash, says }) => (
+              <li key={hash}>{says}</li>
             ))}
           </ul>
         ) : null}

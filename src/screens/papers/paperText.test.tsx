@@ -33,6 +33,11 @@ describe("papers as text", () => {
     expect(text(demo(206), ["card"])).toContain("*** NOT FOR PUBLIC ROADS. ***");
     expect(text(demo(201))).not.toContain("NOT FOR PUBLIC ROADS");
   });
+  it("say what stands against the bike, and that nobody has decided it leaves so", () => {
+    const told = text(demo(206), ["sheet", "card"]);
+    expect(told).toContain("Nobody has decided in writing that it leaves so.");
+    expect(told).toContain("No class is named on this card");
+  });
   it("tell as left only what was read back", () => {
     expect(lineOf(text(SET), "51")).toContain("as left unread;");
     const told = text(readBack(SET, { "51": "28" }));
@@ -44,6 +49,7 @@ describe("papers as text", () => {
     expect(told).toMatch(/^Checked by: /m);
     expect(told).toContain("CLASS LABEL");
     expect(told).toContain("WAY-BACK CARD");
+    expect(text(demo(201), ["card"])).toContain("Label: UK EAPC · 250 W · 15.1 mph. Checked against the class text");
   });
   it("are those that are chosen, and in the rider’s language", () => {
     expect(text(SET, ["care"])).not.toContain("WORKSHOP SHEET");

@@ -1,11 +1,19 @@
 /** The papers as one plain text, to send: those that are chosen, one below the other. */
 import type { KeyWork, Paper } from "@/core/record";
-import { findingText, speed } from "@/words";
+import { findingText } from "@/words";
 import { CAUTION_WORDS } from "@/words/cautionWords";
-import { cardNotes, cardStanding, codeWords, levelRows, levelsHead, ownersRows } from "@/words/papers/ownersContent";
+import {
+  cardNotes,
+  cardStanding,
+  classSaid,
+  codeWords,
+  levelRows,
+  levelsHead,
+  ownersRows,
+} from "@/words/papers/ownersContent";
 import type { PaperWords } from "@/words/papers/paperWords";
 import { careText, headText, ownersText, wayText } from "@/words/papers/plainText";
-import { sheetLines } from "@/words/papers/sheetSaid";
+import { decidedSaid, labelSaid, sheetLines, sheetNotes } from "@/words/papers/sheetSaid";
 import { wayIntro, waySaid } from "@/words/papers/wayBackSaid";
 import * as label from "@/words/screens/papers/classLabel";
 import * as against from "@/words/screens/papers/standsAgainst";
@@ -13,7 +21,6 @@ import * as say from "@/words/screens/papers/workshopSheet";
 import type { PaperNeeds } from "@/workers/keys.worker";
 import { voiceOf } from "../job/voice";
 import { codesOf } from "./codes";
-import { isLabelled } from "./isLabelled";
 import { measuredFigures } from "./measuredFigures";
 
 /** A paper that can be sent as text. */
@@ -31,13 +38,11 @@ type Saying = (texts: PaperTexts) => readonly string[];
 
 /** Every line as found, planned and left, why, what was measured, what stands against it, and the seals. */
 function sheetText({ paper, needs }: PaperTexts): readonly string[] {
-  const { job, workings, standing } = paper;
+  const { workings, standing } = paper;
   const voice = voiceOf(workings);
+  const notes = sheetNotes(paper);
   const isSet = standing !== "planned-not-set";
-  const needed = workings.checks.filter(({ check }) => check.needed);
-  const passed = needed.filter(({ verdict }) => verdict === "passed").length;
-  const { rule } = workings.choice ?? {};
-  const initials = (job.intake.checkedBy ?? "").trim();
+  const measured = isSet ? measuredFigures(paper) : null;
   return [
     say.workshopSheet.toUpperCase(),
     ...sheetLines(paper, voice).map(
@@ -46,17 +51,19 @@ function sheetText({ paper, needs }: PaperTexts): readonly string[] {
         `${(isSet ? say.planned : say.plannedNotSet).toLowerCase()} ${planned}; ` +
         `${isSet ? `${say.asLeft.toLowerCase()} ${left}; ` : ""}${why}`,
     ),
-    isSet ? say.asLeftIsWhat(passed, needed.length) : say.nothingHasBeenSet,
-    ...[isSet ? measuredFigures(paper) : null].filter((text) => text !== null),
+    notes.stands,
+    ...(measured === null ? [] : [measured]),
     ...(isSet && workings.against.length > 0
-      ? [against.standsAgainstIt, ...workings.against.map(({ message }) => `- ${findingText(message, voice)}`)]
+      ? [
+          against.standsAgainstIt,
+          ...workings.against.map(({ message }) => `- ${findingText(message, voice)}`),
+          decidedSaid(paper),
+        ]
       : []),
-    ...(rule
-      ? [say.checkedAgainstAsKnown(rule.name, rule.source, rule.knownOn, rule.beyondTheDisplay.join("; "))]
-      : []),
+    ...(notes.against === null ? [] : [notes.against]),
     needs.cautions.map((caution) => CAUTION_WORDS[caution]).join(" "),
-    initials ? say.checkedBy(initials) : say.checkedByNobody,
-    ...job.sheets.map(({ kind, at, hash }) => say.seal(kind, at, hash)),
+    notes.checkedBy,
+    ...notes.seals.map(({ says }) => says),
   ];
 }
 
@@ -64,13 +71,17 @@ function cardText({ paper, needs: { owners }, words }: PaperTexts): readonly str
   const { job, workings } = paper;
   const { profile } = job;
   const { unit } = voiceOf(workings);
+  const said = classSaid(paper, words, unit);
   if (!profile) return [];
   const content = {
     rows: ownersRows(owners, words, unit),
     levelsHead: levelsHead(owners, words),
     levels: levelRows(owners, words, unit),
     codes: codesOf(profile).map((code) => codeWords(code, words)),
-    notes: cardNotes(words, cardStanding(paper, owners)),
+    notes: [
+      ...cardNotes(words, cardStanding(paper, owners)),
+      ...(said ? [`${said.before} ${said.name ?? ""}${said.behind}`] : []),
+    ],
     handOverNote: job.handOverNote,
   };
   return ownersText(profile, content, words);
@@ -82,17 +93,16 @@ function keysText({ paper, words }: PaperTexts, work: KeyWork | null, toRoad?: s
 }
 
 function labelText({ paper }: PaperTexts): readonly string[] {
-  const { workings, left } = paper;
-  const { choice, bike } = workings;
-  if (!choice || !isLabelled(paper)) return [];
-  const { unit } = voiceOf(workings);
-  return [
-    label.classLabel.toUpperCase(),
-    choice.rule.name,
-    ...(choice.rule.publicRoad ? [] : [label.notForPublicRoads]),
-    label.figures(bike.motorRatedW, left.cap.kind === "true" ? speed(left.cap.kmh.nominal, unit) : null),
-    label.checkedNotCertified(choice.rule.knownOn),
-  ];
+  const said = labelSaid(paper, voiceOf(paper.workings));
+  return said
+    ? [
+        label.classLabel.toUpperCase(),
+        said.name,
+        ...(said.offRoad === null ? [] : [said.offRoad]),
+        said.figures,
+        said.checked,
+      ]
+    : [];
 }
 
 const SAYINGS: Readonly<Record<PaperKind, Saying>> = {

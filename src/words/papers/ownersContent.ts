@@ -152,6 +152,34 @@ export const cardStanding = ({ job, workings, standing }: Paper, { throttleLive 
   comesOff: job.profile?.comesOff ?? "not-said",
 });
 
+/** The class the bike leaves in: its name, and what stands before and behind it. */
+export interface ClassSaid {
+  readonly before: string;
+  /** Null where none is named. */
+  readonly name: string | null;
+  readonly behind: string;
+}
+
+/** What a card says of the class; null while none is chosen. A bike something stands against names none. */
+export function classSaid(
+  { workings, standing, left: { cap } }: Paper,
+  words: PaperWords,
+  unit: SpeedUnit,
+): ClassSaid | null {
+  const { choice, bike, against } = workings;
+  if (!choice) return null;
+  const isRead = standing === "read-back";
+  if (against.length > 0 && standing !== "planned-not-set")
+    return { before: words.noLabel, name: null, behind: isRead ? "" : words.notProven };
+  const rating = bike.motorRatedW ? ` · ${bike.motorRatedW} W` : "";
+  const ends = cap.kind === "true" ? ` · ${words.speed(cap.kmh.nominal, unit)}` : "";
+  return {
+    before: words.label,
+    name: choice.rule.name,
+    behind: `${rating}${ends}. ${isRead ? words.checked : words.notProven}`,
+  };
+}
+
 /** Which parts a display's home screen has. */
 export const screenPartsOf = ({ infoLines, modes }: DisplayProfile) =>
   (["speed", "battery", "level", "info", "signs", "mode"] as const).filter(

@@ -4,7 +4,8 @@ import { partInSentence } from "../../parts";
 import { count, plain } from "../../speak";
 
 export const theParts = "The parts";
-export const raisingCurrentHeatsController = `${caution.moreCurrent} The line only limits; it never lifts what the hardware gives.`;
+export const raisingCurrentHeatsController =
+  `${caution.moreCurrent} ` + "The line only limits; it never lifts what the hardware gives.";
 export const theDisplayLetsA = (
   setA: number,
   part: "motor" | "controller" | "bms" | "connector" | "wire",

@@ -42,8 +42,11 @@ export const stale = (checks: readonly string[]) =>
     : `Due again once it is fitted: ${checks.join(", ").toLowerCase()}.`;
 export const asksMore = `${caution.moreSpeed} ${caution.moreCurrent}`;
 export const warranty = `Another motor, pack or controller may change the class: ask first. ${caution.classChanged}`;
-export const fitted = (n: number, display: string | null) =>
-  `It is fitted: ${[...(display === null ? [] : [`${display} on the bike`]), ...(n > 0 ? [`change ${count(n, "fact")} of the bike`] : [])].join(", ")}`;
+export function fitted(n: number, display: string | null): string {
+  const onIt = display === null ? [] : [`${display} on the bike`];
+  const facts = n === 0 ? [] : [`change ${count(n, "fact")} of the bike`];
+  return `It is fitted: ${[...onIt, ...facts].join(", ")}`;
+}
 export const done = "Fitted. The plan and the checks follow.";
 export const undone = "fitted a part";
 export const changed = (label: string, from: string, to: string) => `${label} ${from || "not said"} → ${to}`;

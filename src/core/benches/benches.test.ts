@@ -2,6 +2,7 @@
 // is missing.
 import { describe, expect, it } from "vitest";
 import { classById } from "@/catalog/classes/classes";
+import { BRACKEN } from "@/catalog/displays/bracken";
 import { LATHE } from "@/catalog/displays/lathe";
 import { OSTLER } from "@/catalog/displays/ostler";
 import { PINFOLD } from "@/catalog/displays/pinfold";
@@ -328,6 +329,20 @@ describe("ride and ladder", () => {
     expect(bench.designed.real).toBeGreaterThanOrEqual(bench.present.real);
     const byHand = ladderBench(reading.ride, readFacts({ shape: "by-hand", byHand: "10 x" }), TARN, tarn26);
     expect(byHand.byHandProblem).toMatchObject({ typed: "x" });
+  });
+  it("a ladder of tens is 20, 30 … as far as the line goes, whatever is typed of its ends", () => {
+    const shares = (profile: DisplayProfile, typed: Readonly<Record<string, string>>) => {
+      const on = { profile, raws: rawsOf(profile) };
+      const reading = rideOf({ bike: bikeOf(), facts: readFacts({}), on, cap: null });
+      if (!reading.ok) throw new Error("no ride");
+      const { designed } = ladderBench(reading.ride, readFacts({ shape: "tens", ...typed }), profile, on.raws);
+      return designed.rows.slice(1).map(({ share }) => Math.round(100 * share));
+    };
+    expect(shares(BRACKEN, { levels: "9" })).toEqual([20, 30, 40, 50, 60, 70, 80, 90, 99]);
+    expect(shares(BRACKEN, { levels: "9", firstPercent: "40", topPercent: "60" })[0]).toBe(20);
+    expect(shares(BRACKEN, { levels: "5" })).toEqual([20, 40, 60, 80, 99]);
+    // A line in steps of five that goes to a hundred.
+    expect(shares(LATHE, { levels: "9" })).toEqual([20, 30, 40, 50, 60, 70, 80, 90, 100]);
   });
   it("measured levels stand as measured, whoever the model takes the rider for", () => {
     const measured = (typed: Record<string, string>) => {

@@ -104,9 +104,6 @@ function gridOn(profile: DisplayProfile): ShareGrid | null {
   return { least: first, most: sorted.at(-1) ?? 1, step: Number((second - first).toFixed(6)) };
 }
 
-/** Top of the ladder of tens, 20, 30 … 90, 99 for nine levels. Common practice, no source. */
-const TENS_TOP = 0.99;
-
 /** The ladder wished for, unrounded. */
 function wished(facts: Facts, ride: Ride, levels: number): readonly number[] {
   const wish = {
@@ -117,7 +114,8 @@ function wished(facts: Facts, ride: Ride, levels: number): readonly number[] {
   const road = { ...ride.road, grade: facts.option("feelOn") === "flat" ? 0 : HILL_GRADE };
   switch (facts.option("shape")) {
     case "tens":
-      return linearLadder({ levels, first: 0.2, top: 1 }).map((share) => Math.min(share, TENS_TOP));
+      // 20, 30 … for nine levels; a line that ends at 99 holds that. Common practice, no source.
+      return linearLadder({ levels, first: 0.2, top: 1 });
     case "geometric":
       return geometricLadder(wish);
     case "equal-speed":

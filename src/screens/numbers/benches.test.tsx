@@ -17,6 +17,7 @@ import { CurrentBench } from "./CurrentBench";
 import { LadderBench } from "./LadderBench";
 import { RideBench } from "./RideBench";
 import { SpeedometerBench } from "./SpeedometerBench";
+import { UpgradeBench } from "./UpgradeBench";
 import { WheelBench } from "./WheelBench";
 
 const BENCHES = {
@@ -26,6 +27,7 @@ const BENCHES = {
   current: CurrentBench,
   ladder: LadderBench,
   ride: RideBench,
+  upgrade: UpgradeBench,
 } as const satisfies Readonly<Record<string, ComponentType<BenchProps>>>;
 type BenchName = keyof typeof BENCHES;
 const NAMES = Object.keys(BENCHES) as readonly BenchName[];

@@ -10,7 +10,7 @@ export const LADDER_WORDS = {
     label: "Shape of the ladder",
     options: {
       linear: "Equal steps",
-      tens: "20, 30 … 99",
+      tens: "20, 30, 40 …",
       geometric: "Equal ratios",
       "equal-speed": "Equal speed steps",
       "equal-power": "Equal power steps",

@@ -39,6 +39,8 @@ export const INTAKE_FIELDS = {
   wireGauge: number("AWG", 0, 24, null, true),
   overload: number("×", 1, 3, USUAL_OVERLOAD),
   leavesThough: text(400),
+  /** Distance on the clock of the display, as it stands when the bike comes in. */
+  odometerKm: number("km", 0, 999_999),
   /** Who read back and proved it: initials at most. */
   checkedBy: text(6),
 } as const satisfies Record<string, IntakeField>;

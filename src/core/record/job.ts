@@ -19,6 +19,7 @@ export type SealedSheet = InferOutput<typeof SealedSheetSchema>;
 export type SealedFacts = InferOutput<typeof SealedFactsSchema>;
 export type CheckResult = InferOutput<typeof CheckResultSchema>;
 /** Keys under way: on the bike they are the job's program, on the simulated display its rehearsal. */
+export type LastVisit = NonNullable<Job["lastVisit"]>;
 export type Keys = InferOutput<typeof KeysSchema>;
 
 /** A fresh job. `at` is an ISO timestamp, `id` must be new. */
@@ -26,7 +27,11 @@ export const newJob = (id: string, number: number, at: string): Job => ({
   format: JOB_FORMAT,
   version: JOB_VERSION,
   id,
+  bikeId: id,
   number,
+  writes: {},
+  twinOf: null,
+  lastVisit: null,
   createdAt: at,
   updatedAt: at,
   demo: false,

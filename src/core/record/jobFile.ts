@@ -35,6 +35,24 @@ export function readJobFile(text: string): JobFileReading {
     const looksCutShort = /^\s*[{[]/.test(text) && !/[}\]]\s*$/.test(text);
     return refuse({ key: "file.not-json", detail: error instanceof Error ? error.message : "", looksCutShort });
   }
+  return readJobData(data);
+}
+
+/** Reads what a job file's text held: its head, then every field, then its seals. */
+function readJobData(data: unknown): JobFileReading {
+  const kept = readKeptJob(data);
+  if (!kept.ok) return kept;
+  const problem = jobProblem(kept.job);
+  if (problem) return refuse({ key: "file.field", ...problem });
+  const broken = brokenAt(kept.job.sheets);
+  return broken === null ? kept : refuse({ key: "file.broken-seal", sheet: broken + 1 });
+}
+
+/**
+ * Reads a job as a book keeps it: its head and every field. One whose seal is broken, or whose display does not add up,
+ * was kept all the same, and says so itself.
+ */
+export function readKeptJob(data: unknown): JobFileReading {
   const head = v.safeParse(
     v.looseObject({ format: v.literal(JOB_FORMAT), version: v.pipe(v.number(), v.integer()) }),
     data,
@@ -47,15 +65,9 @@ export function readJobFile(text: string): JobFileReading {
   if (version < OLDEST_JOB_VERSION) return refuse({ key: "file.older", version, accepted: OLDEST_JOB_VERSION });
   if (version > JOB_VERSION) return refuse({ key: "file.newer", version, accepted: JOB_VERSION });
   const parsed = v.safeParse(JobSchema, migrateJob(data));
-  if (!parsed.success) {
-    const [issue] = parsed.issues;
-    return refuse({ key: "file.field", path: v.getDotPath(issue) ?? "", detail: issue.message });
-  }
-  const problem = jobProblem(parsed.output);
-  if (problem) return refuse({ key: "file.field", ...problem });
-  const broken = brokenAt(parsed.output.sheets);
-  if (broken !== null) return refuse({ key: "file.broken-seal", sheet: broken + 1 });
-  return { ok: true, job: parsed.output };
+  if (parsed.success) return { ok: true, job: parsed.output };
+  const [issue] = parsed.issues;
+  return refuse({ key: "file.field", path: v.getDotPath(issue) ?? "", detail: issue.message });
 }
 
 /**

@@ -111,6 +111,9 @@ const CheckResultSchema = v.strictObject({
   facts: v.optional(v.record(v.string(), Typed)),
 });
 
+const JobId = v.pipe(v.string(), v.regex(/^[a-z0-9-]{4,64}$/));
+/** Number on the ticket. */
+const TicketNumber = v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(LARGEST_JOB_NUMBER));
 const IntakeTextSchema = v.record(v.string(), Typed);
 /** When each fact of the intake was typed last. */
 const TypedAtSchema = v.record(v.string(), Moment);
@@ -178,16 +181,41 @@ export const EventSchema = v.strictObject({
     "set-by-hand",
     "sealed",
     "undone",
+    "visit-begun",
+    "as-we-left-it",
+    "settled",
   ]),
   detail: Told,
+});
+
+/** What the visit before this one left, as it is expected to be found: kept here, so that a job can travel alone. */
+const LastVisitSchema = v.strictObject({
+  jobId: JobId,
+  number: TicketNumber,
+  leftAt: Moment,
+  odometerKm: Typed,
+  display: v.strictObject({ id: v.string(), revision: v.number() }),
+  /** Last seal of its record; null where it never was sealed. */
+  seal: v.nullable(Hash),
+  /** Raw values as they were left, by code. */
+  left: OverridesSchema,
+  /** The facts of the bike it rested on. */
+  intake: IntakeTextSchema,
 });
 
 export const JobSchema = v.strictObject({
   format: v.literal(JOB_FORMAT),
   version: v.literal(JOB_VERSION),
-  id: v.pipe(v.string(), v.regex(/^[a-z0-9-]{4,64}$/)),
-  /** Number on the ticket. */
-  number: v.pipe(v.number(), v.integer(), v.minValue(1), v.maxValue(LARGEST_JOB_NUMBER)),
+  id: JobId,
+  /** The bike, the same in every visit of it. */
+  bikeId: JobId,
+  number: TicketNumber,
+  /** How often each copy of the book has written this record: which of two is the later, or that neither is. */
+  writes: v.record(JobId, Index),
+  /** The record this one was told apart from when both had been worked on; null for one that stands alone. */
+  twinOf: v.nullable(JobId),
+  /** The visit before this one; null on the first. */
+  lastVisit: v.nullable(LastVisitSchema),
   createdAt: Moment,
   updatedAt: Moment,
   /** True for the made-up bikes of the first start. */

@@ -105,6 +105,9 @@ function job4to5(data: Fields): Fields {
   };
 }
 
+/** Until then every job was a bike of its own, and one copy of the book all there was. */
+const job5to6 = (data: Fields): Fields => ({ ...data, bikeId: data.id, writes: {}, twinOf: null, lastVisit: null });
+
 export interface JobMigration {
   readonly from: number;
   readonly name: string;
@@ -117,6 +120,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   { from: 2, name: "rehearsals apart from the bike; a check with its unit and what it rests on", step: job2to3 },
   { from: 3, name: "when each fact was typed; what a swap carried over", step: job3to4 },
   { from: 4, name: "its display in profile format 3, and the state of its keys with it", step: job4to5 },
+  { from: 5, name: "the bike it is a visit of, and what each copy of the book wrote of it", step: job5to6 },
 ];
 
 /** A job's data in the present format; data of a version to come, or of none, comes back untouched. */

@@ -77,6 +77,9 @@ export type TravelProblem =
 export type TravelReading =
   { readonly ok: true; readonly sheet: TravelSheet } | { readonly ok: false; readonly problem: TravelProblem };
 
+/** Whether a text is one of a sheet, whatever became of it. */
+export const isTravelSheet = (text: string): boolean => text.trim().startsWith(`${MARK}.`);
+
 /** Reads a sheet back out of its text. Never throws: what cannot be read is named. */
 export function readTravelSheet(text: string): TravelReading {
   const [mark, version = "", packed = "", digest = ""] = text.trim().split(".");

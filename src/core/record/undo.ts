@@ -35,7 +35,7 @@ function revert(before: Fields, after: Fields, now: Fields): Fields {
 }
 
 /** Places of a job that only ever grow. */
-const NEVER_UNDONE = ["events", "sheets", "updatedAt", "createdAt", "id"] as const;
+const NEVER_UNDONE = ["events", "sheets", "updatedAt", "createdAt", "id", "writes"] as const;
 
 /** The job with one deed undone. `what` says which, for the record. */
 export function undone(before: Job, after: Job, now: Job, at: string, what: string): Job {

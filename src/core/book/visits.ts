@@ -1,0 +1,168 @@
+/**
+ * A bike's visits: each job is one. A new one starts from what the last left, which is what is expected to be found; so
+ * only what differs has to be typed, and what differs is drift.
+ */
+import { linesOf, shows } from "../display";
+import type { IntakeKey } from "../facts";
+import { withEvent, newJob, type Job } from "../record";
+import { codedRaws, readBackRaws } from "../record/columns";
+import type { LastVisit } from "../record/job";
+import { own } from "../units/limits";
+import { withoutFields } from "../units/withoutFields";
+import { hasDrifted, leftIn, riddenKm } from "./drift";
+
+/** Facts that belong to one visit and are asked anew at the next. */
+const OF_ONE_VISIT = new Set(["visit", "complaint", "odometerKm", "checkedBy", "leavesThough", "wishWinners"]);
+
+/** What a visit left in the display, by code: as sealed when it was handed over, or as read back last. */
+function leftBy(job: Job): Readonly<Record<string, number>> {
+  const { profile } = job;
+  if (!profile) return {};
+  const sealed = job.sheets.findLast(({ kind, display }) => kind === "as-left" && display.id === profile.id);
+  if (!sealed) return codedRaws(profile, readBackRaws(job));
+  return Object.fromEntries(sealed.lines.flatMap(({ code, raw }) => (raw === null ? [] : [[code, raw]])));
+}
+
+/** The visit before, as the next one keeps it. */
+export const lastVisitOf = (job: Job): LastVisit => ({
+  jobId: job.id,
+  number: job.number,
+  leftAt: job.handedOverAt ?? job.updatedAt,
+  odometerKm: job.intake.odometerKm ?? "",
+  display: { id: job.profile?.id ?? "", revision: job.profile?.revision ?? 1 },
+  seal: job.sheets.at(-1)?.hash ?? null,
+  left: { ...leftBy(job) },
+  intake: { ...job.intake },
+});
+
+/** A new visit of the bike of a job. `id` and `number` must be new, `at` is an ISO timestamp. */
+export function nextVisit(last: Job, { id, number, at }: { id: string; number: number; at: string }): Job {
+  const fresh = newJob(id, number, at);
+  const kept = Object.entries(last.intake).filter(([key]) => !OF_ONE_VISIT.has(key));
+  const keptKeys = new Set(kept.map(([key]) => key));
+  const begun: Job = {
+    ...fresh,
+    bikeId: last.bikeId,
+    intake: { ...Object.fromEntries(kept), visit: "service" },
+    // When a fact was typed stays with it: the bike has not been measured anew by coming back.
+    typedAt: Object.fromEntries(Object.entries(last.typedAt).filter(([key]) => keptKeys.has(key))),
+    profile: last.profile,
+    // Who acknowledged what did so for the visit before.
+    classChoice: { ...withoutFields(last.classChoice, "acknowledgedAt"), acknowledged: "" },
+    lastVisit: lastVisitOf(last),
+  };
+  return withEvent(begun, at, "visit-begun", String(last.number).padStart(4, "0"));
+}
+
+/** What a line is expected to show when the bike comes back, as the display shows it; null where nobody knows. */
+export function expectedShown({ lastVisit, profile }: Job, code: string): string | null {
+  if (!lastVisit || !profile || lastVisit.display.id !== profile.id) return null;
+  const raw = own(lastVisit.left, code);
+  const line = linesOf(profile).find((each) => each.code === code);
+  return raw === undefined || !line || line.encoding.kind === "read-only" ? null : shows(line.encoding, raw);
+}
+
+/** Lines nobody has written down that the last visit left a value in. */
+export const stillExpected = (job: Job): readonly string[] =>
+  job.profile
+    ? linesOf(job.profile).flatMap(({ code }) =>
+        (own(job.asFound.shown, code) ?? "").trim() === "" && expectedShown(job, code) !== null ? [code] : [],
+      )
+    : [];
+
+/**
+ * The job with the rest of the lines written down as they were left: somebody has looked at each and found it so. What
+ * was typed stays.
+ */
+export function restAsLeft(job: Job, at: string): Job {
+  const codes = stillExpected(job);
+  if (codes.length === 0) return job;
+  const shown = Object.fromEntries(codes.map((code) => [code, expectedShown(job, code) ?? ""]));
+  const told: Job = { ...job, asFound: { ...job.asFound, shown: { ...job.asFound.shown, ...shown } } };
+  return withEvent(told, at, "as-we-left-it", codes.join(" "));
+}
+
+/** What one visit found and left in one line, as the display shows it; null where it is not known. */
+export interface LineAtVisit {
+  readonly found: string | null;
+  readonly left: string | null;
+  /** Found otherwise than the visit before left it. */
+  readonly drifted: boolean;
+}
+
+export interface VisitColumn {
+  readonly job: Job;
+  readonly lines: ReadonlyMap<string, LineAtVisit>;
+  /** Distance since the visit before, km; null where either odometer is not known, or it went back. */
+  readonly riddenKm: number | null;
+  /** Parts that are others than at the visit before: facts of the bike that were typed otherwise. */
+  readonly changedFacts: readonly PartFact[];
+  /** No visit before it is known. */
+  readonly isFirst: boolean;
+}
+
+/** Facts by which one sees that something was swapped: what the settings of a display rest on. */
+export const PART_FACTS = [
+  "tyre",
+  "rolloutMm",
+  "motorKind",
+  "motorRatedW",
+  "pulsesPerTurn",
+  "crankPulses",
+  "packV",
+  "chemistry",
+  "packAh",
+  "bmsA",
+  "controllerA",
+] as const satisfies readonly IntakeKey[];
+export type PartFact = (typeof PART_FACTS)[number];
+
+/** The visits of one bike side by side, the newest first, and every code any of their displays has. */
+export function historyOf(visits: readonly Job[]): {
+  readonly visits: readonly VisitColumn[];
+  readonly codes: readonly string[];
+} {
+  const inOrder = [...visits].sort((a, b) => (a.createdAt < b.createdAt ? -1 : 1));
+  const columns = inOrder.map((job, i): VisitColumn => columnOf(job, inOrder[i - 1] ?? null));
+  const codes = [...new Set(columns.flatMap(({ lines }) => [...lines.keys()]))];
+  return { visits: columns.reverse(), codes };
+}
+
+function columnOf(job: Job, before: Job | null): VisitColumn {
+  const last = job.lastVisit ?? (before ? lastVisitOf(before) : null);
+  return {
+    job,
+    lines: linesAt(job, last),
+    riddenKm: riddenKm(last?.odometerKm ?? "", job.intake.odometerKm ?? ""),
+    changedFacts: last
+      ? PART_FACTS.filter((key) => (own(job.intake, key) ?? "").trim() !== (own(last.intake, key) ?? "").trim())
+      : [],
+    isFirst: last === null,
+  };
+}
+
+/** What a visit found and left in each line somebody can set, held against the visit before as its record has it. */
+export const linesAtVisit = (job: Job): ReadonlyMap<string, LineAtVisit> => linesAt(job, job.lastVisit);
+
+function linesAt(job: Job, last: LastVisit | null): ReadonlyMap<string, LineAtVisit> {
+  const { profile } = job;
+  if (!profile) return new Map();
+  const left = leftBy(job);
+  const expected = leftIn(job, last);
+  return new Map(
+    linesOf(profile).flatMap(({ code, encoding }): (readonly [string, LineAtVisit])[] => {
+      if (encoding.kind === "read-only") return [];
+      const found = (own(job.asFound.shown, code) ?? "").trim();
+      const raw = own(left, code);
+      const drifted = hasDrifted(encoding, found, own(expected, code)) === true;
+      return [[code, { found: found || null, left: raw === undefined ? null : shows(encoding, raw), drifted }]];
+    }),
+  );
+}
+
+/** Whether a line was moved over the visits, or found moved. */
+export const hasMoved = (code: string, visits: readonly VisitColumn[]): boolean =>
+  visits.some(({ lines }) => {
+    const at = lines.get(code);
+    return at !== undefined && (at.drifted || (at.left !== null && at.found !== null && at.left !== at.found));
+  });

@@ -6,7 +6,8 @@ import type { Ticket } from "@/core/record/ticket";
 import { changeJob, keepTyped, layBy, takeUp, typedNow, withWaiting, writeTyped } from "./changes";
 import { OddSpokeDatabase } from "./db";
 import { failureNow } from "./failures";
-import { addJob, getJob, importJob, undoImport } from "./jobs";
+import { importJob, undoImport } from "./importing";
+import { addJob, getJob } from "./jobs";
 import { laidBy, TYPED_LAID_BY, whenTheTabGoes } from "./tab";
 import { makeTickets, rackList } from "./tickets";
 

@@ -7,6 +7,7 @@ import { placeKey, typedAt, undone, withTyped, withTypedAt, type Job, type Typed
 import { db, type OddSpokeDatabase } from "./db";
 import { JobGone, sayFailure, sayWritten } from "./failures";
 import { keepForGood } from "./health";
+import { counted, jobTables, putJob } from "./jobRows";
 import { laidBy, TYPED_LAID_BY, whenTheTabGoes } from "./tab";
 
 interface Typed {
@@ -17,7 +18,7 @@ interface Typed {
 
 /** How long a hand rests before what it typed is written, and how long it may go on without resting, ms. */
 const REST_MS = 120;
-const LONGEST_MS = 600;
+const LONGEST_MS = 180;
 
 const waiting = new Map<string, Typed>();
 /** On its way to the database, and not yet known to be there. */
@@ -75,7 +76,7 @@ export async function changeJob(
   let before: Job | null = null;
   let after: Job | null = null;
   try {
-    await database.transaction("rw", database.jobs, async () => {
+    await database.transaction("rw", jobTables(database), async () => {
       const stored = await database.jobs.get(id);
       if (!stored) throw new JobGone(`job ${id} is not on this machine`);
       const at = laterThan(stored.updatedAt);
@@ -86,7 +87,7 @@ export async function changeJob(
       );
       const next = withTypedAt(full, change(full), at);
       [before, after] = [full, next];
-      if (next !== stored) await database.jobs.put({ ...next, updatedAt: at });
+      if (next !== stored) await putJob(database, { ...counted(stored, next), updatedAt: at });
     });
     keepForGood();
     sayWritten("job", id, null);

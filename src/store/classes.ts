@@ -1,8 +1,11 @@
 /** Classes of the shop's own, kept as typed. A bike that has taken one keeps it as it was then. */
 import { type ClassRule } from "@/core/law";
 import { readClass, typedFrom, type ClassField } from "@/core/law/ownClass";
-import { db, type OddSpokeDatabase, type OwnClass } from "./db";
-import { newId } from "./displays";
+import type { OwnClass } from "@/core/book/rows";
+import { writtenBy } from "@/core/book/writes";
+import { copyId } from "./copy";
+import { db, type OddSpokeDatabase } from "./db";
+import { newId } from "./newId";
 import { sayWritten } from "./failures";
 import { CLASS_LAID_BY, laidBy } from "./tab";
 
@@ -23,6 +26,7 @@ export async function addClass(from: ClassRule | null, database: OddSpokeDatabas
     id: `own-${newId()}`,
     typed: from ? typedFrom(from) : {},
     begunAt: new Date().toISOString(),
+    writes: writtenBy(copyId(), {}),
   };
   await database.classes.add(own);
   return own;
@@ -45,7 +49,11 @@ export async function typeClass(
       .where("id")
       .equals(id)
       .modify((own, place) => {
-        place.value = { ...own, typed: { ...own.typed, [field]: typed } };
+        place.value = {
+          ...own,
+          typed: { ...own.typed, [field]: typed },
+          writes: writtenBy(copyId(), own.writes),
+        };
       });
     sayWritten("class", id, null);
   } catch (error) {

@@ -1,48 +1,26 @@
 /**
- * The browser's own database: jobs and a few facts about this copy. Every schema change is a numbered, named step here.
+ * The browser's own database: jobs, what is kept beside them, and a few facts about this copy. Every schema change is a
+ * numbered, named step here.
  */
 import Dexie, { type EntityTable, type Transaction } from "dexie";
-import type { DisplayProfile } from "@/core/display";
-import type { Answer, WalkSetup } from "@/core/display/walk/questions";
+import type { BookEntry } from "@/core/book/entry";
+import type { KeptWalk, OwnClass, OwnDisplay, PhotoRow, Setting } from "@/core/book/rows";
 import type { FaultCase } from "@/core/faults";
-import type { TypedClass } from "@/core/law/ownClass";
 import type { Job } from "@/core/record";
 import type { LineTrial } from "@/core/record/lineTrial";
 import type { Ticket } from "@/core/record/ticket";
 
+/** A fact of this copy of the book, or a setting of the shop. */
 export interface Fact {
-  readonly key: "seeded" | "last-export" | "single-keys" | "shop-has" | "odds-since";
+  readonly key: "seeded" | "last-backup" | "restoring" | Setting["key"];
   readonly value: string;
-}
-
-/** A display described in this workshop. */
-export interface OwnDisplay {
-  readonly id: string;
-  readonly profile: DisplayProfile;
-  readonly updatedAt: string;
-}
-
-/** A class of the shop's own, as typed. */
-export interface OwnClass {
-  readonly id: string;
-  readonly typed: TypedClass;
-  readonly begunAt: string;
+  /** When it was set; missing where nobody kept that. */
+  readonly at?: string;
 }
 
 /** A photo of one line as found, made small before it is kept. */
-export interface Photo {
-  readonly id: string;
-  readonly jobId: string;
-  readonly code: string;
-  readonly takenAt: string;
+export interface Photo extends PhotoRow {
   readonly image: Blob;
-}
-
-/** A walk through the menu of a display, by the display's id: its answers are all there is of it. */
-export interface KeptWalk {
-  readonly id: string;
-  readonly setup: WalkSetup;
-  readonly answers: readonly Answer[];
 }
 
 /** What the rack says of a job, kept until the job changes. */
@@ -74,6 +52,23 @@ async function bringDisplaysUp(upgrade: Transaction): Promise<void> {
   await modifyAll(upgrade, "displays", (row) => ({ ...row, profile: migrateProfile(row.profile) }));
 }
 
+/** Counts writes of displays and classes from now on, and lists every job in the book. */
+async function beginTheBook(upgrade: Transaction): Promise<void> {
+  await bringJobsUp(upgrade);
+  const { entryOf } = await Dexie.waitFor(import("@/core/book/entry"));
+  await upgrade
+    .table<Job>("jobs")
+    .toCollection()
+    .each((job) => upgrade.table("entries").put(entryOf(job)));
+  for (const table of ["displays", "classes"])
+    await upgrade
+      .table(table)
+      .toCollection()
+      .modify((row: { writes?: object }) => {
+        row.writes ??= {};
+      });
+}
+
 export interface DatabaseStep {
   readonly name: string;
   readonly stores: Readonly<Record<string, string>>;
@@ -83,7 +78,9 @@ export interface DatabaseStep {
 const DISPLAYS = { displays: "id", photos: "id, jobId" } as const;
 const TICKETS = { ...DISPLAYS, jobs: "id, number, [updatedAt+id]", facts: "key", tickets: "id" } as const;
 
-/** Every shape there has been, oldest first: the first is version 1. Jobs are found by id and listed by number. */
+const CASES = { ...TICKETS, classes: "id", walks: "id", faultCases: "id", trials: "id, jobId" } as const;
+
+/** Every shape there has been, oldest first: the first is version 1. Jobs are listed by their entries. */
 export const DATABASE_STEPS: readonly DatabaseStep[] = [
   { name: "jobs, and a few facts of this copy", stores: { jobs: "id, number", facts: "key" } },
   {
@@ -104,7 +101,12 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
   },
   {
     name: "faults looked for, lines tried",
-    stores: { ...TICKETS, classes: "id", walks: "id", faultCases: "id", trials: "id, jobId" },
+    stores: CASES,
+  },
+  {
+    name: "the book's list beside the jobs; whose writes a record has; job format 6",
+    stores: { ...CASES, jobs: "id", entries: "id, bikeId, number, updatedAt, [place+at]" },
+    upgrade: beginTheBook,
   },
 ];
 
@@ -119,6 +121,7 @@ export class OddSpokeDatabase extends Dexie {
   declare classes: EntityTable<OwnClass, "id">;
   declare walks: EntityTable<KeptWalk, "id">;
   declare tickets: EntityTable<KeptTicket, "id">;
+  declare entries: EntityTable<BookEntry, "id">;
   declare faultCases: EntityTable<FaultCase, "id">;
   declare trials: EntityTable<LineTrial, "id">;
 

@@ -1,11 +1,22 @@
 /** Displays described in this workshop, and the photos of lines. */
+import type { OwnDisplay } from "@/core/book/rows";
+import { writtenBy } from "@/core/book/writes";
 import type { DisplayProfile } from "@/core/display";
+import { copyId } from "./copy";
 import { db, type OddSpokeDatabase, type Photo } from "./db";
 import { sayWritten } from "./failures";
+import { newId } from "./newId";
 import { DISPLAY_LAID_BY, laidBy, whenTheTabGoes } from "./tab";
 
 const nowIso = (): string => new Date().toISOString();
-export const newId = (): string => crypto.randomUUID?.() ?? `id-${Date.now()}-${Math.floor(Math.random() * 1e9)}`;
+
+/** A display as a row, written once by this copy. */
+export const rowOf = (profile: DisplayProfile): OwnDisplay => ({
+  id: profile.id,
+  profile,
+  updatedAt: nowIso(),
+  writes: writtenBy(copyId(), {}),
+});
 
 /** All displays described here, by name. */
 export const ownDisplays = async (database: OddSpokeDatabase = db): Promise<readonly DisplayProfile[]> =>
@@ -86,7 +97,7 @@ async function writeDisplay(
     const changed = change(was);
     if (changed === was) return { was, is: was };
     const is = { ...changed, id, revision: was.revision + 1 };
-    await database.displays.put({ id, profile: is, updatedAt: nowIso() });
+    await database.displays.put({ ...rowOf(is), writes: writtenBy(copyId(), own.writes) });
     return { was, is };
   });
 }
@@ -98,7 +109,7 @@ export async function removeDisplay(id: string, database: OddSpokeDatabase = db)
 }
 
 export const restoreDisplay = async (profile: DisplayProfile, database: OddSpokeDatabase = db): Promise<void> =>
-  void (await database.displays.put({ id: profile.id, profile, updatedAt: nowIso() }));
+  void (await database.displays.put(rowOf(profile)));
 
 export const photosOf = (jobId: string, database: OddSpokeDatabase = db): Promise<Photo[]> =>
   database.photos.where("jobId").equals(jobId).toArray();

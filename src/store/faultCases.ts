@@ -1,8 +1,10 @@
 /** Faults looked for, kept answer by answer; and what the shop has at hand for it. */
 import type { FaultAnswer, FaultCase } from "@/core/faults";
 import { db, type OddSpokeDatabase } from "./db";
-import { newId } from "./displays";
+import { newId } from "./newId";
 import { keepOneMore, takeOneBack, takeOut } from "./oneByOne";
+
+const nowIso = (): string => new Date().toISOString();
 
 /** Every case, the newest first. */
 export const faultCases = async (database: OddSpokeDatabase = db): Promise<readonly FaultCase[]> =>
@@ -16,7 +18,7 @@ export async function beginCase(
   begun: Pick<FaultCase, "jobId" | "signs" | "changed">,
   database: OddSpokeDatabase = db,
 ): Promise<FaultCase> {
-  const made: FaultCase = { ...begun, id: newId(), answers: [], begunAt: new Date().toISOString() };
+  const made: FaultCase = { ...begun, id: newId(), answers: [], begunAt: nowIso() };
   await database.faultCases.add(made);
   return made;
 }
@@ -51,7 +53,7 @@ export const shopHas = async (database: OddSpokeDatabase = db): Promise<readonly
 };
 
 export const keepShopHas = async (names: readonly string[], database: OddSpokeDatabase = db): Promise<void> => {
-  await database.facts.put({ key: "shop-has", value: names.join(" ") });
+  await database.facts.put({ key: "shop-has", value: names.join(" "), at: nowIso() });
 };
 
 /** From when on what the shop found counts; null for all of it. */
@@ -61,5 +63,5 @@ export const oddsSince = async (database: OddSpokeDatabase = db): Promise<string
 export const countOddsFrom = async (since: string | null, database: OddSpokeDatabase = db): Promise<void> => {
   await (since === null
     ? database.facts.delete("odds-since")
-    : database.facts.put({ key: "odds-since", value: since }));
+    : database.facts.put({ key: "odds-since", value: since, at: nowIso() }));
 };

@@ -49,7 +49,11 @@ export async function openStorage(database: OddSpokeDatabase = db): Promise<Heal
     if (database.backendDB().version > DATABASE_VERSION * DEXIE_STEP) {
       database.close({ disableAutoOpen: true });
       say({ kind: "newer" });
-    } else say({ kind: "open" });
+    } else {
+      if ((await database.jobs.count()) !== (await database.entries.count()))
+        await (await import("./listMissing")).listMissing(database);
+      say({ kind: "open" });
+    }
   } catch (error) {
     const names = [nameOf(error), nameOf((error as { readonly inner?: unknown }).inner)];
     const detail = error instanceof Error ? error.message : String(error);

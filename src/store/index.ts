@@ -1,5 +1,5 @@
-export { db, type OwnClass, type Photo } from "./db";
-export { type KeptWalk } from "./db";
+export { db, type Photo } from "./db";
+export type { KeptWalk, OwnClass } from "@/core/book/rows";
 export { beginWalk, keepAnswer, keptWalk, restoreWalk, takeBackAnswer } from "./walks";
 export {
   answerCase,
@@ -15,24 +15,12 @@ export {
   takeBackCaseAnswer,
 } from "./faultCases";
 export { failureNow, watchFailure, type WriteFailure } from "./failures";
-export { CLASS_LAID_BY, laidBy, TYPED_LAID_BY } from "./tab";
+export { isAnythingLaidBy } from "./tab";
 export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } from "./changes";
 export { beginTrial, keepRun, removeTrial, restoreTrial, takeBackRun, trialsOf } from "./trials";
 export { type Health, healthNow, openStorage, watchHealth } from "./health";
-export { makeTickets, rackList, type StaleTicket } from "./tickets";
-export {
-  addJob,
-  getJob,
-  importJob,
-  type ImportPreview,
-  loadDemo,
-  noteExport,
-  previewImport,
-  removeJobs,
-  restoreJobs,
-  seedOnce,
-  undoImport,
-} from "./jobs";
+export { makeTickets, type RackList, rackList, type StaleTicket } from "./tickets";
+export { addJob, getJob, isSeeded } from "./jobs";
 export {
   addPhoto,
   changeDisplay,
@@ -44,5 +32,6 @@ export {
   removePhoto,
   restoreDisplay,
   restorePhoto,
-  takeDisplaysUp,
 } from "./displays";
+export { cutShort, lastBackup, noteBackup } from "./lastBackup";
+export { isNearlyFull } from "./nearlyFull";

@@ -2,11 +2,14 @@ import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { writeJobFile } from "@/core/record";
 import { OddSpokeDatabase } from "./db";
-import { addJob, allJobs, getJob, importJob, previewImport, removeJobs, restoreJobs, seedOnce } from "./jobs";
+import { importJob, previewImport } from "./importing";
+import { addJob, getJob } from "./jobs";
+import { removeJobs, restoreJobs, seedOnce } from "./seeding";
 import { changeJob } from "./changes";
 
 let database: OddSpokeDatabase;
 let nth = 0;
+const allJobs = (kept: OddSpokeDatabase) => kept.jobs.toArray();
 beforeEach(() => {
   nth += 1;
   database = new OddSpokeDatabase(`test-${nth}`);

@@ -5,14 +5,13 @@
 import { newProfile, withLines, type DisplayProfile } from "@/core/display";
 import { readProfileFile, type ProfileReading } from "@/core/display/readProfile";
 import { db, type OddSpokeDatabase } from "./db";
-import { newId } from "./displays";
-
-const nowIso = (): string => new Date().toISOString();
+import { rowOf } from "./displays";
+import { newId } from "./newId";
 
 /** Begins a new display; its id is new. */
 export async function addDisplay(name: string, database: OddSpokeDatabase = db): Promise<DisplayProfile> {
   const profile = newProfile(`own-${newId()}`, name);
-  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
+  await database.displays.add(rowOf(profile));
   return profile;
 }
 
@@ -25,7 +24,7 @@ export async function cloneDisplay(from: DisplayProfile, database: OddSpokeDatab
     name: `${from.name}, varied`.slice(0, 200),
     source: `Varied from ${from.name}.`,
   };
-  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
+  await database.displays.add(rowOf(profile));
   return profile;
 }
 
@@ -34,6 +33,6 @@ export async function importDisplay(text: string, database: OddSpokeDatabase = d
   const reading = readProfileFile(text);
   if (!reading.ok) return reading;
   const profile: DisplayProfile = { ...reading.profile, id: `own-${newId()}` };
-  await database.displays.add({ id: profile.id, profile, updatedAt: nowIso() });
+  await database.displays.add(rowOf(profile));
   return { ok: true, profile };
 }

@@ -9,6 +9,10 @@ export const CLASS_LAID_BY = "odd-spoke.class.";
 export const laidBy = (prefix: string): readonly string[] =>
   Object.keys(localStorage).filter((key) => key.startsWith(prefix));
 
+/** Whether a tab that went laid anything by. */
+export const isAnythingLaidBy = (): boolean =>
+  [TYPED_LAID_BY, DISPLAY_LAID_BY, CLASS_LAID_BY].some((prefix) => laidBy(prefix).length > 0);
+
 /** Calls `going` whenever the tab may be about to end: closed, reloaded, left, or out of sight. Returns how to stop. */
 export function whenTheTabGoes(going: () => void): () => void {
   const hidden = () => {

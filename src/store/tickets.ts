@@ -1,4 +1,5 @@
 /** Tickets of the rack, kept beside the jobs they are of: a job is read whole only when it has changed since. */
+import { PLACES, type BookPlace } from "@/core/book/entry";
 import type { Job } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
 import { db, type OddSpokeDatabase } from "./db";
@@ -14,25 +15,36 @@ export interface StaleTicket {
 
 export interface RackList {
   readonly tickets: readonly Ticket[];
-  /** Jobs whose ticket is missing or of an older state, with the moment they last changed. */
+  /** Jobs of the rack whose ticket is missing or of an older state, with the moment they last changed. */
   readonly stale: readonly StaleTicket[];
+  /** How many bikes are at each place, those the rack does not show counted in. */
+  readonly counts: Readonly<Record<BookPlace, number>>;
 }
 
-/** Every ticket that is of the present state of its job, lowest number first, and the jobs that have none. */
+/** Most bikes of a place the rack shows: the newest of them. All others are in the book. */
+export const MOST_ON_RACK: Readonly<Record<BookPlace, number>> = { stand: 60, waiting: 60, gone: 24 };
+
+const atPlace = (database: OddSpokeDatabase, place: BookPlace) =>
+  database.entries.where("[place+at]").between([place, ""], [place, "\uffff"], true, true);
+
+/** Tickets of the rack of the present state of their job, lowest number first, and the jobs that have none. */
 export async function rackList(database: OddSpokeDatabase = db): Promise<RackList> {
-  const [keys, kept] = await Promise.all([
-    database.jobs.orderBy("[updatedAt+id]").keys() as unknown as Promise<[string, string][]>,
-    database.tickets.toArray(),
+  const [rows, counted] = await Promise.all([
+    Promise.all(PLACES.map((place) => atPlace(database, place).reverse().limit(MOST_ON_RACK[place]).toArray())),
+    Promise.all(PLACES.map((place) => atPlace(database, place).count())),
   ]);
-  const byId = new Map(kept.map((each) => [each.id, each]));
-  const fresh = keys.flatMap(([updatedAt, id]) => {
-    const each = byId.get(id);
+  const entries = rows.flat();
+  const kept = await database.tickets.bulkGet(entries.map(({ id }) => id));
+  const fresh = entries.flatMap(({ updatedAt }, i) => {
+    const each = kept[i];
     return each && each.of === stampOf(updatedAt) ? [each.ticket] : [];
   });
   const has = new Set(fresh.map(({ id }) => id));
+  const [stand = 0, waiting = 0, gone = 0] = counted;
   return {
     tickets: fresh.sort((a, b) => a.number - b.number),
-    stale: keys.flatMap(([updatedAt, id]) => (has.has(id) ? [] : [{ id, updatedAt }])),
+    stale: entries.flatMap(({ updatedAt, id }) => (has.has(id) ? [] : [{ id, updatedAt }])),
+    counts: { stand, waiting, gone },
   };
 }
 

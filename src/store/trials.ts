@@ -1,7 +1,7 @@
 /** Trials of lines, kept run by run. */
 import type { LineTrial } from "@/core/record/lineTrial";
 import { db, type OddSpokeDatabase } from "./db";
-import { newId } from "./displays";
+import { newId } from "./newId";
 import { keepOneMore, takeOneBack, takeOut } from "./oneByOne";
 
 /** Trials of one bike, the newest first. */

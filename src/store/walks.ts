@@ -1,6 +1,7 @@
 /** Walks through menus, kept answer by answer: left at any time, and taken up where they stand. */
 import type { Answer, WalkSetup } from "@/core/display/walk/questions";
-import { db, type KeptWalk, type OddSpokeDatabase } from "./db";
+import type { KeptWalk } from "@/core/book/rows";
+import { db, type OddSpokeDatabase } from "./db";
 import { keepOneMore, takeOneBack } from "./oneByOne";
 
 export const keptWalk = (id: string, database: OddSpokeDatabase = db): Promise<KeptWalk | undefined> =>

@@ -31,6 +31,10 @@ const config: NextConfig = {
       // Its own last resort, in its own words and look: ours stands there too.
       "./builtin/global-error": { browser: "./app/lastResort.tsx" },
       "../components/builtin/global-error": { browser: "./app/lastResort.tsx" },
+      // What a link asks of helpers for pages of the old kind.
+      "../../shared/lib/utils": { browser: "./src/ui/browser/linkHelpers.ts" },
+      "../../utils": { browser: "./src/ui/browser/linkHelpers.ts" },
+      "../../shared/lib/router/utils/format-url": { browser: "./src/ui/browser/linkHelpers.ts" },
       "./reducers/server-action-reducer": { browser: "./src/ui/browser/noServerActions.ts" },
     },
   },
@@ -40,7 +44,7 @@ const config: NextConfig = {
   env: { NEXT_PUBLIC_BUILD: new Date().toISOString() },
   headers: async () => [
     { source: "/_next/static/:path*", headers: STATIC_HEADERS },
-    { source: "/icon.svg", headers: [{ key: "X-Content-Type-Options", value: "nosniff" }] },
+    { source: "/icon:rest(.*)", headers: [{ key: "X-Content-Type-Options", value: "nosniff" }] },
   ],
 };
 

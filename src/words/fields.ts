@@ -58,6 +58,7 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   connectorA: { label: "Connector bears", hint: "From its data sheet, for long." },
   wireMm2: { label: "Thinnest battery wire" },
   leavesThough: LEAVES_THOUGH,
+  odometerKm: { label: "Odometer", hint: "As the display shows it. It tells what was ridden between two visits." },
   checkedBy: { label: "Checked by", hint: "Initials at most." },
   wireGauge: { label: "Or by its gauge", hint: "American wire gauge, as printed on it." },
   overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },

@@ -1,13 +1,15 @@
 "use client";
 import Link from "next/link";
 import { linesOf, type DisplayProfile } from "@/core/display";
-import { addUnknownLine } from "@/core/record";
+import { expectedShown } from "@/core/book/visits";
+import { addUnknownLine, type Job } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { buttonClass, Caution, Choice, SignShape, useKeptState } from "@/ui/primitives";
 import { count, lineName } from "@/words";
 import { JobField } from "../job/JobField";
 import { NoDisplay } from "../job/NoDisplay";
 import type { DisplayStageProps, StageProps } from "../job/stageProps";
+import { later } from "@/ui/primitives/later";
 import { Column } from "./Column";
 import { Guided } from "./Guided";
 import { PastedList } from "./PastedList";
@@ -19,6 +21,9 @@ export function AsFound(props: StageProps) {
   const { job } = props;
   return job.profile ? <Readings {...props} profile={job.profile} /> : <NoDisplay job={job} />;
 }
+
+/** Loaded for a bike that has been here before. */
+const AsWeLeftIt = later(() => import("./AsWeLeftIt").then((module) => module.AsWeLeftIt));
 
 function Readings(props: DisplayStageProps) {
   const { job, workings, change, setLine, profile } = props;
@@ -46,6 +51,7 @@ function Readings(props: DisplayStageProps) {
           />
           <p className="text-quiet">{say.ofWrittenDown(foundCount, workings.shownCount)}</p>
         </div>
+        {job.lastVisit ? <AsWeLeftIt {...props} /> : null}
         {way === "column" ? (
           <Column {...props} />
         ) : way === "list" ? (
@@ -101,13 +107,19 @@ function NoBaseline({ job }: DisplayStageProps) {
   );
 }
 
+/** What stands for a line nobody has read: what we left in it, said as that, or nothing known. */
+function unreadSaid(job: Job, code: string): string {
+  const left = expectedShown(job, code);
+  return left === null ? say.nothingRead : say.leftAt(left);
+}
+
 interface LineListProps extends DisplayStageProps {
   readonly inHand: boolean;
   readonly onPick: (code: string) => void;
 }
 
 /** All lines with what was written down; the one in hand is marked. */
-function LineList({ profile, workings, line, inHand, onPick }: LineListProps) {
+function LineList({ job, profile, workings, line, inHand, onPick }: LineListProps) {
   const { found } = workings;
   return (
     <aside
@@ -132,7 +144,9 @@ function LineList({ profile, workings, line, inHand, onPick }: LineListProps) {
                 <span className="min-w-0 flex-1 break-words text-quiet">{lineName(each)}</span>
                 {state?.problem ? <SignShape sign="caution" /> : null}
                 <span className={`max-w-24 truncate ${state?.raw === null ? "text-quiet" : "font-semibold"}`}>
-                  {each.encoding.kind === "read-only" ? each.encoding.shows : state?.typed || "—"}
+                  {each.encoding.kind === "read-only"
+                    ? each.encoding.shows
+                    : state?.typed || unreadSaid(job, each.code)}
                 </span>
               </button>
             </li>

@@ -1,7 +1,8 @@
 "use client";
 import { useEffect, useLayoutEffect, useMemo, useRef, useState, type ReactNode } from "react";
+import { expectedShown } from "@/core/book/visits";
 import { contextOf, decodeAll, linesOf, rawValues, shows, type DisplayProfile, type Line } from "@/core/display";
-import { isUnread, type FoundLine } from "@/core/record";
+import { isUnread, type FoundLine, type Job } from "@/core/record";
 import { keepTyped, writeTyped } from "@/store";
 import { Button, Caution, isTyping } from "@/ui/primitives";
 import { keyNames, lineName, shownProblemText, valueMeaning } from "@/words";
@@ -35,15 +36,15 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
   const [since, setSince] = useState<number | null>(null);
   const box = useRef<HTMLDivElement>(null);
   useTypeThrough(box, line?.code ?? "");
-  // The line in hand stays in hand once something is typed, though it is no longer the first unread one.
-  useEffect(() => {
+  // The line in hand stays in hand once something is typed, though it is no longer the first unread one. Said in the
+  // frame it is drawn in: a first Enter goes on to the next line, and must not be answered with this one.
+  useLayoutEffect(() => {
     if (line && chosen < 0) setLine(line.code);
   }, [line, chosen, setLine]);
   if (!line) return null;
 
   const readOnly = line.encoding.kind === "read-only";
-  // Nobody has stated the maker's value of some lines: then there is none to take.
-  const usual = readOnly || line.factoryRaw === null ? "" : shows(line.encoding, line.factoryRaw);
+  const { usual, says } = usualOf(job, line);
   const place = { in: "as-found", name: line.code } as const;
   const go = (index: number) => {
     setSince(moment());
@@ -91,15 +92,25 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
         )}
       </div>
       <div className="mt-3">
-        <p className="text-[0.9rem] text-quiet">
-          {usual === "" && !readOnly ? say.makersIsNotKnown : say.enterTakesTheMakers(usual)}
-        </p>
+        <p className="text-[0.9rem] text-quiet">{says}</p>
         <MenuClock closesAfterMs={profile.menu.idle.closesAfterMs} since={since} onRestart={() => setSince(moment())} />
       </div>
       <LinePhotos jobId={job.id} code={line.code} />
       <WayToLine key={line.code} profile={profile} line={at} />
     </section>
   );
+}
+
+/**
+ * What Enter takes where nothing is typed: what we left in the line where the bike has been here before, else the
+ * maker's value where anybody has stated it.
+ */
+function usualOf(job: Job, line: Line): { readonly usual: string; readonly says: string } {
+  const left = expectedShown(job, line.code);
+  if (left !== null) return { usual: left, says: say.enterTakesWhatWeLeft(left) };
+  const readOnly = line.encoding.kind === "read-only";
+  const usual = readOnly || line.factoryRaw === null ? "" : shows(line.encoding, line.factoryRaw);
+  return { usual, says: usual === "" && !readOnly ? say.makersIsNotKnown : say.enterTakesTheMakers(usual) };
 }
 
 /** A line nobody can change needs no typing. */

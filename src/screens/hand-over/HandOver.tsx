@@ -13,6 +13,7 @@ import * as say from "@/words/screens/hand-over/handOver";
 
 /** Loaded where there is no display, or something stands against it. */
 const NoDisplay = later(() => import("../job/NoDisplay").then((module) => module.NoDisplay));
+const NextVisit = later(() => import("../job/NextVisit").then((module) => module.NextVisit));
 const OffRoad = later(() => import("../job/OffRoad").then((module) => module.OffRoad));
 const Against = later(() => import("./Against").then((module) => module.Against));
 
@@ -91,12 +92,18 @@ function Deeds({ job, workings, change, paper }: StageProps & { readonly paper: 
     (workings.against.length === 0 || workings.leavesThough !== null);
   const give = async () => {
     const deed = await change((now) => handOver(now, nowIso()));
-    if (deed) tell(say.handOverHandedOver, () => void deed.undo("handed over"));
+    if (!deed) return;
+    tell(say.handOverHandedOver, () => void deed.undo("handed over"));
+    // Where the shop has chosen a folder for it, everything is backed up there now.
+    void import("../backup/afterHandOver").then(({ backedUp }) => backedUp(tell));
   };
   return (
     <div className="flex flex-col gap-3">
       {job.handedOverAt ? (
-        <Button onClick={() => void change((now) => reopen(now, nowIso()))}>{say.openAgain}</Button>
+        <>
+          <NextVisit last={job} />
+          <Button onClick={() => void change((now) => reopen(now, nowIso()))}>{say.openAgain}</Button>
+        </>
       ) : (
         <Button weight="main" big onClick={() => void give()} disabled={!ready}>
           {say.handItOver}

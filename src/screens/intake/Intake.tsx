@@ -19,7 +19,7 @@ const WishChips = later(() => import("../plan/rider/WishChips").then((module) =>
 const Sidewall = later(() => import("../numbers/Sidewall").then((module) => module.Sidewall));
 
 const SECTIONS: readonly { readonly title: string; readonly keys: readonly IntakeKey[] }[] = [
-  { title: say.theBike, keys: ["nickname", "frame", "visit", "labelKmh", "complaint"] },
+  { title: say.theBike, keys: ["nickname", "frame", "visit", "odometerKm", "labelKmh", "complaint"] },
   { title: say.wheel, keys: ["tyre", "rolloutMm", "rolloutTurns", "tapeErrorMm", "pickUp", "pulsesPerTurn"] },
   { title: say.motorAndSensors, keys: ["motorKind", "motorRatedW", "throttleFitted", "brakeCutOff", "crankPulses"] },
   {

@@ -1,6 +1,7 @@
 "use client";
 import { useLiveQuery } from "dexie-react-hooks";
 import { later } from "@/ui/primitives/later";
+import Link from "next/link";
 import { useRouter, useSelectedLayoutSegment } from "next/navigation";
 import { useEffect, useMemo, useRef, type ComponentType } from "react";
 import { STAGES, sealFault, workOut, type Job, type Stage, type Workings } from "@/core/record";
@@ -113,11 +114,20 @@ function JobHead({ job, workings }: { readonly job: Job; readonly workings: Work
           <span className="code text-quiet">{String(job.number).padStart(4, "0")}</span>
           <span className="min-w-0 text-quiet break-words max-sm:hidden">{facts.filter(Boolean).join(" · ")}</span>
         </div>
-        {choice ? (
-          <span className="rounded-full border-2 border-ink px-3.5 py-0.5 font-semibold whitespace-nowrap">
-            {choice.rule.badge}
-          </span>
-        ) : null}
+        <div className="flex items-center gap-x-4">
+          <Link
+            href={`/book/bike/${job.bikeId}`}
+            prefetch={false}
+            className="inline-flex min-h-9 items-center underline underline-offset-4"
+          >
+            {say.history}
+          </Link>
+          {choice ? (
+            <span className="rounded-full border-2 border-ink px-3.5 py-0.5 font-semibold whitespace-nowrap">
+              {choice.rule.badge}
+            </span>
+          ) : null}
+        </div>
       </div>
       {fault ? <BrokenSeal fault={fault} /> : null}
     </div>

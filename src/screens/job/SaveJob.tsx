@@ -1,6 +1,6 @@
 "use client";
 import { withEvent, writeJobFile, type Job } from "@/core/record";
-import { changeJob, noteExport, withWaiting } from "@/store";
+import { changeJob, withWaiting } from "@/store";
 import { Button } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
 import * as say from "@/words/screens/job/saveJob";
@@ -16,7 +16,6 @@ export function SaveJob({ job, weight = "plain" }: { readonly job: Job; readonly
   const save = async () => {
     saveText(jobFileName(job), writeJobFile(withWaiting(job)), "application/json");
     // That it was saved is noted where that can be; the file itself does not hang on it.
-    await noteExport().catch(() => undefined);
     await changeJob(job.id, (now) => withEvent(now, new Date().toISOString(), "exported")).catch(() => null);
   };
   return (

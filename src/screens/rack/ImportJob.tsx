@@ -1,53 +1,14 @@
 "use client";
 import { later } from "@/ui/primitives/later";
-import { useRouter } from "next/navigation";
-import { useState } from "react";
-import { LARGEST_JOB_FILE_BYTES } from "@/core/record";
-import { importJob, previewImport, undoImport, writeTyped, type ImportPreview } from "@/store";
-import { FilePick, useTell } from "@/ui/primitives";
+import { FilePick } from "@/ui/primitives";
 import * as say from "@/words/screens/rack/importJob";
+import { useJobImport } from "./useJobImport";
 
 const ImportPanel = later(() => import("./ImportPanel").then((module) => module.ImportPanel));
 
-interface Looked {
-  readonly fileName: string;
-  readonly preview: ImportPreview;
-}
-
-/** Takes in a job file: looks first, says what it would do, then does it, with an undo. */
+/** Asks for a job file and takes it in. */
 export function ImportJob() {
-  const router = useRouter();
-  const tell = useTell();
-  const [looked, setLooked] = useState<Looked | null>(null);
-
-  const look = async (file: File) => {
-    const preview: ImportPreview =
-      file.size > LARGEST_JOB_FILE_BYTES
-        ? { ok: false, problem: { key: "file.too-large", bytes: file.size, most: LARGEST_JOB_FILE_BYTES } }
-        : await previewImport(await file.text());
-    setLooked({ fileName: file.name, preview });
-  };
-  const take = async (how: "add" | "replace") => {
-    if (!looked?.preview.ok) return;
-    setLooked(null);
-    const imported = await importJob(looked.preview.job, how).catch((error: unknown) => {
-      tell(say.couldNotBeKept(looked.fileName, error instanceof Error ? error.message : String(error)));
-      return null;
-    });
-    if (!imported) return;
-    const { stored } = imported;
-    const name = stored.intake.nickname || say.theBike;
-    const undo = async () => {
-      // What was just typed belongs to the work that is kept.
-      await writeTyped();
-      const keptBeside = await undoImport(imported);
-      router.push("/");
-      if (keptBeside) tell(say.wasWorkedOnSince(name));
-    };
-    tell(say.isOnTheRack(name), () => void undo());
-    router.push(`/job/${stored.id}/${stored.stage}`);
-  };
-
+  const { looked, look, take, close } = useJobImport();
   return (
     <>
       <FilePick
@@ -58,14 +19,7 @@ export function ImportJob() {
       >
         {say.importAJob}
       </FilePick>
-      {looked ? (
-        <ImportPanel
-          fileName={looked.fileName}
-          preview={looked.preview}
-          onClose={() => setLooked(null)}
-          onTake={(how) => void take(how)}
-        />
-      ) : null}
+      {looked ? <ImportPanel {...looked} onClose={close} onTake={(how) => void take(how)} /> : null}
     </>
   );
 }

@@ -1,6 +1,6 @@
 "use client";
 import { workOut } from "@/core/record";
-import type { ImportPreview } from "@/store";
+import type { ImportPreview } from "@/store/importing";
 import { Button, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { dayAndTime, fileProblemText, STAGE_NAMES } from "@/words";

@@ -1,7 +1,8 @@
 "use client";
 import { DEMO_WORKSHOP } from "@/catalog/demo/name";
 import type { Ticket } from "@/core/record/ticket";
-import { addJob, changeJob, loadDemo, removeJobs, restoreJobs } from "@/store";
+import { addJob, changeJob } from "@/store";
+import { loadDemo, removeJobs, restoreJobs } from "@/store/seeding";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
 import { Button, buttonClass, SignShape, useTell } from "@/ui/primitives";
 import { count, day } from "@/words";
@@ -18,7 +19,7 @@ export function Rack() {
   const rack = useRack();
   if (!rack) return null;
 
-  const { tickets, pending } = rack;
+  const { tickets, pending, counts } = rack;
   const onTheStand = tickets.filter((ticket) => ticket.onTheStand);
   const waiting = tickets.filter((ticket) => !ticket.onTheStand && ticket.handedOverAt === null);
   const gone = tickets
@@ -42,7 +43,7 @@ export function Rack() {
         <div className="flex flex-wrap items-baseline gap-x-4">
           <h1 className="text-[2.1rem]">{say.onTheStand}</h1>
           <p className="text-quiet">
-            {say.nowWaitingGoneOut(demo.length, DEMO_WORKSHOP, onTheStand.length, waiting.length, gone.length)}
+            {say.nowWaitingGoneOut(demo.length, DEMO_WORKSHOP, counts.stand, counts.waiting, counts.gone)}
           </p>
         </div>
         <div className="flex gap-2.5">
@@ -80,10 +81,22 @@ export function Rack() {
 
       <GoneOut gone={gone} />
 
+      <InTheBook more={counts.stand + counts.waiting + counts.gone - tickets.length - pending} />
+
       <MadeUp demo={demo} clearDemo={clearDemo} />
     </div>
   );
 }
+
+/** The bikes that hang on no hook: all of them stand in the book. */
+const InTheBook = ({ more }: { readonly more: number }) =>
+  more > 0 ? (
+    <p className="mt-6">
+      <Link href="/book" className="inline-flex min-h-11 items-center underline underline-offset-4">
+        {say.moreInTheBook(more)}
+      </Link>
+    </p>
+  ) : null;
 
 /** Says which bikes are made up. */
 function MadeUp({ demo, clearDemo }: { readonly demo: Ticket[]; readonly clearDemo: () => Promise<void> }) {

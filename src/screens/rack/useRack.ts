@@ -2,7 +2,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import { useEffect, useState } from "react";
 import type { Ticket } from "@/core/record/ticket";
-import { makeTickets, rackList, type StaleTicket } from "@/store";
+import { makeTickets, rackList, type RackList, type StaleTicket } from "@/store";
 import { safeTicket } from "./ticket";
 
 /** Tickets worked out in one go before others get their turn: short enough for no key to wait. */
@@ -32,8 +32,10 @@ function makeMissing(ids: readonly string[]): Promise<void> {
 }
 
 export interface RackState {
-  /** Every ticket there is, lowest number first. */
+  /** The tickets that hang on the rack, lowest number first. */
   readonly tickets: readonly Ticket[];
+  /** How many bikes there are at each place, those in the book alone counted in. */
+  readonly counts: RackList["counts"];
   /** Bikes whose ticket is still to be worked out. */
   readonly pending: number;
 }
@@ -59,5 +61,5 @@ export function useRack(): RackState | null {
       gone = true;
     };
   }, [list, stale, round]);
-  return list ? { tickets: list.tickets, pending: stale.length } : null;
+  return list ? { tickets: list.tickets, counts: list.counts, pending: stale.length } : null;
 }

@@ -4,6 +4,7 @@ import { useEffect, useId, useMemo, useRef, useState, type KeyboardEvent } from 
 import type { Ticket } from "@/core/record/ticket";
 import { Panel } from "@/ui/primitives/Panel";
 import { useRack } from "../rack/useRack";
+import { useTicketsNamed } from "./useTicketsNamed";
 import { find, indexOf } from "./finding";
 import * as say from "@/words/screens/shell/palette";
 
@@ -36,8 +37,10 @@ interface Option {
 type FinderProps = Omit<PaletteProps, "open"> & { readonly tickets: readonly Ticket[] };
 
 /** What the words find: places first, then bikes and what of them is meant. */
-function useOptions({ tickets, onNewBike, onHelp }: FinderProps, search: string): readonly Option[] {
+function useOptions({ tickets: onRack, onNewBike, onHelp }: FinderProps, search: string): readonly Option[] {
   const router = useRouter();
+  const inBook = useTicketsNamed(search, onRack);
+  const tickets = useMemo(() => [...onRack, ...inBook], [onRack, inBook]);
   const index = useMemo(() => indexOf(tickets), [tickets]);
   const found = useMemo(() => find(index, tickets, search), [index, tickets, search]);
   const words = search.toLowerCase().split(/\s+/).filter(Boolean);
@@ -49,6 +52,9 @@ function useOptions({ tickets, onNewBike, onHelp }: FinderProps, search: string)
     place(say.twoDisplaysSideBy, say.compareTwoDisplays, "", () => router.push("/displays/compare")),
     place(say.faults, say.faultsWords, "", () => router.push("/faults")),
     place(say.practice, say.practiceWords, "", () => router.push("/practice")),
+    place(say.book, say.bookWords, "", () => router.push("/book")),
+    place(say.bringIn, say.bringInWords, "", () => router.push("/open")),
+    place(say.backUp, say.backUpWords, "", () => router.push("/book/backup")),
     place(say.tables, say.tablesWheelVoltsClasses, "", () => router.push("/tables")),
     place(say.helpAndKeys, say.keysShortcutsHelpGuide, "?", onHelp),
   ].filter(({ says }) => words.every((word) => says.split(" ").some((own) => own.startsWith(word))));

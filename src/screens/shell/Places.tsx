@@ -17,6 +17,7 @@ const PLACES: readonly Place[] = [
   { href: "/displays", label: say.displays, match: under("/displays") },
   { href: "/faults", label: say.faults, match: under("/faults"), isRare: true },
   { href: "/practice", label: say.practice, match: under("/practice"), isRare: true },
+  { href: "/book", label: say.book, match: under("/book"), isRare: true },
   { href: "/tables", label: say.tables, match: under("/tables") },
 ];
 

@@ -9,6 +9,7 @@ import { Alarms } from "./Alarms";
 import { Places } from "./Places";
 import { StorageGate } from "./StorageGate";
 import { TopBar } from "./TopBar";
+import { useOffline } from "./useOffline";
 import * as say from "@/words/screens/shell/shell";
 
 // Loaded when first asked for: neither is needed to see a screen.
@@ -27,6 +28,7 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
   useEffect(() => {
     if (nonce) setNonce(nonce);
   }, [nonce]);
+  useOffline();
 
   const newBike = async () => {
     const job = await addJob();

@@ -1,17 +1,7 @@
 "use client";
 import { later } from "@/ui/primitives/later";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
-import {
-  CLASS_LAID_BY,
-  healthNow,
-  laidBy,
-  openStorage,
-  seedOnce,
-  takeDisplaysUp,
-  TYPED_LAID_BY,
-  watchHealth,
-  type Health,
-} from "@/store";
+import { healthNow, isAnythingLaidBy, isSeeded, openStorage, watchHealth, type Health } from "@/store";
 
 const NoStorage = later(() => import("./NoStorage").then((module) => module.NoStorage));
 
@@ -27,11 +17,9 @@ export function StorageGate({ children }: { readonly children: ReactNode }) {
       const { kind } = await openStorage();
       if (kind !== "open") return;
       // What another page laid by when it went comes first, so that no screen shows less than was typed.
-      if (laidBy(TYPED_LAID_BY).length > 0) await (await import("@/store/changes")).takeUp();
-      await takeDisplaysUp();
-      if (laidBy(CLASS_LAID_BY).length > 0) await (await import("@/store/classes")).takeClassesUp();
+      if (isAnythingLaidBy()) await (await import("@/store/takeAllUp")).takeAllUp();
       if (!gone) setReady(true);
-      await seedOnce();
+      if (!(await isSeeded())) await (await import("@/store/seeding")).seedOnce();
     };
     void open();
     return () => {

@@ -1,5 +1,5 @@
 "use client";
-import { db } from "@/store";
+import { lastBackup } from "@/store";
 import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useSyncExternalStore } from "react";
@@ -9,14 +9,13 @@ import * as say from "@/words/screens/shell/topBar";
 /** What is kept where, and when it last left this machine. */
 function KeptWhere() {
   // Where storage cannot be opened the page says so itself; this corner then says nothing.
-  const facts = useLiveQuery(() =>
-    db.facts.get("last-export").then(
-      (fact) => ({ exported: fact?.value ?? null, ready: true }),
-      () => null,
-    ),
+  const kept = useLiveQuery(() => lastBackup().catch(() => null));
+  if (!kept) return <span className="max-md:hidden">&nbsp;</span>;
+  return (
+    <Link href="/book/backup" prefetch={false} className="hover:text-ink max-md:hidden">
+      {say.keptInThisBrowser(kept.at, kept.lacks)}
+    </Link>
   );
-  if (!facts?.ready) return <span className="max-md:hidden">&nbsp;</span>;
-  return <span className="max-md:hidden">{say.keptInThisBrowser(facts.exported)}</span>;
 }
 
 const THEME = "odd-spoke.theme";

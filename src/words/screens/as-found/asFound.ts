@@ -20,3 +20,5 @@ export const lines = ": lines ";
 export const isItAnotherDisplay = ". Is it another display or variant?";
 export const whichOfTheseIs = "Which of these is it?";
 export const aFewLooksTell = "A few looks tell.";
+export const nothingRead = "—";
+export const leftAt = (shown: string) => `left ${shown}`;

@@ -17,3 +17,4 @@ export const wheelClearOfTheFloor = "Wheel clear of the floor or brake held.";
 export const workingThemOut = "Working them out …";
 export const makersIsNotKnown = "The maker’s value is not known: type what it shows.";
 export const somethingThatVaries = "something that varies";
+export const enterTakesWhatWeLeft = (left: string) => `Enter takes what we left, ${left}, if nothing is typed.`;

@@ -30,3 +30,4 @@ export const demoBike = "demo bike";
 export const putOnTheStand = (name: string) => `Put on the stand: ${name}`;
 export const rackPutOnTheStand = "Put on the stand";
 export const notForPublicRoads = "Not for public roads";
+export const moreInTheBook = (more: number) => `${count(more, "more visit")} in the book`;

@@ -1,0 +1,5 @@
+import { Backup } from "@/screens/backup/Backup";
+
+export default function BackupPage() {
+  return <Backup />;
+}

@@ -1,0 +1,5 @@
+import { Book } from "@/screens/book/Book";
+
+export default function BookPage() {
+  return <Book />;
+}

@@ -1,0 +1,5 @@
+import { Open } from "@/screens/open/Open";
+
+export default function OpenPage() {
+  return <Open />;
+}

@@ -30,6 +30,8 @@ export default defineConfig({
     baseURL: `http://localhost:${PORT}`,
     viewport: { width: 1280, height: 800 },
     launchOptions: CHROMIUM,
+    // Laid by once a context, it would double the work of every test; offline.spec lets it in.
+    serviceWorkers: "block",
     colorScheme: "light",
     trace: "off",
   },

@@ -1,13 +1,13 @@
 // Runs one of the project's own TypeScript scripts on a machine that may be fresh: bench, schema, mutants, screenshots,
-// walks.
+// walks, kills.
 import { existsSync } from "node:fs";
 import { ensureBrowser, ensureBuild, ensurePackages, run, tool } from "./lib/ready.mjs";
 
 const name = process.argv[2];
 ensurePackages();
-// What needs the product in a browser: bench frames is one of these.
-const inBrowser = name === "bench" && process.argv[3] === "frames" ? "frames" : name;
-if (["screenshots", "walks", "frames"].includes(inBrowser)) {
+// What needs the product in a browser: bench frames and bench scale are two of these.
+const inBrowser = name === "bench" && ["frames", "scale"].includes(process.argv[3]) ? process.argv[3] : name;
+if (["screenshots", "walks", "kills", "frames", "scale"].includes(inBrowser)) {
   ensureBrowser();
   ensureBuild();
   run(tool("playwright"), ["test", "--config", `scripts/${inBrowser}.config.ts`]);

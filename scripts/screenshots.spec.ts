@@ -35,14 +35,6 @@ const describeOne = async (page: Page) => {
   await page.getByRole("radio", { name: "Leaflet" }).click();
 };
 
-const drawMenu = async (page: Page) => {
-  await page.getByRole("button", { name: /^Marram/ }).click();
-  await page.getByRole("button", { name: "Clone and vary" }).click();
-  await page.getByRole("radio", { name: "Menu", exact: true }).click();
-  await page.getByRole("button", { name: /^Units/ }).click();
-  await expect(page.getByRole("region", { name: "Line Units in full" })).toBeVisible();
-};
-
 const openBench = async (page: Page, bench: string) => {
   await page.getByRole("navigation", { name: "Benches" }).getByRole("button", { name: bench }).click();
   await page.waitForTimeout(1200);
@@ -70,6 +62,21 @@ const wishTwo = async (page: Page) => {
   await expect(page.getByRole("heading", { name: "As it will feel" })).toBeVisible();
 };
 
+const comeBack = async (page: Page) => {
+  await page.getByRole("button", { name: "Begin a new visit" }).click();
+  await page.getByLabel("Odometer").click();
+  await page.keyboard.type("1240", { delay: 30 });
+  await page.getByRole("link", { name: "Write down what it shows" }).click();
+  await expect(page.getByRole("heading", { name: "As found", exact: true })).toBeFocused();
+  for (const key of ["0", "Enter", "Enter", "3", "Enter"]) await page.keyboard.press(key, { delay: 80 });
+  await page.getByRole("button", { name: /show what we left/ }).click();
+  await page.getByRole("link", { name: "History" }).click();
+  await expect(page.getByRole("heading", { name: "What each visit found and left" })).toBeVisible();
+  // What was just done, with its undo, does not lie over the table.
+  await page.reload();
+  await expect(page.getByRole("heading", { name: "What each visit found and left" })).toBeVisible();
+};
+
 const SHOTS: readonly Shot[] = [
   { name: "rack", path: "/" },
   { name: "intake", path: "/job/demo-207/intake" },
@@ -87,19 +94,15 @@ const SHOTS: readonly Shot[] = [
     before: async (page) => page.getByRole("button", { name: /^Windrow/ }).click(),
   },
   { name: "workbench", path: "/displays", before: describeOne },
-  { name: "workbench-menu", path: "/displays", before: drawMenu },
   { name: "numbers-wheel", path: "/job/demo-207/numbers" },
-  {
-    name: "numbers-speedometer",
-    path: "/job/demo-207/numbers",
-    before: async (page) => openBench(page, "Speedometer"),
-  },
   {
     name: "numbers-ride-dark",
     path: "/job/demo-207/numbers",
     theme: "dark",
     before: async (page) => openBench(page, "Ride"),
   },
+  { name: "book", path: "/book" },
+  { name: "bike", path: "/job/demo-203/hand-over", before: comeBack },
   { name: "faults", path: "/faults?job=demo-204", before: lookForOne },
   { name: "tables", path: "/tables", before: async (page) => page.getByRole("button", { name: "Unit rule" }).click() },
   {

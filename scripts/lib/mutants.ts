@@ -36,6 +36,7 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
   rig: ["src/core/rig"],
   proof: ["src/core/proof", "src/core/record/failedCheck"],
   practice: ["src/core/practice"],
+  book: ["src/core/book", "src/workers/codeMatrix"],
   facts: SETUP,
   keys: [
     "src/core/keys/plan.test",
@@ -453,4 +454,46 @@ export const MUTANTS: readonly Mutant[] = [
     ["if (!wanted || !opensAtFirst) return 0;", "if (!wanted) return 0;"],
   ),
   ...at("keys/change", ["if (all >= (ms[next] ?? 0)) return;", "if (all > (ms[next] ?? 0) * 2) return;"]),
+  ...at(
+    "book/writes",
+    ['if (hasMore) return lacksSome ? "apart" : "later";', 'if (hasMore) return "later";'],
+    ["Math.max(a[copy] ?? 0, b[copy] ?? 0)", "a[copy] ?? b[copy] ?? 0"],
+  ),
+  ...at(
+    "book/merge",
+    ['return order === "same" ? "apart" : order;', 'return order === "same" ? "later" : order;'],
+    ["for (const put of met.puts) byId.set(kind.idOf(put), put);", "for (const put of met.puts) void put;"],
+    ["aside: (row, id) => ({ ...row, id, twinOf: row.id }),", "aside: (row, id) => ({ ...row, id }),"],
+  ),
+  ...at(
+    "book/drift",
+    ["return reading.ok ? reading.raw !== left : null;", "return reading.ok ? typed !== String(left) : null;"],
+    [
+      "return from === null || to === null || to < from ? null : to - from;",
+      "return from === null || to === null ? null : to - from;",
+    ],
+  ),
+  ...at("book/visits", [
+    '(own(job.asFound.shown, code) ?? "").trim() === "" && expectedShown(job, code) !== null ? [code] : [],',
+    "expectedShown(job, code) !== null ? [code] : [],",
+  ]),
+  ...at(
+    "book/searching",
+    ["words.every((word) => entry.text.includes(word))", "words.some((word) => entry.text.includes(word))"],
+    [
+      "if (gone !== there) return gone ? 1 : -1;",
+      "if (gone !== there) return (gone ? 1 : -1) * (descending ? -1 : 1);",
+    ],
+  ),
+  ...at(
+    "book/settling",
+    ["const chain = chosen.some(isChain) ? differences.filter(isChain) : [];", "const chain = chosen.filter(isChain);"],
+    ["writes: joinedWrites(one.writes, other.writes) }", "writes: one.writes }"],
+  ),
+  ...at(
+    "book/openBundle",
+    ["if (!file || file.length !== bytes || hexOf(file) !== sha256)", "if (!file || file.length !== bytes)"],
+    ["if (stray) throw", 'if (stray && stray.name === "") throw'],
+  ),
+  ...at("book/travel", ["if (part?.digest !== first.digest || part.of !== first.of)", "if (part?.of !== first.of)"]),
 ];

@@ -25,6 +25,12 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["hand over", "/job/demo-203/hand-over"],
   ["papers", "/job/demo-203/papers"],
   ["nothing there", "/job/no-such-job/plan"],
+  ["the book", "/book"],
+  ["back-up", "/book/backup"],
+  ["a bike's history", "/book/bike/demo-203"],
+  ["a bike nobody has", "/book/bike/no-such-bike"],
+  ["sent by light", "/book/send/demo-203"],
+  ["bring something in", "/open"],
   ...["wheel", "speedometer", "battery", "current", "ladder", "ride", "upgrade"].map(
     (bench) => [`numbers, ${bench}`, `/job/demo-207/numbers?bench.demo-207=${bench}`] as const,
   ),

@@ -1,6 +1,7 @@
 import { expect, type BrowserContext, type Page } from "@playwright/test";
 import { TARN } from "../../src/catalog/displays/tarn";
 import type { DisplayProfile } from "../../src/core/display";
+import { entryOf } from "../../src/core/book/entry";
 import { STAGES, type Job } from "../../src/core/record";
 
 /** Where a job can be looked at: its stages, and its numbers. */
@@ -43,7 +44,10 @@ export async function jobOf(page: Page, id: string): Promise<Job> {
   return job;
 }
 
-/** Puts jobs straight into the browser's database: for setting up what hands would take hours for. */
+/**
+ * Puts jobs straight into the browser's database, each with its entry in the book: for setting up what hands would take
+ * hours for.
+ */
 export const putJobs = (page: Page, jobs: readonly unknown[]): Promise<void> =>
   page.evaluate(
     (all) =>
@@ -51,8 +55,11 @@ export const putJobs = (page: Page, jobs: readonly unknown[]): Promise<void> =>
         const open = indexedDB.open("odd-spoke");
         open.onerror = () => reject(open.error);
         open.onsuccess = () => {
-          const writing = open.result.transaction("jobs", "readwrite");
-          for (const job of all) writing.objectStore("jobs").put(job);
+          const writing = open.result.transaction(["jobs", "entries"], "readwrite");
+          for (const { job, entry } of all) {
+            writing.objectStore("jobs").put(job);
+            writing.objectStore("entries").put(entry);
+          }
           writing.oncomplete = () => {
             open.result.close();
             resolve();
@@ -60,7 +67,7 @@ export const putJobs = (page: Page, jobs: readonly unknown[]): Promise<void> =>
           writing.onerror = () => reject(writing.error);
         };
       }),
-    jobs,
+    jobs.map((job) => ({ job, entry: entryOf(job as Job) })),
   );
 
 /** What follows a key follows in the blink of an eye: it is looked for that often, not that quickly given up. */

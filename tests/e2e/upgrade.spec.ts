@@ -37,9 +37,11 @@ test("a tyre is weighed before it is bought; fitted, it stands in the log and th
   await expect(main(page)).toContainText("Type what would change");
   const hands = handsOf(page);
   const field = page.getByLabel("New tyre, as on its sidewall");
-  await hands.write(field, "60-622x");
-  await expect(main(page)).toContainText("Type what would change");
-  await hands.press("Backspace");
+  // Half typed it is no tyre: said so, and nothing is made of it.
+  await hands.write(field, "60-62");
+  await expect(main(page)).toContainText("Give width and rim as on the sidewall, such as 50-559.");
+  await expect(main(page)).toContainText("not known: measure the rollout, or give the tyre");
+  await hands.type("2");
   await expect(page.getByRole("region", { name: "What it comes to", exact: true })).toContainText(
     "Assist really ends at",
   );

@@ -20,8 +20,9 @@ const inOneContext = (prepare: (first: Page) => Promise<void>, emptied: boolean)
   fresh.extend<object, { readonly kept: Kept }>({
     kept: [
       async ({ browser }, handOut, { project }) => {
-        const { baseURL, viewport, colorScheme } = project.use;
+        const { baseURL, viewport, colorScheme, serviceWorkers } = project.use;
         const context = await browser.newContext({
+          ...(serviceWorkers ? { serviceWorkers } : {}),
           ...(baseURL ? { baseURL } : {}),
           ...(viewport ? { viewport } : {}),
           ...(colorScheme ? { colorScheme } : {}),

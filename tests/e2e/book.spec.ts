@@ -1,0 +1,274 @@
+// The book by hand: found as one types, a bike that comes back, a back-up that moves to another browser, and one bike
+// worked on at two benches made one again.
+import { readFile } from "node:fs/promises";
+import type { Page } from "@playwright/test";
+import { handsOf, slowed, write } from "./hands";
+import { expectStored, jobOf, main, openDemo, openRack, putJobs, stored } from "./support";
+import { expect, fresh, test } from "./workshop";
+
+const found = (page: Page) => main(page).locator("[data-found]");
+const rows = (page: Page) => page.getByRole("region", { name: "The book" }).getByRole("row");
+
+async function backedUp(page: Page): Promise<Buffer> {
+  await page.goto("/book/backup");
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Write a back-up" }).click();
+  return readFile(await (await download).path());
+}
+
+async function bringIn(page: Page, buffer: Buffer, name = "book.zip"): Promise<void> {
+  await page.goto("/book/backup");
+  await page.getByLabel("Back-up to bring in").setInputFiles({ name, mimeType: "application/zip", buffer });
+}
+
+test("is found as one types, narrowed, put in order and taken along as a table", async ({ page }) => {
+  await openRack(page);
+  await page.goto("/book");
+  await slowed(page, 4);
+  const hands = handsOf(page);
+  await expect(found(page)).toHaveText("All 9");
+  await page.getByRole("searchbox", { name: /^Search everything/ }).click();
+  await hands.type("snowplouhg");
+  await expect(main(page)).toContainText("Nothing in the book fits.");
+  await hands.press("Backspace", 2);
+  await hands.type("gh");
+  await expect(found(page)).toHaveText("1 of 9");
+  await page.reload();
+  await expect(page.getByRole("searchbox", { name: /^Search everything/ })).toHaveValue("snowplough");
+  await expect(rows(page).nth(1)).toContainText("Snowplough");
+  await page.getByRole("searchbox", { name: /^Search everything/ }).press("ControlOrMeta+a");
+  await hands.press("Backspace");
+  await page.getByRole("radio", { name: "Gone out" }).click();
+  await expect(rows(page).nth(1)).toContainText("Gone out");
+  await page.getByRole("radio", { name: "Anywhere" }).click();
+
+  await page.getByRole("button", { name: "Order by No." }).click();
+  await expect(page.getByRole("columnheader", { name: /^Order by No\./ })).toHaveAttribute("aria-sort", "ascending");
+  const first = await rows(page).nth(1).innerText();
+  await page.getByRole("button", { name: "Order by No." }).click();
+  await expect(rows(page).nth(1)).not.toHaveText(first);
+  // A column drawn wider by its edge, with the keyboard, and one more shown.
+  const edge = page.getByRole("separator", { name: "Width of Bike" });
+  const before = Number(await edge.getAttribute("aria-valuenow"));
+  await edge.focus();
+  await hands.press("ArrowRight", 2);
+  expect(Number(await edge.getAttribute("aria-valuenow"))).toBe(before + 32);
+  await page.getByText("More filters, and columns").click();
+  await page.getByRole("checkbox", { name: "Seals" }).click();
+  await page.reload();
+  await expect(page.getByRole("columnheader", { name: /Seals/ })).toBeVisible();
+  const download = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save this list as CSV" }).click();
+  const csv = await readFile(await (await download).path(), "utf8");
+  expect(csv.split("\r\n")[0]).toBe("No.,Bike,What it is,Display,Where,Worked on,Drift,Seals");
+  expect(csv.trim().split("\r\n")).toHaveLength(10);
+});
+
+test("a bike comes back: what we left is expected, what differs is named, the rest is told in one go", async ({
+  page,
+}) => {
+  await openDemo(page, 203, "hand-over");
+  const hands = handsOf(page);
+  // A second press begins no second visit.
+  await hands.doubleClick(page.getByRole("button", { name: "Begin a new visit" }));
+  await expect(page.getByRole("heading", { name: "Intake", exact: true })).toBeVisible();
+  await write(page.getByLabel("Odometer"), "1240");
+  await expectStored(page, /"odometerKm":"1240"/);
+  const id = page.url().split("/")[4] ?? "";
+  await page.getByRole("link", { name: "Write down what it shows" }).click();
+  await expect(page.getByRole("region", { name: "What we left" })).toContainText("Here before: visit 0203");
+  const left = (await jobOf(page, id)).lastVisit?.left ?? {};
+  const second = Object.keys(left)[1] ?? "";
+  // The first line as we left it, by Enter alone; the second otherwise, typed.
+  await hands.press("Enter");
+  await expect(page.getByLabel(`What line ${second} shows`)).toBeFocused();
+  const other = left[second] === 0 ? "1" : "0";
+  await hands.type(other);
+  await expect(page.getByRole("region", { name: "What we left" })).toContainText("One line shows another value");
+  await page.getByRole("button", { name: /^The other \d+ lines show what we left/ }).click();
+  await expect(main(page)).toContainText("18 of 18 written down");
+  expect((await jobOf(page, id)).asFound.shown[second]).toBe(other);
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(main(page)).not.toContainText("18 of 18 written down");
+  expect((await jobOf(page, id)).asFound.shown[second]).toBe(other);
+  await page.getByRole("link", { name: "History" }).click();
+  await expect(main(page)).toContainText("1 line shows another value than we left.");
+  await expect(page.getByRole("row", { name: new RegExp(`^${second} `) })).toContainText("found otherwise");
+  // It goes along as a file for another program, and with its photos.
+  const lines = page.waitForEvent("download");
+  await page.getByRole("button", { name: "its lines as CSV" }).first().click();
+  const csv = await readFile(await (await lines).path(), "utf8");
+  expect(csv.split("\r\n")[0]).toBe("Line,Sets,As found,As left");
+  expect(csv).toContain(`\n${second},`);
+  const archive = page.waitForEvent("download");
+  await page.getByRole("button", { name: "with its photos" }).first().click();
+  expect((await archive).suggestedFilename()).toMatch(/marrow.*\.zip$/);
+  await page.goto("/book");
+  await expect(main(page)).toContainText("10 visits of 9 bikes");
+});
+
+fresh(
+  "a damaged record keeps no other back: it is backed up, named where it is brought in, and stays out",
+  async ({ browser }) => {
+    const [here, there] = [await browser.newContext(), await browser.newContext()];
+    const [one, other] = [await here.newPage(), await there.newPage()];
+    await openRack(one);
+    const good = await jobOf(one, "demo-207");
+    await putJobs(one, [{ ...good, id: "bad-job-1", bikeId: "bad-job-1", number: 901, demo: false, asFound: null }]);
+    const file = await backedUp(one);
+    await openRack(other);
+    await bringIn(other, file);
+    const panel = other.getByRole("dialog", { name: "Look before you bring it in" });
+    await expect(panel).toContainText("1 visit in it cannot be read and stays out");
+    await expect(panel).toContainText("asFound");
+    await expect(panel).toContainText("9 the same");
+    await here.close();
+    await there.close();
+  },
+);
+
+fresh(
+  "a back-up written here and brought in elsewhere is the same book, and is looked at first",
+  async ({ browser }) => {
+    const [here, there] = [await browser.newContext(), await browser.newContext()];
+    const [one, other] = [await here.newPage(), await there.newPage()];
+    await openDemo(one, 210, "intake");
+    await write(one.getByLabel("Nickname"), "Tin Plover, painted");
+    await expectStored(one, /painted/);
+    const file = await backedUp(one);
+    await expect(one.getByRole("banner")).toContainText("back-up of");
+    await openRack(other);
+    await bringIn(other, file);
+    const panel = other.getByRole("dialog", { name: "Look before you bring it in" });
+    await expect(panel).toContainText("1 worked on further in the file: taken");
+    await expect(panel).toContainText("8 the same");
+    expect(await stored(other)).not.toContain("painted");
+    await panel.getByRole("button", { name: "Bring it in" }).click();
+    await expectStored(other, /painted/);
+    const jobs = async (page: Page) => JSON.parse(await stored(page)) as readonly { readonly id: string }[];
+    expect(await jobs(other)).toEqual(await jobs(one));
+    await other.getByRole("button", { name: "Undo" }).click();
+    await expect.poll(() => stored(other)).not.toMatch(/painted/);
+
+    // Spoilt on the way: refused, with where, and nothing is changed.
+    const spoilt = Buffer.from(file);
+    spoilt.fill(0x55, 200, 260);
+    const before = await stored(other);
+    await bringIn(other, spoilt);
+    await expect(other.getByRole("dialog", { name: "This file was not brought in" })).toContainText("damaged");
+    await other.keyboard.press("Escape");
+    await bringIn(other, file.subarray(0, file.length - 100));
+    await expect(other.getByRole("dialog")).toContainText("ends too early");
+    expect(await stored(other)).toBe(before);
+    await here.close();
+    await there.close();
+  },
+);
+
+fresh("one bike worked on at two benches is kept twice, and made one line by line", async ({ browser }) => {
+  const [here, there] = [await browser.newContext(), await browser.newContext()];
+  const [one, other] = [await here.newPage(), await there.newPage()];
+  for (const [page, name, frame] of [
+    [one, "Tin Plover", "26-inch, here"],
+    [other, "Tin Plover of the yard", "26-inch, there"],
+  ] as const) {
+    await openDemo(page, 210, "intake");
+    await write(page.getByLabel("Bike", { exact: true }), frame);
+    await write(page.getByLabel("Nickname"), name);
+    await expectStored(page, new RegExp(frame));
+  }
+  const file = await backedUp(other);
+  await bringIn(one, file);
+  const panel = one.getByRole("dialog", { name: "Look before you bring it in" });
+  await expect(panel).toContainText("1 worked on in both: both kept");
+  await panel.getByRole("button", { name: "Bring it in" }).click();
+  await expectStored(one, /of the yard/);
+  await one.goto("/book/bike/demo-210");
+  const twins = one.getByRole("region", { name: "Visit 0210 was worked on at two benches" });
+  await expect(twins).toContainText("26-inch, there");
+  await twins.getByRole("radio", { name: "26-inch, there" }).click();
+  await one.getByRole("button", { name: "Make one record of them" }).click();
+  await expect(twins).toHaveCount(0);
+  const jobs = (
+    JSON.parse(await stored(one)) as readonly { readonly bikeId: string; readonly intake: unknown }[]
+  ).filter(({ bikeId }) => bikeId === "demo-210");
+  expect(jobs).toHaveLength(1);
+  expect(jobs[0]?.intake).toMatchObject({ frame: "26-inch, there" });
+  // Brought in again, the old back-up finds itself behind.
+  await bringIn(one, file);
+  await expect(one.getByRole("dialog")).toContainText("1 worked on further here: kept as here");
+  await here.close();
+  await there.close();
+});
+
+test("with 3,000 visits only those in sight are drawn, and the list follows the keys", async ({ page }) => {
+  await openRack(page);
+  const job = await jobOf(page, "demo-207");
+  const many = Array.from({ length: 3000 }, (_, i) => ({
+    ...job,
+    id: `many-${i}`,
+    bikeId: `many-${i}`,
+    number: 1000 + i,
+    demo: false,
+    onTheStand: false,
+    profile: null,
+    sheets: [],
+    intake: { ...job.intake, nickname: `Herd ${i}` },
+  }));
+  for (let i = 0; i < many.length; i += 500) await putJobs(page, many.slice(i, i + 500));
+  await page.goto("/book");
+  await expect(main(page)).toContainText("3009 visits of 3009 bikes");
+  expect(await rows(page).count()).toBeLessThan(60);
+  await page.getByRole("searchbox", { name: /^Search everything/ }).click();
+  await page.keyboard.type('"herd 2718"', { delay: 40 });
+  await expect(found(page)).toHaveText("1 of 3009");
+  await expect(rows(page).nth(1)).toContainText("Herd 2718");
+  await page.goto("/");
+  await expect(main(page)).toContainText("more visits in the book");
+});
+
+test("says in time that the browser's room is nearly used up, and can be put away", async ({ page }) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(navigator.storage, "estimate", {
+      value: () => Promise.resolve({ usage: 9.1e9, quota: 10e9 }),
+    });
+  });
+  await openRack(page);
+  const alarm = page.getByRole("alert").filter({ hasText: "The browser’s room is nearly used up." });
+  await expect(alarm).toBeVisible();
+  await alarm.getByRole("link", { name: "To the back-up" }).click();
+  await expect(main(page)).toContainText("Write a back-up now, then take photos away");
+  await expect(alarm).toHaveCount(0);
+});
+
+test("a bike that leaves is backed up by itself, into the folder that was chosen", async ({ page }) => {
+  // The browser's own private folder stands in for one on the disk: no test can press the system's dialog.
+  await page.addInitScript(() => {
+    Object.assign(window, { showDirectoryPicker: () => navigator.storage.getDirectory() });
+  });
+  const inside = () =>
+    page.evaluate(async () => {
+      const names: string[] = [];
+      const folder = (await navigator.storage.getDirectory()) as unknown as { keys: () => AsyncIterable<string> };
+      for await (const name of folder.keys()) names.push(name);
+      return names;
+    });
+  await openRack(page);
+  await page.goto("/book/backup");
+  await page.getByRole("button", { name: "Choose a folder" }).click();
+  await expect(main(page)).toContainText("Back-ups go into");
+  await page.reload();
+  await expect(main(page)).toContainText("Back-ups go into");
+  expect(await inside()).toEqual([]);
+  await page.goto("/job/demo-203/hand-over");
+  await page.getByRole("button", { name: "Open again" }).click();
+  await page.getByRole("button", { name: "Hand it over" }).click();
+  await expect.poll(inside).toHaveLength(1);
+  expect((await inside())[0]).toMatch(/^odd-spoke-book-.*\.zip$/);
+  await expect(page.getByRole("banner")).toContainText("back-up of");
+  await page.goto("/book/backup");
+  await page.getByRole("button", { name: "Stop that" }).click();
+  await expect(page.getByRole("button", { name: "Choose a folder" })).toBeVisible();
+  for (const name of await inside())
+    await page.evaluate(async (gone) => (await navigator.storage.getDirectory()).removeEntry(gone), name);
+});

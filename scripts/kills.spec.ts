@@ -11,20 +11,11 @@ const COUNT = Number(process.env.KILLS ?? 1000);
 const FROM = Number(process.env.FROM ?? 0);
 /** Typed text is to be kept within this, ms. */
 const KEPT_WITHIN_MS = 300;
+const TELL_EVERY = 100;
 
-test(`${COUNT} kills`, async ({ baseURL }) => {
-  const folder = mkdtempSync(join(tmpdir(), "odd-spoke-book-"));
-  const file = join(folder, "book.zip");
-  writeFileSync(file, bookFile());
-  const reports: KillReport[] = [];
-  const failures: string[] = [];
-  for (let seed = FROM; seed < FROM + COUNT; seed++)
-    try {
-      reports.push(await killOnce(baseURL ?? "", seed, file));
-    } catch (error) {
-      failures.push(`seed ${seed}: ${String(error).slice(0, 400)}`);
-    }
-  rmSync(folder, { recursive: true });
+/** What came of the kills so far, by work and by what was killed. */
+function tell(reports: readonly KillReport[], failures: readonly string[]): void {
+  console.log(`${reports.length + failures.length} kills`);
   for (const work of WORKS)
     for (const kill of KILLS) {
       const these = reports.filter((report) => report.work === work && report.kill === kill);
@@ -37,5 +28,24 @@ test(`${COUNT} kills`, async ({ baseURL }) => {
       );
     }
   console.log(failures.length === 0 ? "nothing lost, nothing half" : failures.join("\n"));
+}
+
+test(`${COUNT} kills`, async ({ baseURL }) => {
+  const folder = mkdtempSync(join(tmpdir(), "odd-spoke-book-"));
+  const file = join(folder, "book.zip");
+  writeFileSync(file, bookFile());
+  const reports: KillReport[] = [];
+  const failures: string[] = [];
+  for (let seed = FROM; seed < FROM + COUNT; seed++) {
+    try {
+      reports.push(await killOnce(baseURL ?? "", seed, file));
+    } catch (error) {
+      failures.push(`seed ${seed}: ${String(error).slice(0, 400)}`);
+    }
+    // A long run that is cut short has told what it saw.
+    if ((seed - FROM + 1) % TELL_EVERY === 0) tell(reports, failures);
+  }
+  rmSync(folder, { recursive: true });
+  tell(reports, failures);
   expect(failures).toEqual([]);
 });

@@ -28,6 +28,7 @@ const CORE_LAYERS = [
   ["proof", "faults"],
   ["record"],
   ["book", "practice"],
+  ["batch"],
 ];
 
 const houseZones = Object.entries(HOUSE).map(([layer, allowed]) => ({

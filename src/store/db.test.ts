@@ -6,11 +6,12 @@ import { JOB_VERSION } from "@/core/record/format";
 import { DATABASE_STEPS, DATABASE_VERSION, OddSpokeDatabase } from "./db";
 
 /** The job format the database of a version held, and so the file that stands for its jobs. */
-const JOB_OF = ["job-1", "job-2-handed-over", "job-3", "job-4", "job-4", "job-5", "job-5"];
+const JOB_OF = ["job-1", "job-2-handed-over", "job-3", "job-4", "job-4", "job-5", "job-5", "job-6"];
 
-const fixture = (version: number): { readonly id: string } =>
+const fixture = (version: number): { readonly id: string; readonly bikeId?: string } =>
   JSON.parse(readFileSync(new URL(`../../tests/fixtures/${JOB_OF[version - 1]}.json`, import.meta.url), "utf8")) as {
     readonly id: string;
+    readonly bikeId?: string;
   };
 
 describe("a browser's database of an older version", () => {
@@ -25,7 +26,11 @@ describe("a browser's database of an older version", () => {
       old.close();
       const now = new OddSpokeDatabase(name);
       await expect(now.jobs.get(job.id)).resolves.toMatchObject({ version: JOB_VERSION, typedAt: {} });
-      await expect(now.entries.get(job.id)).resolves.toMatchObject({ id: job.id, bikeId: job.id });
+      await expect(now.entries.get(job.id)).resolves.toMatchObject({
+        id: job.id,
+        bikeId: job.bikeId ?? job.id,
+        batchId: null,
+      });
       expect(now.verno).toBe(DATABASE_VERSION);
       await now.delete();
     },

@@ -52,7 +52,7 @@ async function bringDisplaysUp(upgrade: Transaction): Promise<void> {
   await modifyAll(upgrade, "displays", (row) => ({ ...row, profile: migrateProfile(row.profile) }));
 }
 
-/** Counts writes of displays and classes from now on, and lists every job in the book. */
+/** Counts writes of displays and classes from now on, and lists every job in the book anew. */
 async function beginTheBook(upgrade: Transaction): Promise<void> {
   await bringJobsUp(upgrade);
   const { entryOf } = await Dexie.waitFor(import("@/core/book/entry"));
@@ -106,6 +106,11 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
   {
     name: "the book's list beside the jobs; whose writes a record has; job format 6",
     stores: { ...CASES, jobs: "id", entries: "id, bikeId, number, updatedAt, [place+at]" },
+    upgrade: beginTheBook,
+  },
+  {
+    name: "bikes of a batch; job format 7",
+    stores: { ...CASES, jobs: "id", entries: "id, bikeId, batchId, number, updatedAt, [place+at]" },
     upgrade: beginTheBook,
   },
 ];

@@ -70,7 +70,7 @@ const REASON_WORDS: {
   "reason.no-read-out": (reason) =>
     words(`No honest value can be worked out yet: ${reason.needs.map((need) => READ_OUT_NEEDS[need]).join("; ")}.`),
   "reason.sealed": () => words("Fixed when the plan was sealed. The facts at hand now would give another value."),
-  "reason.carried": () => words("As it stood on the display before. Nothing speaks for another value."),
+  "reason.carried": () => words("Brought along. Nothing speaks for another value."),
   "reason.by-hand": () => words("You set this value by hand. Clear it to go back to the proposal."),
   "reason.wish": ({ asked }) =>
     asked.map(

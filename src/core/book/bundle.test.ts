@@ -6,6 +6,7 @@ import { describe, expect, it } from "vitest";
 import { bundleWriter, joinedBytes, JOBS_A_FILE, writeBundle } from "./bundle";
 import { mergedBook } from "./merge";
 import { newJob, type Job } from "../record";
+import { JOB_VERSION } from "../record/format";
 import { openBundle } from "./openBundle";
 import { EMPTY_BOOK, type Book } from "./rows";
 import { AT, books } from "./testingBooks";
@@ -56,10 +57,10 @@ describe("a back-up", () => {
   it("of every older job format opens, each brought up", () => {
     const fixture = (name: string): Job =>
       JSON.parse(readFileSync(new URL(`../../../tests/fixtures/${name}.json`, import.meta.url), "utf8")) as Job;
-    const old = ["job-1", "job-2-handed-over", "job-3", "job-4", "job-5"].map(fixture);
+    const old = ["job-1", "job-2-handed-over", "job-3", "job-4", "job-5", "job-6"].map(fixture);
     const read = readWhole(writeBundle({ ...EMPTY_BOOK, jobs: old }, new Map(), AT));
     expect(read.ok && read.unreadable).toEqual([]);
-    expect(read.ok && read.book.jobs.map(({ version }) => version)).toEqual(old.map(() => 6));
+    expect(read.ok && read.book.jobs.map(({ version }) => version)).toEqual(old.map(() => JOB_VERSION));
   });
   it("of jobs with one that is none of ours names it and keeps the others", () => {
     const jobs = [newJob("job-1", 1, AT), { ...newJob("job-2", 2, AT), stage: "nowhere" } as never];

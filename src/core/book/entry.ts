@@ -34,6 +34,9 @@ export interface BookEntry {
   /** Lines found otherwise than the last visit left them; null on a first visit, and while none has been read. */
   readonly drifted: number | null;
   readonly twinOf: string | null;
+  /** The batch it belongs to, and what that is called; null for a bike on its own. */
+  readonly batchId: string | null;
+  readonly batchName: string;
   /** Everything it can be found by, in small letters. */
   readonly text: string;
 }
@@ -70,6 +73,7 @@ function textOf(job: Job): string {
     ...Object.values(job.overrideReasons ?? {}),
     job.asFound.waivedReason,
     job.handOverNote,
+    job.batch?.name ?? "",
     ...job.sheets.map(({ note }) => note),
     ...job.events.flatMap(({ kind, detail }) => (kind === "sealed" ? [] : [detail])),
   ];
@@ -115,4 +119,6 @@ export const entryOf = (job: Job): BookEntry => ({
   handedOverAt: job.handedOverAt,
   at: job.handedOverAt ?? job.createdAt,
   twinOf: job.twinOf,
+  batchId: job.batch?.id ?? null,
+  batchName: job.batch?.name ?? "",
 });

@@ -6,7 +6,7 @@ import { linesOf, shows } from "../display";
 import { foundLines, newJob, withTyped, type Job } from "../record";
 import { driftedCodes, hasDrifted, riddenKm } from "./drift";
 import { entryOf } from "./entry";
-import { expectedShown, hasMoved, historyOf, lastVisitOf, nextVisit, restAsLeft, stillExpected } from "./visits";
+import { expectedShown, hasMoved, historyOf, lastVisitOf, nextVisit, restAsExpected, stillExpected } from "./visits";
 
 const AT = "2027-03-01T09:00:00.000Z";
 const GONE = demoJobs().find(({ handedOverAt, profile }) => handedOverAt !== null && profile !== null) as Job;
@@ -60,11 +60,11 @@ describe("a next visit", () => {
   });
   it("with the rest as we left it has every line, and keeps what was typed", () => {
     const typed = other(first);
-    const told = restAsLeft(found(BACK, first, typed), AT);
+    const told = restAsExpected(found(BACK, first, typed), AT);
     expect(told.asFound.shown[first]).toBe(typed);
     expect(foundLines(told).filter((line) => line.shown && line.raw === null)).toEqual([]);
     expect(told.events.at(-1)).toMatchObject({ kind: "as-we-left-it" });
-    expect(restAsLeft(told, AT)).toBe(told);
+    expect(restAsExpected(told, AT)).toBe(told);
   });
 });
 

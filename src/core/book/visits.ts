@@ -2,7 +2,7 @@
  * A bike's visits: each job is one. A new one starts from what the last left, which is what is expected to be found; so
  * only what differs has to be typed, and what differs is drift.
  */
-import { linesOf, shows } from "../display";
+import { linesOf, readShown, shows, type Line } from "../display";
 import type { IntakeKey } from "../facts";
 import { withEvent, newJob, type Job } from "../record";
 import { codedRaws, readBackRaws } from "../record/columns";
@@ -54,15 +54,25 @@ export function nextVisit(last: Job, { id, number, at }: { id: string; number: n
   return withEvent(begun, at, "visit-begun", String(last.number).padStart(4, "0"));
 }
 
-/** What a line is expected to show when the bike comes back, as the display shows it; null where nobody knows. */
-export function expectedShown({ lastVisit, profile }: Job, code: string): string | null {
-  if (!lastVisit || !profile || lastVisit.display.id !== profile.id) return null;
-  const raw = own(lastVisit.left, code);
-  const line = linesOf(profile).find((each) => each.code === code);
-  return raw === undefined || !line || line.encoding.kind === "read-only" ? null : shows(line.encoding, raw);
+/**
+ * What a line is expected to show, as the display shows it: what we left in it when the bike was here before, or what
+ * the first of its batch was found at. Null where nobody knows.
+ */
+export function expectedShown(job: Job, code: string): string | null {
+  const line = job.profile ? linesOf(job.profile).find((each) => each.code === code) : undefined;
+  if (!line || line.encoding.kind === "read-only") return null;
+  const raw = job.lastVisit ? own(leftIn(job, job.lastVisit), code) : foundInBatch(job, line);
+  return raw === undefined ? null : shows(line.encoding, raw);
 }
 
-/** Lines nobody has written down that the last visit left a value in. */
+/** What the bike the sheet of a batch was made on was found at in a line; undefined where that was not read. */
+function foundInBatch({ batch, profile }: Job, { code, encoding }: Line): number | undefined {
+  if (!batch || batch.from.display.id !== profile?.id) return undefined;
+  const reading = readShown(encoding, own(batch.found, code) ?? "");
+  return reading.ok ? reading.raw : undefined;
+}
+
+/** Lines nobody has written down of which a value is expected. */
 export const stillExpected = (job: Job): readonly string[] =>
   job.profile
     ? linesOf(job.profile).flatMap(({ code }) =>
@@ -71,15 +81,15 @@ export const stillExpected = (job: Job): readonly string[] =>
     : [];
 
 /**
- * The job with the rest of the lines written down as they were left: somebody has looked at each and found it so. What
- * was typed stays.
+ * The job with the rest of the lines written down as they are expected: somebody has looked at each and found it so.
+ * What was typed stays.
  */
-export function restAsLeft(job: Job, at: string): Job {
+export function restAsExpected(job: Job, at: string): Job {
   const codes = stillExpected(job);
   if (codes.length === 0) return job;
   const shown = Object.fromEntries(codes.map((code) => [code, expectedShown(job, code) ?? ""]));
   const told: Job = { ...job, asFound: { ...job.asFound, shown: { ...job.asFound.shown, ...shown } } };
-  return withEvent(told, at, "as-we-left-it", codes.join(" "));
+  return withEvent(told, at, job.lastVisit ? "as-we-left-it" : "as-in-batch", codes.join(" "));
 }
 
 /** What one visit found and left in one line, as the display shows it; null where it is not known. */

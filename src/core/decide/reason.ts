@@ -39,7 +39,7 @@ export type Reason =
   | { readonly key: "reason.by-hand" }
   /** Moved because the rider wishes it. */
   | { readonly key: "reason.wish"; readonly asked: readonly WishedMove[] }
-  /** As on the display before a swap; nothing speaks for another value. */
+  /** As on the display before a swap, or on the sheet of a batch; nothing speaks for another value. */
   | { readonly key: "reason.carried" }
   | { readonly key: "reason.cannot-hold"; readonly problem: EncodeProblem }
   | {

@@ -69,3 +69,6 @@ export function factOf(key: FactKey, facts: Facts, typedAt: Readonly<Record<stri
     at: said ? (typedAt[key] ?? null) : null,
   };
 }
+
+/** Whether a fact was taken off the one bike in hand, with a measure or off its display: another like it has its own. */
+export const isTakenOffOneBike = (key: string): boolean => MEASURED.has(key as FactKey) || READ_OFF.has(key as FactKey);

@@ -1,6 +1,6 @@
 /** What a job file calls itself, and how old and how large one may be. */
 export const JOB_FORMAT = "odd-spoke/job";
-export const JOB_VERSION = 6;
+export const JOB_VERSION = 7;
 /** Oldest format that can still be brought up to the present one. */
 export const OLDEST_JOB_VERSION = 1;
 

@@ -18,8 +18,10 @@ export type JobEvent = InferOutput<typeof EventSchema>;
 export type SealedSheet = InferOutput<typeof SealedSheetSchema>;
 export type SealedFacts = InferOutput<typeof SealedFactsSchema>;
 export type CheckResult = InferOutput<typeof CheckResultSchema>;
-/** Keys under way: on the bike they are the job's program, on the simulated display its rehearsal. */
 export type LastVisit = NonNullable<Job["lastVisit"]>;
+/** The sheet put onto a bike together with others, and the bike it was made on. */
+export type Batch = NonNullable<Job["batch"]>;
+/** Keys under way: on the bike they are the job's program, on the simulated display its rehearsal. */
 export type Keys = InferOutput<typeof KeysSchema>;
 
 /** A fresh job. `at` is an ISO timestamp, `id` must be new. */
@@ -32,6 +34,7 @@ export const newJob = (id: string, number: number, at: string): Job => ({
   writes: {},
   twinOf: null,
   lastVisit: null,
+  batch: null,
   createdAt: at,
   updatedAt: at,
   demo: false,

@@ -184,6 +184,9 @@ export const EventSchema = v.strictObject({
     "visit-begun",
     "as-we-left-it",
     "settled",
+    "batch-joined",
+    "batch-left",
+    "as-in-batch",
   ]),
   detail: Told,
 });
@@ -203,6 +206,34 @@ const LastVisitSchema = v.strictObject({
   intake: IntakeTextSchema,
 });
 
+/** One sheet for several like bikes, as each of them keeps it, so that a job can travel alone. */
+const BatchSchema = v.strictObject({
+  id: JobId,
+  name: Typed,
+  begunAt: Moment,
+  /** Place in the row in which the bikes are worked through, from 1. */
+  place: v.pipe(v.number(), v.integer(), v.minValue(1)),
+  /** The bike the sheet was made on, and how far it was proven there. */
+  from: v.strictObject({
+    jobId: JobId,
+    number: TicketNumber,
+    nickname: Typed,
+    display: v.strictObject({ id: v.string(), revision: v.number() }),
+    standing: v.picklist(["planned", "read-back", "as-left"]),
+    /** Last seal of its record; null where it never was sealed. */
+    seal: v.nullable(Hash),
+    className: v.nullable(v.string()),
+  }),
+  /** Raw values of the sheet, by code. */
+  sheet: OverridesSchema,
+  /** Lines of it that were set by hand there, each with why. */
+  byHand: TypedByCodeSchema,
+  /** What its display was found at, as typed. */
+  found: TypedByCodeSchema,
+  /** The facts of the bike it was made on. */
+  intake: IntakeTextSchema,
+});
+
 export const JobSchema = v.strictObject({
   format: v.literal(JOB_FORMAT),
   version: v.literal(JOB_VERSION),
@@ -216,6 +247,8 @@ export const JobSchema = v.strictObject({
   twinOf: v.nullable(JobId),
   /** The visit before this one; null on the first. */
   lastVisit: v.nullable(LastVisitSchema),
+  /** The batch this visit belongs to; null for a bike on its own. */
+  batch: v.nullable(BatchSchema),
   createdAt: Moment,
   updatedAt: Moment,
   /** True for the made-up bikes of the first start. */

@@ -108,6 +108,9 @@ function job4to5(data: Fields): Fields {
 /** Until then every job was a bike of its own, and one copy of the book all there was. */
 const job5to6 = (data: Fields): Fields => ({ ...data, bikeId: data.id, writes: {}, twinOf: null, lastVisit: null });
 
+/** Until then no sheet was put onto several bikes. */
+const job6to7 = (data: Fields): Fields => ({ ...data, batch: null });
+
 export interface JobMigration {
   readonly from: number;
   readonly name: string;
@@ -121,6 +124,7 @@ export const JOB_MIGRATIONS: readonly JobMigration[] = [
   { from: 3, name: "when each fact was typed; what a swap carried over", step: job3to4 },
   { from: 4, name: "its display in profile format 3, and the state of its keys with it", step: job4to5 },
   { from: 5, name: "the bike it is a visit of, and what each copy of the book wrote of it", step: job5to6 },
+  { from: 6, name: "the batch it belongs to", step: job6to7 },
 ];
 
 /** A job's data in the present format; data of a version to come, or of none, comes back untouched. */

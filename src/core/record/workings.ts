@@ -15,6 +15,7 @@ import { asSealed, byCode, foundRawsOf, heldRaws } from "./columns";
 import { baselineOf, choiceOf, foundLines, type Baseline, type FoundLine } from "./found";
 import { keepsNothingBack, nextStage, stagesOf, type Stage, type StageState } from "./stages";
 import type { Job } from "./job";
+import { valuesToFollow } from "./sheetOfBatch";
 import { isDecision, standingAgainst } from "./leaving";
 
 export interface CheckState {
@@ -133,6 +134,7 @@ function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null
     sealed,
     startsFrom: startOf(job, profile, found),
     carried: job.held ? {} : facts.carried,
+    brought: job.batch ? valuesToFollow(profile, job.batch) : {},
     byHand: { overrides: facts.overrides, unlocked: facts.unlocked },
   });
 }

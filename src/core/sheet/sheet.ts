@@ -74,6 +74,11 @@ export interface SheetContext extends ProposalContext {
   readonly startsFrom?: Raws | null;
   /** Of these, the raw values carried over from the display before a swap, by line code. */
   readonly carried?: Readonly<Record<string, number>>;
+  /**
+   * Raw values of the sheet of a batch, by line code: taken where the line is left to choice, and nowhere else. The
+   * plan starts from what the display holds all the same.
+   */
+  readonly brought?: Readonly<Record<string, number>>;
 }
 
 /** Works the whole sheet out. */
@@ -82,11 +87,13 @@ export function makeSheet(context: SheetContext): Sheet {
   const startsFrom = context.startsFrom ?? asFound;
   // Once keys were begun, nobody knows which values a reading was taken with.
   const judged = { ...context, readWith: sealed ? null : asFound };
+  const { brought = {} } = context;
   const planned = propose({ ...context, asFound: startsFrom });
+  const along = planned.map((line) => (isLeftToChoice(line) ? (own(brought, line.line.code) ?? null) : null));
   const wishes = granted(
     judged,
     context.byHand,
-    planned.map(({ raw, index }) => raw ?? startsFrom[index] ?? context.inForce[index] ?? null),
+    planned.map(({ raw, index }) => raw ?? along[index] ?? startsFrom[index] ?? context.inForce[index] ?? null),
   );
   const { raws } = wishes;
   const proposals = planned.map((each) => wished(each, wishes));
@@ -111,24 +118,27 @@ export function makeSheet(context: SheetContext): Sheet {
   };
 }
 
-/** Reasons that leave a line to whoever sets it: what a swap carried over stands there by itself. */
+/** Reasons that leave a line to whoever sets it: what was brought along stands there by itself. */
 const LEFT_TO_CHOICE: ReadonlySet<Reason["key"]> = new Set<Reason["key"]>([
   "reason.owners-choice",
   "reason.technicians-choice",
   "reason.as-found",
 ]);
 
+const isLeftToChoice = ({ raw, reason }: ProposedLine): boolean => raw === null && LEFT_TO_CHOICE.has(reason.key);
+
 type Columns = Pick<Sheet, "found" | "proposed" | "target" | "inForce">;
 type Contexts = Readonly<Record<"found" | "target" | "inForce", EncodingContext>>;
 
 function rowOf(
-  { profile, byHand, carried = {} }: SheetContext,
+  { profile, byHand, carried = {}, brought = {} }: SheetContext,
   { found, proposed, target, inForce }: Columns,
   contexts: Contexts,
-  { line, index, raw, reason: proposedBy }: ProposedLine,
+  proposal: ProposedLine,
 ): SheetRow {
-  const comesAlong =
-    raw === null && LEFT_TO_CHOICE.has(proposedBy.key) && own(carried, line.code) === target.raws[index];
+  const { line, index, reason: proposedBy } = proposal;
+  const cameAlong = own(brought, line.code) ?? own(carried, line.code);
+  const comesAlong = isLeftToChoice(proposal) && cameAlong === target.raws[index];
   const reason: Reason =
     target.raws[index] !== proposed.raws[index]
       ? { key: "reason.sealed" }

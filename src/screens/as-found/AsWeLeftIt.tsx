@@ -1,6 +1,6 @@
 "use client";
 import { driftedCodes } from "@/core/book/drift";
-import { expectedShown, restAsLeft, stillExpected } from "@/core/book/visits";
+import { expectedShown, restAsExpected, stillExpected } from "@/core/book/visits";
 import { linesOf } from "@/core/display";
 import { typedAt } from "@/core/record";
 import { Button, SignShape, useTell } from "@/ui/primitives";
@@ -17,7 +17,7 @@ export function AsWeLeftIt({ job, change, profile, setLine }: DisplayStageProps)
   const rest = stillExpected(job).length;
   const names = new Map(linesOf(profile).map((line) => [line.code, lineName(line)]));
   const takeRest = async () => {
-    const deed = await change((now) => restAsLeft(now, new Date().toISOString()));
+    const deed = await change((now) => restAsExpected(now, new Date().toISOString()));
     if (deed) tell(say.written(rest), () => void deed.undo(say.theRest));
   };
   return (

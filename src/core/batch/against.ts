@@ -34,7 +34,8 @@ export type Exception =
       readonly here: string | null;
       readonly there: string;
       readonly raw: number;
-      readonly reason: Reason["key"];
+      /** Why its own plan holds another. */
+      readonly reason: Reason;
       /** It may be set as the sheet says: not locked, no keys begun. */
       readonly settable: boolean;
     }
@@ -66,7 +67,7 @@ function lineExceptions(job: Job, { sheet }: Workings): readonly Exception[] {
         here,
         there: shows(row.line.encoding, raw),
         raw,
-        reason: row.reason.key,
+        reason: row.reason,
         settable,
       },
     ];

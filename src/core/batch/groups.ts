@@ -10,9 +10,12 @@ export interface Shared {
 
 /** What makes two exceptions the same one. */
 function keyOf(exception: Exception): string {
-  if (exception.kind !== "finding") return JSON.stringify(exception);
-  const { severity, subject, message, lines } = exception.finding;
-  return `finding ${severity} ${subject} ${message.key} ${lines.join(" ")}`;
+  if (exception.kind === "finding") {
+    const { severity, subject, message, lines } = exception.finding;
+    return `finding ${severity} ${subject} ${message.key} ${lines.join(" ")}`;
+  }
+  // The figures behind a reason may differ by a hair from bike to bike.
+  return JSON.stringify(exception.kind === "line" ? { ...exception, reason: exception.reason.key } : exception);
 }
 
 /** The exceptions of several bikes, each told once, in the order they are first met, those that stand out first. */

@@ -70,5 +70,5 @@ export function factOf(key: FactKey, facts: Facts, typedAt: Readonly<Record<stri
   };
 }
 
-/** Whether a fact was taken off the one bike in hand, with a measure or off its display: another like it has its own. */
+/** Whether a fact was measured on the one bike in hand or read off its display: another like it has its own. */
 export const isTakenOffOneBike = (key: string): boolean => MEASURED.has(key as FactKey) || READ_OFF.has(key as FactKey);

@@ -72,6 +72,15 @@ function foundInBatch({ batch, profile }: Job, { code, encoding }: Line): number
   return reading.ok ? reading.raw : undefined;
 }
 
+/** Lines written down with another value than is expected of them. */
+export const unexpectedCodes = (job: Job): readonly string[] =>
+  (job.profile ? linesOf(job.profile) : []).flatMap(({ code, encoding }) => {
+    const expected = expectedShown(job, code);
+    if (expected === null) return [];
+    const [here, there] = [readShown(encoding, own(job.asFound.shown, code) ?? ""), readShown(encoding, expected)];
+    return here.ok && there.ok && here.raw !== there.raw ? [code] : [];
+  });
+
 /** Lines nobody has written down of which a value is expected. */
 export const stillExpected = (job: Job): readonly string[] =>
   job.profile

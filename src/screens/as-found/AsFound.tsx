@@ -22,8 +22,8 @@ export function AsFound(props: StageProps) {
   return job.profile ? <Readings {...props} profile={job.profile} /> : <NoDisplay job={job} />;
 }
 
-/** Loaded for a bike that has been here before. */
-const AsWeLeftIt = later(() => import("./AsWeLeftIt").then((module) => module.AsWeLeftIt));
+/** Loaded for a bike that has been here before, and for one of a batch. */
+const AsExpected = later(() => import("./AsExpected").then((module) => module.AsExpected));
 
 function Readings(props: DisplayStageProps) {
   const { job, workings, change, setLine, profile } = props;
@@ -51,7 +51,7 @@ function Readings(props: DisplayStageProps) {
           />
           <p className="text-quiet">{say.ofWrittenDown(foundCount, workings.shownCount)}</p>
         </div>
-        {job.lastVisit ? <AsWeLeftIt {...props} /> : null}
+        {job.lastVisit || job.batch ? <AsExpected {...props} /> : null}
         {way === "column" ? (
           <Column {...props} />
         ) : way === "list" ? (
@@ -107,10 +107,11 @@ function NoBaseline({ job }: DisplayStageProps) {
   );
 }
 
-/** What stands for a line nobody has read: what we left in it, said as that, or nothing known. */
+/** What stands for a line nobody has read: what is expected of it, said as that, or nothing known. */
 function unreadSaid(job: Job, code: string): string {
-  const left = expectedShown(job, code);
-  return left === null ? say.nothingRead : say.leftAt(left);
+  const expected = expectedShown(job, code);
+  if (expected === null) return say.nothingRead;
+  return job.lastVisit ? say.leftAt(expected) : say.onTheFirst(expected);
 }
 
 interface LineListProps extends DisplayStageProps {

@@ -102,12 +102,16 @@ export function Guided({ job, workings, line: inHand, setLine, profile }: Displa
 }
 
 /**
- * What Enter takes where nothing is typed: what we left in the line where the bike has been here before, else the
- * maker's value where anybody has stated it.
+ * What Enter takes where nothing is typed: what is expected of the line, of a bike that has been here before or of one
+ * of a batch; else the maker's value where anybody has stated it.
  */
 function usualOf(job: Job, line: Line): { readonly usual: string; readonly says: string } {
-  const left = expectedShown(job, line.code);
-  if (left !== null) return { usual: left, says: say.enterTakesWhatWeLeft(left) };
+  const expected = expectedShown(job, line.code);
+  if (expected !== null)
+    return {
+      usual: expected,
+      says: job.lastVisit ? say.enterTakesWhatWeLeft(expected) : say.enterTakesTheFirsts(expected),
+    };
   const readOnly = line.encoding.kind === "read-only";
   const usual = readOnly || line.factoryRaw === null ? "" : shows(line.encoding, line.factoryRaw);
   return { usual, says: usual === "" && !readOnly ? say.makersIsNotKnown : say.enterTakesTheMakers(usual) };

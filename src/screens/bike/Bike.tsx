@@ -6,6 +6,7 @@ import type { Job } from "@/core/record";
 import { visitsOf } from "@/store/book";
 import { buttonClass, FindingLine } from "@/ui/primitives";
 import * as say from "@/words/screens/bike/bike";
+import { MoreLikeThis } from "../batch/MoreLikeThis";
 import { NextVisit } from "../job/NextVisit";
 import { Twins } from "./Twins";
 import { VisitTable } from "./VisitTable";
@@ -71,5 +72,8 @@ const WhatNext = ({ last }: { readonly last: Job }) =>
       <p className="text-[0.85rem] text-quiet">{say.onTheStandNow}</p>
     </div>
   ) : (
-    <NextVisit last={last} weight="main" />
+    <div className="flex flex-wrap items-start gap-3">
+      <MoreLikeThis job={last} />
+      <NextVisit last={last} weight="main" />
+    </div>
   );

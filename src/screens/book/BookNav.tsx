@@ -3,6 +3,7 @@ import * as say from "@/words/screens/book/bookNav";
 
 const PARTS = [
   { href: "/book", label: say.everyVisit },
+  { href: "/book/batches", label: say.batches },
   { href: "/book/backup", label: say.backUp },
 ] as const;
 

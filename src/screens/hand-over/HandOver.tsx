@@ -14,6 +14,7 @@ import * as say from "@/words/screens/hand-over/handOver";
 /** Loaded where there is no display, or something stands against it. */
 const NoDisplay = later(() => import("../job/NoDisplay").then((module) => module.NoDisplay));
 const NextVisit = later(() => import("../job/NextVisit").then((module) => module.NextVisit));
+const MoreLikeThis = later(() => import("../batch/MoreLikeThis").then((module) => module.MoreLikeThis));
 const OffRoad = later(() => import("../job/OffRoad").then((module) => module.OffRoad));
 const Against = later(() => import("./Against").then((module) => module.Against));
 
@@ -102,6 +103,7 @@ function Deeds({ job, workings, change, paper }: StageProps & { readonly paper: 
       {job.handedOverAt ? (
         <>
           <NextVisit last={job} />
+          <MoreLikeThis job={job} />
           <Button onClick={() => void change((now) => reopen(now, nowIso()))}>{say.openAgain}</Button>
         </>
       ) : (

@@ -33,6 +33,9 @@ const isBeside = (segment: string | null): segment is Beside => segment === "num
 /** Loaded when a sealed sheet has been changed by other hands. */
 const BrokenSeal = later(() => import("./BrokenSeal").then((module) => module.BrokenSeal));
 
+/** Loaded for a bike of a batch. */
+const BatchBar = later(() => import("../batch/BatchBar").then((module) => module.BatchBar));
+
 /** Loaded when an address names a bike nobody has here. */
 const NotHere = later(() => import("./NotHere").then((module) => module.NotHere));
 
@@ -72,6 +75,7 @@ function OpenJob({ job, at }: { readonly job: Job; readonly at: Stage | Beside }
       <div className={stage === "program" && job.program && !job.program.done ? "sr-only" : ""}>
         <JobHead job={job} workings={workings} />
       </div>
+      {job.batch ? <BatchBar job={job} keysUnderWay={stage === "program" && job.program?.done === false} /> : null}
       <StageRail job={job} workings={workings} outlook={outlook} at={at} />
       <StageHeading key={at} name={isBeside(at) ? BESIDE_NAMES[at] : STAGE_NAMES[at]} />
       <Screen job={job} workings={workings} outlook={outlook} change={change} line={line} setLine={setLine} />

@@ -3,6 +3,7 @@ import Link from "next/link";
 import { setKeysAside, startRehearsal } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button, buttonClass, useTell } from "@/ui/primitives";
+import { MoreLikeThis } from "../batch/MoreLikeThis";
 import type { KeysStageProps } from "../job/stageProps";
 import * as say from "@/words/screens/program/inForce";
 
@@ -29,6 +30,7 @@ export function InForce({ job, change, profile, program }: KeysStageProps) {
           <Button big weight="quiet" onClick={() => void change(startRehearsal)}>
             {say.rehearse}
           </Button>
+          <MoreLikeThis job={job} />
         </div>
       </section>
       <aside aria-label={say.simulatedDisplay}>

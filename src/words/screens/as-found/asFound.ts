@@ -22,3 +22,4 @@ export const whichOfTheseIs = "Which of these is it?";
 export const aFewLooksTell = "A few looks tell.";
 export const nothingRead = "—";
 export const leftAt = (shown: string) => `left ${shown}`;
+export const onTheFirst = (shown: string) => `first ${shown}`;

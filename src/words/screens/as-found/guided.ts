@@ -17,4 +17,6 @@ export const wheelClearOfTheFloor = "Wheel clear of the floor or brake held.";
 export const workingThemOut = "Working them out …";
 export const makersIsNotKnown = "The maker’s value is not known: type what it shows.";
 export const somethingThatVaries = "something that varies";
+export const enterTakesTheFirsts = (there: string) =>
+  `Enter takes what the first of the batch showed, ${there}, if nothing is typed.`;
 export const enterTakesWhatWeLeft = (left: string) => `Enter takes what we left, ${left}, if nothing is typed.`;

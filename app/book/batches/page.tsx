@@ -1,0 +1,5 @@
+import { Batches } from "@/screens/batch/Batches";
+
+export default function BatchesPage() {
+  return <Batches />;
+}

@@ -1,0 +1,77 @@
+"use client";
+import { useLiveQuery } from "dexie-react-hooks";
+import Link from "next/link";
+import { useRouter } from "next/navigation";
+import { useId, useMemo } from "react";
+import { newBatch, noBatchOf } from "@/core/batch";
+import type { Job } from "@/core/record";
+import { getJob } from "@/store";
+import { beginBatch, type Added } from "@/store/batches";
+import { buttonClass, FindingLine, useKeptState, useTell } from "@/ui/primitives";
+import { NO_BATCH, SHEET_STANDING } from "@/words/batches";
+import * as say from "@/words/screens/batch/beginBatch";
+import { AddBikes } from "./AddBikes";
+import { tellRefused } from "./tellRefused";
+
+/** A batch is begun: the sheet of one bike, and the bikes it goes onto. */
+export function BeginBatch({ id }: { readonly id: string }) {
+  const found = useLiveQuery(async () => ({ job: await getJob(id) }), [id]);
+  if (!found) return null;
+  const why = found.job ? noBatchOf(found.job) : null;
+  if (found.job && why === null) return <Begin pattern={found.job} />;
+  return (
+    <div className="rounded-xl bg-sheet p-6">
+      <p className="mb-4 max-w-[60ch] text-lg">{why === null ? say.noSuchBike : NO_BATCH[why]}</p>
+      <Link href={why === null ? "/book" : `/job/${id}/intake`} className={buttonClass("main")}>
+        {say.toTheBook}
+      </Link>
+    </div>
+  );
+}
+
+function Begin({ pattern }: { readonly pattern: Job }) {
+  const router = useRouter();
+  const tell = useTell();
+  const label = useId();
+  const number = String(pattern.number).padStart(4, "0");
+  const [name, setName] = useKeptState(`batch-name.${pattern.id}`, "");
+  // Only to say what would be put onto the others: it is made anew when it begins.
+  const batch = useMemo(() => newBatch(pattern, { id: pattern.id, name: "", at: pattern.updatedAt }), [pattern]);
+  if (!batch) return null;
+  const begin = async (added: Added) => {
+    const deed = await beginBatch(pattern.id, name.trim() || say.batchOf(number), added);
+    if (!deed) return tell(say.couldNot);
+    setName("");
+    tell(say.begun(added.names.length + added.picked.length - deed.refused.length), () => void deed.undo());
+    await tellRefused(deed.refused, tell);
+    router.push(`/book/batch/${deed.batchId}`);
+  };
+  return (
+    <div>
+      <h1 className="text-[2.1rem] max-sm:text-[1.7rem]">{say.title}</h1>
+      <p className="mt-1 mb-2 max-w-[64ch] text-[1.05rem]">
+        <strong>{say.sheetOf(number, pattern.intake.nickname ?? "")}</strong> {say.goesOnto}
+      </p>
+      <div className="mb-5 max-w-[64ch]">
+        <FindingLine severity={batch.from.standing === "planned" ? "caution" : "note"}>
+          {SHEET_STANDING[batch.from.standing]}.
+        </FindingLine>
+      </div>
+      <div className="mb-5 flex max-w-[34rem] flex-col gap-1">
+        <label htmlFor={label} className="text-[0.92rem] font-semibold">
+          {say.whatItIsCalled}
+        </label>
+        <input
+          id={label}
+          value={name}
+          maxLength={80}
+          autoComplete="off"
+          onChange={(event) => setName(event.target.value)}
+          className="min-h-12 rounded-md border-2 border-rule bg-sheet px-3 text-lg hover:border-quiet focus:border-action"
+        />
+        <span className="text-[0.85rem] text-quiet">{say.forExample}</span>
+      </div>
+      <AddBikes batch={batch} label={say.begin} onAdd={begin} />
+    </div>
+  );
+}

@@ -2,7 +2,7 @@
  * What is said of the bikes of a batch: how far each is, in what one is not as the sheet, why one cannot be taken in.
  */
 import type { BatchStep, Exception, NameProblem, NoBatch, NotInto } from "@/core/batch";
-import type { IntakeKey } from "@/core/facts";
+import { INTAKE_FIELDS, type IntakeField, type IntakeKey } from "@/core/facts";
 import type { Batch } from "@/core/record/job";
 import { findingText, INTAKE_WORDS, reasonWhy, type Voice } from "./index";
 
@@ -32,9 +32,9 @@ export const STEP_DEEDS: Readonly<Record<BatchStep, string>> = {
 
 /** How far the sheet was proven on the bike it was made on. */
 export const SHEET_STANDING: Readonly<Record<Batch["from"]["standing"], string>> = {
-  planned: "as planned there, not read back: prove one bike before you set the others",
-  "read-back": "as read back there",
-  "as-left": "as it left, read back and sealed",
+  planned: "taken as planned there, not read back: prove one bike before you set the others",
+  "read-back": "taken as read back there",
+  "as-left": "taken as it left, read back and sealed",
 };
 
 export const NO_BATCH: Readonly<Record<NoBatch, string>> = {
@@ -63,8 +63,12 @@ export function nameProblemText(problem: NameProblem): string {
   }
 }
 
-/** A fact as it is chosen on screen; a number as typed. */
-const factSaid = (key: IntakeKey, typed: string): string => INTAKE_WORDS[key].options?.[typed] ?? typed;
+/** A fact as it is chosen on screen; a number as typed, with its unit where none was typed. */
+function factSaid(key: IntakeKey, typed: string): string {
+  const field: IntakeField = INTAKE_FIELDS[key];
+  const unit = field.kind === "number" && /^[\d.,]+$/.test(typed) ? field.unit : null;
+  return INTAKE_WORDS[key].options?.[typed] ?? (unit === null ? typed : `${typed} ${unit}`);
+}
 
 const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
@@ -108,7 +112,7 @@ export function exceptionText(
     }
     case "measured":
       return (
-        `${INTAKE_WORDS[exception.key].label}: ${exception.there} was measured on the first only. ` +
+        `${INTAKE_WORDS[exception.key].label}: ${factSaid(exception.key, exception.there)} was measured on the first only. ` +
         "Measure each, or take what the sidewall says."
       );
   }

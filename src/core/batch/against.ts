@@ -36,8 +36,8 @@ export type Exception =
       readonly raw: number;
       /** Why its own plan holds another. */
       readonly reason: Reason;
-      /** It may be set as the sheet says: not locked, no keys begun. */
-      readonly settable: boolean;
+      /** Whether it may be set as the sheet says: not while it is locked, and not once its plan is sealed. */
+      readonly set: "free" | "locked" | "sealed";
     }
   /** The sheet rests on a measurement that was not made on this bike. */
   | { readonly kind: "measured"; readonly key: IntakeKey; readonly there: string };
@@ -52,13 +52,16 @@ function factExceptions(job: Job, there: Job["intake"]): readonly Exception[] {
   });
 }
 
+/** What its plan comes to is told once there is one: not before its display was written down as found. */
+const hasPlan = ({ program }: Job, { baseline }: Workings): boolean => program !== null || baseline.kind !== "missing";
+
 function lineExceptions(job: Job, { sheet }: Workings): readonly Exception[] {
   const there = job.batch?.sheet ?? {};
   return (sheet?.rows ?? []).flatMap((row): readonly Exception[] => {
     const raw = own(there, row.code);
     // A line the menu does not have with what the others hold cannot be set, and does nothing.
     if (raw === undefined || !row.shown.target || row.target?.raw === raw) return [];
-    const settable = !row.locked && job.program === null && row.reason.key !== "reason.reserved";
+    const set = job.program ? "sealed" : row.locked ? "locked" : "free";
     const here = row.target?.shows ?? null;
     return [
       {
@@ -68,7 +71,7 @@ function lineExceptions(job: Job, { sheet }: Workings): readonly Exception[] {
         there: shows(row.line.encoding, raw),
         raw,
         reason: row.reason,
-        settable,
+        set,
       },
     ];
   });
@@ -94,9 +97,10 @@ export function exceptionsOf(job: Job, workings: Workings = workOut(job)): reado
   const { batch, profile } = job;
   if (!batch) return [];
   const here = job.classChoice.rule?.name ?? null;
+  const planned = hasPlan(job, workings);
   return [
     ...(sealFault(job) ? [{ kind: "seal" } as const] : []),
-    ...findings(job, workings).map((finding): Exception => ({ kind: "finding", finding })),
+    ...(planned ? findings(job, workings).map((finding): Exception => ({ kind: "finding", finding })) : []),
     ...readBackExceptions(job, workings),
     ...(profile && profile.revision !== batch.from.display.revision
       ? [{ kind: "display", revision: profile.revision } as const]
@@ -105,7 +109,7 @@ export function exceptionsOf(job: Job, workings: Workings = workOut(job)): reado
       ? []
       : [{ kind: "class", here, there: batch.from.className } as const]),
     ...factExceptions(job, batch.intake),
-    ...lineExceptions(job, workings),
+    ...(planned ? lineExceptions(job, workings) : []),
     ...MEASURED_FACTS.flatMap((key): readonly Exception[] => {
       const there = typedFact(batch.intake, key);
       return there !== "" && typedFact(job.intake, key) === "" ? [{ kind: "measured", key, there }] : [];

@@ -130,6 +130,12 @@ describe("the copied plan, held against a bike's own facts,", () => {
     // What somebody has typed is not written over.
     expect(asOnThePattern(like(fact("packV", "48")), "packV", "36").intake.packV).toBe("48");
   });
+  it("tells of no line and no cap before there is a plan to tell of, but of other parts at once", () => {
+    const unread = like(fact("tyre", "100-559"));
+    expect(new Set(kinds(exceptionsOf(unread)))).toEqual(new Set(["fact", "measured"]));
+    const waived = { ...unread, asFound: { ...unread.asFound, waivedReason: "Dead display, replaced" } };
+    expect(kinds(exceptionsOf(waived))).toContain("line");
+  });
   it("names another class, and none", () => {
     const other = CLASSES.find(({ name }) => name !== GANNET.classChoice.rule?.name) ?? null;
     const with_ = (rule: typeof other) => like((job) => ({ ...job, classChoice: { ...job.classChoice, rule } }));
@@ -174,7 +180,7 @@ describe("the copied plan, held against a bike's own facts,", () => {
         shows(line.encoding, other),
       );
       expect(exceptionsOf(bike)).toContainEqual(
-        expect.objectContaining({ kind: "line", code: line.code, settable: false }) as Exception,
+        expect.objectContaining({ kind: "line", code: line.code, set: "locked" }) as Exception,
       );
     }
   });

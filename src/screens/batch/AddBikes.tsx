@@ -14,7 +14,8 @@ interface AddBikesProps {
   readonly batch: Batch;
   /** What the deed is called. */
   readonly label: string;
-  readonly onAdd: (added: Added) => Promise<void>;
+  /** Adds them; what was typed stays where nothing came of it. */
+  readonly onAdd: (added: Added) => Promise<boolean>;
 }
 
 /** Bikes shown before somebody asks for all. */
@@ -28,6 +29,7 @@ export function AddBikes({ batch, label, onAdd }: AddBikesProps) {
   const [picked, setPicked] = useState<ReadonlySet<string>>(new Set());
   const [refused, setRefused] = useState<string | null>(null);
   const [all, setAll] = useState(false);
+  const [adding, setAdding] = useState(false);
   const hint = useId();
   const read = readNames(typed, MOST_ADDED);
   const problem = read.problem ? nameProblemText(read.problem) : refused;
@@ -39,9 +41,11 @@ export function AddBikes({ batch, label, onAdd }: AddBikesProps) {
   const add = async () => {
     if (read.problem) return;
     if (read.names.length + picked.size === 0) return setRefused(say.chooseOne);
+    setAdding(true);
+    const isDone = await onAdd({ names: read.names, picked: [...picked] }).finally(() => setAdding(false));
+    if (!isDone) return;
     setTyped("");
     setPicked(new Set());
-    await onAdd({ names: read.names, picked: [...picked] });
   };
 
   return (
@@ -88,7 +92,7 @@ export function AddBikes({ batch, label, onAdd }: AddBikesProps) {
         </div>
       )}
       <div>
-        <Button weight="main" onClick={() => void add()} disabled={read.problem !== null}>
+        <Button weight="main" onClick={() => void add()} disabled={adding || read.problem !== null}>
           {label}
         </Button>
       </div>

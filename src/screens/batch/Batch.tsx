@@ -104,10 +104,11 @@ function More({ batch }: { readonly batch: BatchRecord }) {
   const [name, setName] = useState(batch.name);
   const add = async (added: Added) => {
     const deed = await addToBatch(batch.id, added);
+    if (!deed) return false;
     setOpen(null);
-    if (!deed) return;
     tell(say.added(added.names.length + added.picked.length - deed.refused.length), () => void deed.undo());
     await tellRefused(deed.refused, tell);
+    return true;
   };
   const rename = async () => {
     setOpen(null);

@@ -40,11 +40,15 @@ function Begin({ pattern }: { readonly pattern: Job }) {
   if (!batch) return null;
   const begin = async (added: Added) => {
     const deed = await beginBatch(pattern.id, name.trim() || say.batchOf(number), added);
-    if (!deed) return tell(say.couldNot);
+    if (!deed) {
+      tell(say.couldNot);
+      return false;
+    }
     setName("");
     tell(say.begun(added.names.length + added.picked.length - deed.refused.length), () => void deed.undo());
     await tellRefused(deed.refused, tell);
     router.push(`/book/batch/${deed.batchId}`);
+    return true;
   };
   return (
     <div>
@@ -54,7 +58,7 @@ function Begin({ pattern }: { readonly pattern: Job }) {
       </p>
       <div className="mb-5 max-w-[64ch]">
         <FindingLine severity={batch.from.standing === "planned" ? "caution" : "note"}>
-          {SHEET_STANDING[batch.from.standing]}.
+          {say.sheetIs(SHEET_STANDING[batch.from.standing])}
         </FindingLine>
       </div>
       <div className="mb-5 flex max-w-[34rem] flex-col gap-1">

@@ -1,6 +1,6 @@
 "use client";
 import Link from "next/link";
-import { standsOut, STAGE_OF, type BatchBike } from "@/core/batch";
+import { standsOut, STAGE_OF, type BatchBike, type BatchStep } from "@/core/batch";
 import { leaveBatch } from "@/store/batches";
 import { RuledTable, SignShape, useTell } from "@/ui/primitives";
 import { STEP_NAMES } from "@/words/batches";
@@ -16,6 +16,9 @@ export function BikeTable({ bikes }: { readonly bikes: readonly BatchBike[] }) {
     </RuledTable>
   );
 }
+
+/** Before these are done nobody can say what its plan comes to. */
+export const UNREAD: ReadonlySet<BatchStep> = new Set(["facts", "as-found"]);
 
 function Row({ bike: { job, step, read, checksLeft, exceptions } }: { readonly bike: BatchBike }) {
   const tell = useTell();
@@ -44,7 +47,7 @@ function Row({ bike: { job, step, read, checksLeft, exceptions } }: { readonly b
       <td>{programmed ? say.left(checksLeft) : say.notYet}</td>
       <td>
         {odd === 0 ? (
-          <span className="text-quiet">{say.nothing}</span>
+          <span className="text-quiet">{UNREAD.has(step) ? say.notReadYet : say.nothing}</span>
         ) : (
           <span className="inline-flex items-baseline gap-1.5 font-bold">
             <SignShape sign="odd" size={11} />

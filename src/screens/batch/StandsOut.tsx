@@ -10,6 +10,7 @@ import { exceptionText } from "@/words/batches";
 import * as names from "@/words/screens/batch/bikeTable";
 import * as say from "@/words/screens/batch/standsOut";
 import { voiceOf } from "../job/voice";
+import { UNREAD } from "./BikeTable";
 
 /** How grave each kind of exception is. */
 const SEVERITY = {
@@ -38,7 +39,11 @@ export function StandsOut({ bikes }: { readonly bikes: readonly BatchBike[] }) {
       <h2 id="stands-out" className="mb-2 text-[1.35rem]">
         {say.standsOut}
       </h2>
-      {standOut.length === 0 ? <p className="text-quiet">{say.nothing}</p> : <Groups groups={standOut} bikes={bikes} />}
+      {standOut.length === 0 ? (
+        <p className="text-quiet">{bikes.some(({ step }) => UNREAD.has(step)) ? say.notAllRead : say.nothing}</p>
+      ) : (
+        <Groups groups={standOut} bikes={bikes} />
+      )}
       {told.length > 0 ? (
         <>
           <h3 className="mt-5 mb-2 text-[1.1rem]">{say.restsOn}</h3>
@@ -97,7 +102,7 @@ function Group({ group, bikes }: { readonly group: Shared; readonly bikes: reado
 function Deed({ exception, on }: { readonly exception: Exception; readonly on: readonly BatchBike[] }) {
   const tell = useTell();
   const ids = on.map(({ job }) => job.id);
-  if (exception.kind === "line" && exception.settable) {
+  if (exception.kind === "line" && exception.set === "free") {
     const { code, raw } = exception;
     const number = String(on[0]?.job.batch?.from.number ?? 0).padStart(4, "0");
     const set = async () => {
@@ -111,7 +116,7 @@ function Deed({ exception, on }: { readonly exception: Exception; readonly on: r
       </>
     );
   }
-  if (exception.kind === "line") return <span className="text-[0.85rem] text-quiet">{say.keysStand}</span>;
+  if (exception.kind === "line") return <span className="text-[0.85rem] text-quiet">{say.notSet[exception.set]}</span>;
   if (exception.kind === "fact-missing") {
     const { key, there } = exception;
     const take = async () => {

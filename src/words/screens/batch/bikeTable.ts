@@ -7,6 +7,7 @@ export const readOf = (done: number, of: number) => `${done} of ${of}`;
 export const notYet = "—";
 export const left = (n: number) => (n === 0 ? "passed" : `${n} left`);
 export const nothing = "as the sheet";
+export const notReadYet = "nothing known yet";
 export const things = (n: number) => (n === 1 ? "1 thing" : `${n} things`);
 export const takeOut = "Take out";
 export const takeOutOf = (name: string) => `Take ${name} out of the batch`;

@@ -29,6 +29,7 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
     "src/core/record/byHand",
     "src/core/record/sheetCautions",
     "src/core/record/upgrade",
+    "src/core/batch",
     "src/screens/prove",
     "src/screens/papers",
   ],
@@ -37,6 +38,7 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
   proof: ["src/core/proof", "src/core/record/failedCheck"],
   practice: ["src/core/practice"],
   book: ["src/core/book", "src/workers/codeMatrix"],
+  batch: ["src/core/batch"],
   facts: SETUP,
   keys: [
     "src/core/keys/plan.test",
@@ -496,4 +498,44 @@ export const MUTANTS: readonly Mutant[] = [
     ["if (stray) throw", 'if (stray && stray.name === "") throw'],
   ),
   ...at("book/travel", ["if (part?.digest !== first.digest || part.of !== first.of)", "if (part?.of !== first.of)"]),
+  ...at(
+    "batch/likeFacts",
+    ["!OF_ONE_BIKE.has(key) && !isTakenOffOneBike(key)", "!isTakenOffOneBike(key)"],
+    ["!OF_ONE_BIKE.has(key) && !isTakenOffOneBike(key)", "!OF_ONE_BIKE.has(key)"],
+  ),
+  ...at(
+    "batch/batch",
+    ["(job.program ? left.raws[i] : null) ?? planned.raws[i] ?? null", "planned.raws[i] ?? null"],
+    ['standing !== "read-back" ? "planned"', 'standing !== "read-back" ? "read-back"'],
+    ["own(values, code) !== undefined && own(job.overrides, code) === undefined", "own(values, code) !== undefined"],
+    ['if (job.program) return "keys-begun";', ""],
+  ),
+  ...at(
+    "batch/against",
+    ['if (other === "" || here === other) return [];', 'if (other === "" || here !== "") return [];'],
+    [
+      "if (raw === undefined || !row.shown.target || row.target?.raw === raw) return [];",
+      "if (raw === undefined) return [];",
+    ],
+    ["...(planned ? lineExceptions(job, workings) : []),", "...lineExceptions(job, workings),"],
+    ['job.program ? "sealed" : row.locked ? "locked" : "free"', 'job.program ? "sealed" : "free"'],
+    ["here === batch.from.className && here !== null", "here === batch.from.className || here === null"],
+  ),
+  ...at(
+    "batch/progress",
+    ['if (!isReadBack(workings)) return "read-back";', ""],
+    ["[...bikes.slice(at + 1), ...bikes.slice(0, Math.max(0, at))]", "bikes.slice(at + 1)"],
+    ['step === "hand-over" &&', ""],
+  ),
+  ...at("batch/groups", [
+    'exception.kind === "line" ? { ...exception, reason: exception.reason.key } : exception',
+    "exception",
+  ]),
+  ...at("batch/names", ["if (to < from)", "if (to <= from)"], ["if (asked > most)", "if (asked >= most)"]),
+  ...at(
+    "record/sheetOfBatch",
+    ["settings.length > 0 && !settings.some((setting) => OF_ONE_BIKE.has(setting))", "settings.length > 0"],
+    ["!line.makerOnly && line.effect", "line.effect"],
+    ["if (profile.id !== from.display.id) return {};", ""],
+  ),
 ];

@@ -4,7 +4,10 @@ import { readFileSync } from "node:fs";
 import type Axe from "axe-core";
 import type { RunOnly } from "axe-core";
 import type { Page } from "@playwright/test";
-import { openRack, main } from "./support";
+import { demoJobs } from "../../src/catalog/demo/workshop";
+import { joined, likeBike, newBatch } from "../../src/core/batch";
+import { restAsExpected } from "../../src/core/book/visits";
+import { openRack, main, putJobs } from "./support";
 import { expect, look as test } from "./workshop";
 
 const SCREENS: readonly (readonly [string, string])[] = [
@@ -29,6 +32,9 @@ const SCREENS: readonly (readonly [string, string])[] = [
   ["back-up", "/book/backup"],
   ["a bike's history", "/book/bike/demo-203"],
   ["a bike nobody has", "/book/bike/no-such-bike"],
+  ["batches, none yet", "/book/batches"],
+  ["a batch begun", "/book/batch/from/demo-201"],
+  ["a batch nobody has", "/book/batch/no-such-batch"],
   ["sent by light", "/book/send/demo-203"],
   ["bring something in", "/open"],
   ...["wheel", "speedometer", "battery", "current", "ladder", "ride", "upgrade"].map(
@@ -152,6 +158,32 @@ for (const [name, path] of SCREENS)
 
 test("axe finds nothing in the workbench, and its parts fit small windows", async ({ page }) => {
   for (const [name, path] of await workbenchScreens(page)) {
+    await show(page, path);
+    await expectFloor(page, name);
+  }
+});
+
+test("axe finds nothing on a batch with exceptions, on a bike of it, and on its paper", async ({ page }) => {
+  const at = "2026-11-20T08:00:00.000Z";
+  const pattern = demoJobs().find(({ number }) => number === 201);
+  const batch = pattern && newBatch(pattern, { id: "batch-floor", name: "Ferry fleet for the spring", at });
+  if (!batch || !pattern.profile) throw new Error("no batch");
+  const { profile } = pattern;
+  const bikes = ["Plain", "The one with the long name and the basket"].map((nickname, i) => {
+    const like = likeBike(pattern, { id: `floor-${i}`, number: 400 + i, nickname, at });
+    return restAsExpected(
+      joined({ ...like, intake: { ...like.intake, tyre: i ? "100-559" : "" } }, batch, profile, i + 1, at),
+      at,
+    );
+  });
+  await openRack(page);
+  await putJobs(page, bikes);
+  for (const [name, path] of [
+    ["a batch", "/book/batch/batch-floor"],
+    ["its paper", "/book/batch/batch-floor/paper"],
+    ["the batches", "/book/batches"],
+    ["a bike of a batch", "/job/floor-1/as-found"],
+  ] as const) {
     await show(page, path);
     await expectFloor(page, name);
   }

@@ -159,6 +159,8 @@ test("no database, one of a newer version, one held by an old tab: each is said 
   });
   await without.goto(`${baseURL}/`);
   await expect(main(without)).toContainText("This browser keeps nothing");
+  await without.getByRole("button", { name: "Save what can be read" }).click();
+  await expect(main(without)).toContainText("Nothing could be read: A mutation operation");
 
   const newer = await (await browser.newContext()).newPage();
   await newer.goto(`${baseURL}/icon.svg`);
@@ -173,6 +175,9 @@ test("no database, one of a newer version, one held by an old tab: each is said 
   );
   await newer.goto(`${baseURL}/`);
   await expect(main(newer)).toContainText("The data is of a newer version");
+  // What can be read is not shut in: nothing, here, and that is said too.
+  await newer.getByRole("button", { name: "Save what can be read" }).click();
+  await expect(main(newer)).toContainText("0 visits saved.");
 
   const context = await browser.newContext();
   const old = await context.newPage();
@@ -194,6 +199,9 @@ test("no database, one of a newer version, one held by an old tab: each is said 
   const page = await context.newPage();
   await page.goto(`${baseURL}/`);
   await expect(main(page)).toContainText("Another tab is in the way");
+  const saved = page.waitForEvent("download");
+  await page.getByRole("button", { name: "Save what can be read" }).click();
+  expect((await saved).suggestedFilename()).toMatch(/^odd-spoke-rescued-.*\.zip$/);
   await old.evaluate(() => (window as unknown as { held: IDBDatabase }).held.close());
   await expect(page.getByRole("link", { name: "Snowplough" }).first()).toBeVisible();
 });

@@ -14,6 +14,7 @@ describe("names of new bikes", () => {
     ["F08-10", ["F08", "F09", "F10"]],
     ["7-7", ["7"]],
     ["Route 66", ["Route 66"]],
+    ["A 1-60", Array.from({ length: 60 }, (_, i) => `A ${i + 1}`)],
     ["Half  and   half", ["Half and half"]],
     ["Post bike 1-2\nSpare", ["Post bike 1", "Post bike 2", "Spare"]],
   ])("%j is %j", (typed, names) => expect(readNames(typed, 60)).toEqual({ names, problem: null }));

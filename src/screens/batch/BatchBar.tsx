@@ -1,6 +1,6 @@
 "use client";
 import Link from "next/link";
-import { nextBike, STAGE_OF, standsOut, type BatchStep } from "@/core/batch";
+import { nextBike, STAGE_OF, standsOut, type BatchBike, type BatchStep } from "@/core/batch";
 import type { Job } from "@/core/record";
 import type { Batch } from "@/core/record/job";
 import { buttonClass, SignShape } from "@/ui/primitives";
@@ -11,6 +11,34 @@ import { useBatch } from "./useBatch";
 
 /** Steps with which the work at the display of this bike is done: the next one may come onto the stand. */
 const DONE_HERE: ReadonlySet<BatchStep> = new Set(["checks", "hand-over", "gone"]);
+
+/** The way to the bike that goes onto the stand next. */
+function NextBike({ bikes, job }: { readonly bikes: readonly BatchBike[]; readonly job: Job }) {
+  const next = nextBike(bikes, job.id);
+  const here = bikes.find((bike) => bike.job.id === job.id);
+  return next ? (
+    <Link
+      href={`/job/${next.job.id}/${STAGE_OF[next.step]}`}
+      prefetch={false}
+      className={`${buttonClass(here && DONE_HERE.has(here.step) ? "main" : "plain")} min-w-0 break-words`}
+    >
+      {say.nextBike(next.job.intake.nickname || names.newBike, STEP_DEEDS[next.step])}
+    </Link>
+  ) : (
+    <span className="text-quiet">{say.allDone}</span>
+  );
+}
+
+/** Under the read-back: where the hands are when the last line has been read, the next bike is one press away. */
+export function AfterReadBack({ job, batch }: { readonly job: Job; readonly batch: Batch }) {
+  const bikes = useBatch(batch.id);
+  const here = bikes?.find((bike) => bike.job.id === job.id);
+  return bikes && here && DONE_HERE.has(here.step) ? (
+    <div className="mt-5">
+      <NextBike bikes={bikes} job={job} />
+    </div>
+  ) : null;
+}
 
 interface BatchBarProps {
   readonly job: Job;
@@ -37,7 +65,6 @@ function Bar({ job, batch }: { readonly job: Job; readonly batch: Batch }) {
   if (!bikes) return null;
   const at = bikes.findIndex((bike) => bike.job.id === job.id);
   const here = bikes[at];
-  const next = nextBike(bikes, job.id);
   const odd = here?.exceptions.filter(standsOut).length ?? 0;
   return (
     <nav
@@ -57,17 +84,7 @@ function Bar({ job, batch }: { readonly job: Job; readonly batch: Batch }) {
         {say.toTheBatch}
       </Link>
       <span className="grow" />
-      {next ? (
-        <Link
-          href={`/job/${next.job.id}/${STAGE_OF[next.step]}`}
-          prefetch={false}
-          className={`${buttonClass(here && DONE_HERE.has(here.step) ? "main" : "plain")} min-w-0 break-words`}
-        >
-          {say.nextBike(next.job.intake.nickname || names.newBike, STEP_DEEDS[next.step])}
-        </Link>
-      ) : (
-        <span className="text-quiet">{say.allDone}</span>
-      )}
+      <NextBike bikes={bikes} job={job} />
     </nav>
   );
 }

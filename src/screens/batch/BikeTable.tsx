@@ -30,7 +30,7 @@ function Row({ bike: { job, step, read, checksLeft, exceptions } }: { readonly b
     tell(say.takenOut(name), () => void undo(say.wasTakenOut));
   };
   return (
-    <tr className="border-b border-rule [&>td]:py-1.5 [&>td]:pr-3">
+    <tr className="h-12 border-b border-rule [&>td]:py-1.5 [&>td]:pr-3">
       <th scope="row" className="max-w-[22rem] py-1.5 pr-3 text-left font-normal">
         <Link href={`/job/${job.id}/${STAGE_OF[step]}`} prefetch={false} className="underline underline-offset-4">
           <span className="code mr-2 text-quiet">{String(job.number).padStart(4, "0")}</span>

@@ -16,6 +16,9 @@ import * as say from "@/words/screens/prove/prove";
 /** Loaded when asked for: few bikes need it. */
 const Trials = later(() => import("./Trials").then((module) => module.Trials));
 
+/** Loaded for a bike of a batch. */
+const AfterReadBack = later(() => import("../batch/BatchBar").then((module) => module.AfterReadBack));
+
 /** Loaded where the pack must not be pulled on. */
 const BlockedStep = later(() => import("../job/BlockedStep").then((module) => module.BlockedStep));
 
@@ -43,7 +46,10 @@ function Proof(props: KeysStageProps) {
   const proven = workings.stages.some(({ stage, done }) => stage === "prove" && done);
   return (
     <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
-      <ReadBack {...props} />
+      <div className="min-w-0">
+        <ReadBack {...props} />
+        {job.batch ? <AfterReadBack job={job} batch={job.batch} /> : null}
+      </div>
       <section aria-labelledby="checks" className="min-w-0">
         <h3 id="checks" className="text-[1.5rem]">
           {say.checks}

@@ -1,6 +1,7 @@
 import type { Health } from "@/store";
 import { buttonClass } from "@/ui/primitives";
 import * as say from "@/words/screens/shell/noStorage";
+import { SaveWhatIsLeft } from "./SaveWhatIsLeft";
 
 const WORDS: Readonly<Record<Exclude<Health["kind"], "open">, { readonly title: string; readonly what: string }>> = {
   missing: {
@@ -34,6 +35,7 @@ export function NoStorage({ health }: { readonly health: Exclude<Health, { kind:
       <button type="button" className={buttonClass("main")} onClick={() => window.location.reload()}>
         {say.reload}
       </button>
+      <SaveWhatIsLeft />
     </div>
   );
 }

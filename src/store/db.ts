@@ -31,6 +31,14 @@ export interface KeptTicket {
   readonly ticket: Ticket;
 }
 
+/** More that a job is found by, worked out when somebody searches: its findings, and what its lines are called. */
+export interface KeptWords {
+  readonly id: string;
+  /** `updatedAt` of the job it was worked out from, and the build that worked it out. */
+  readonly of: string;
+  readonly text: string;
+}
+
 /** Every row of a table made anew. */
 const modifyAll = (upgrade: Transaction, table: string, made: (row: OwnDisplay & Job) => unknown) =>
   upgrade
@@ -109,8 +117,13 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
     upgrade: beginTheBook,
   },
   {
-    name: "bikes of a batch; job format 7",
-    stores: { ...CASES, jobs: "id", entries: "id, bikeId, batchId, number, updatedAt, [place+at]" },
+    name: "bikes of a batch, job format 7; findings to search for",
+    stores: {
+      ...CASES,
+      jobs: "id",
+      entries: "id, bikeId, batchId, number, updatedAt, [place+at]",
+      moreWords: "id",
+    },
     upgrade: beginTheBook,
   },
 ];
@@ -129,6 +142,7 @@ export class OddSpokeDatabase extends Dexie {
   declare entries: EntityTable<BookEntry, "id">;
   declare faultCases: EntityTable<FaultCase, "id">;
   declare trials: EntityTable<LineTrial, "id">;
+  declare moreWords: EntityTable<KeptWords, "id">;
 
   constructor(name = "odd-spoke") {
     // Every look is at what is stored: a page that goes while it writes tells nobody, and a remembered answer would

@@ -8,7 +8,11 @@ import type { OddSpokeDatabase } from "./db";
 /** The tables a transaction that writes jobs must name. */
 export const jobTables = (database: OddSpokeDatabase) => [database.jobs, database.entries];
 /** Those of one that takes jobs out as well. */
-export const allJobTables = (database: OddSpokeDatabase) => [...jobTables(database), database.tickets];
+export const allJobTables = (database: OddSpokeDatabase) => [
+  ...jobTables(database),
+  database.tickets,
+  database.moreWords,
+];
 
 /** The job counted as written by this copy; as it is where nothing but the stage it lies open at has changed. */
 export const counted = (was: Job | undefined, job: Job): Job =>

@@ -22,7 +22,11 @@ export const searchWords = (typed: string): readonly string[] =>
 
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
-function passes(query: BookQuery): (entry: BookEntry) => boolean {
+/** More words of each entry, by id. */
+export type WordsById = ReadonlyMap<string, string>;
+const NO_WORDS: WordsById = new Map();
+
+function passes(query: BookQuery, more: WordsById): (entry: BookEntry) => boolean {
   const { place, display, className, only } = query;
   const words = searchWords(query.words);
   const from = DAY.test(query.from) ? query.from : "";
@@ -35,7 +39,7 @@ function passes(query: BookQuery): (entry: BookEntry) => boolean {
     (only !== "twins" || entry.twinOf !== null) &&
     (from === "" || entry.updatedAt.slice(0, 10) >= from) &&
     (to === "" || entry.updatedAt.slice(0, 10) <= to) &&
-    words.every((word) => entry.text.includes(word));
+    words.every((word) => entry.text.includes(word) || (more.get(entry.id)?.includes(word) ?? false));
 }
 
 /** Columns the list can be put in order by. */
@@ -69,10 +73,18 @@ function compared(by: BookOrder, a: BookEntry, b: BookEntry): number {
 
 const isMissing = (by: BookOrder, entry: BookEntry): boolean => entry[by] === null || entry[by] === "";
 
-/** The entries a query finds, in order; equals stay in order of their numbers. */
-export function searched(entries: readonly BookEntry[], query: BookQuery, order: Ordered): readonly BookEntry[] {
+/**
+ * The entries a query finds, in order; equals stay in order of their numbers.
+ * @param more words they are found by as well, in small letters
+ */
+export function searched(
+  entries: readonly BookEntry[],
+  query: BookQuery,
+  order: Ordered,
+  more: WordsById = NO_WORDS,
+): readonly BookEntry[] {
   const { by, descending } = order;
-  return entries.filter(passes(query)).sort((a, b) => {
+  return entries.filter(passes(query, more)).sort((a, b) => {
     const [gone, there] = [isMissing(by, a), isMissing(by, b)];
     if (gone !== there) return gone ? 1 : -1;
     const found = gone ? 0 : compared(by, a, b);

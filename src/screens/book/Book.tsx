@@ -14,6 +14,7 @@ import { BookNav } from "./BookNav";
 import { EntryTable } from "./EntryTable";
 import { Filters } from "./Filters";
 import { useColumns } from "./useColumns";
+import { useMoreWords } from "./useMoreWords";
 import { useQuery } from "./useQuery";
 
 /** The book: every visit of every bike, found as one types. */
@@ -49,7 +50,8 @@ function List({ entries }: { readonly entries: readonly BookEntry[] }) {
   const columns = useColumns();
   // The field shows each key at once; the list follows as soon as it can.
   const asked = useDeferredValue(query);
-  const found = useMemo(() => searched(entries, asked, order), [entries, asked, order]);
+  const { text, left } = useMoreWords(entries);
+  const found = useMemo(() => searched(entries, asked, order, text), [entries, asked, order, text]);
   const save = () => {
     const keys = columns.columns.map(({ key }) => key);
     const rows = found.map((entry) => keys.map((key) => plainCells[key](entry)));
@@ -70,6 +72,7 @@ function List({ entries }: { readonly entries: readonly BookEntry[] }) {
         <p role="status" data-found={found.length}>
           {say.ofThem(found.length, entries.length)}
         </p>
+        {left > 0 && query.words !== "" ? <p className="text-quiet">{say.stillReading(left)}</p> : null}
         <Button weight="quiet" onClick={save} disabled={found.length === 0}>
           {say.saveTheList}
         </Button>

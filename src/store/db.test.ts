@@ -15,24 +15,21 @@ const fixture = (version: number): { readonly id: string; readonly bikeId?: stri
   };
 
 describe("a browser's database of an older version", () => {
-  it.each(DATABASE_STEPS.slice(0, -1).map(({ name }, i) => [i + 1, name] as const))(
-    "%i, %s, opens with its jobs brought up",
-    async (version) => {
-      const name = `old-${version}`;
-      const old = new Dexie(name);
-      DATABASE_STEPS.slice(0, version).forEach(({ stores }, i) => old.version(i + 1).stores(stores));
-      const job = fixture(version);
-      await old.table("jobs").add(job);
-      old.close();
-      const now = new OddSpokeDatabase(name);
-      await expect(now.jobs.get(job.id)).resolves.toMatchObject({ version: JOB_VERSION, typedAt: {} });
-      await expect(now.entries.get(job.id)).resolves.toMatchObject({
-        id: job.id,
-        bikeId: job.bikeId ?? job.id,
-        batchId: null,
-      });
-      expect(now.verno).toBe(DATABASE_VERSION);
-      await now.delete();
-    },
-  );
+  it.each(DATABASE_STEPS.slice(0, -1).map((_, i) => i + 1))("%i opens with its jobs brought up", async (version) => {
+    const name = `old-${version}`;
+    const old = new Dexie(name);
+    DATABASE_STEPS.slice(0, version).forEach(({ stores }, i) => old.version(i + 1).stores(stores));
+    const job = fixture(version);
+    await old.table("jobs").add(job);
+    old.close();
+    const now = new OddSpokeDatabase(name);
+    await expect(now.jobs.get(job.id)).resolves.toMatchObject({ version: JOB_VERSION, typedAt: {} });
+    await expect(now.entries.get(job.id)).resolves.toMatchObject({
+      id: job.id,
+      bikeId: job.bikeId ?? job.id,
+      batchId: null,
+    });
+    expect(now.verno).toBe(DATABASE_VERSION);
+    await now.delete();
+  });
 });

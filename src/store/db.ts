@@ -78,7 +78,6 @@ async function beginTheBook(upgrade: Transaction): Promise<void> {
 }
 
 export interface DatabaseStep {
-  readonly name: string;
   readonly stores: Readonly<Record<string, string>>;
   readonly upgrade?: (upgrade: Transaction) => Promise<void>;
 }
@@ -88,36 +87,38 @@ const TICKETS = { ...DISPLAYS, jobs: "id, number, [updatedAt+id]", facts: "key",
 
 const CASES = { ...TICKETS, classes: "id", walks: "id", faultCases: "id", trials: "id, jobId" } as const;
 
-/** Every shape there has been, oldest first: the first is version 1. Jobs are listed by their entries. */
+/**
+ * Every shape there has been, oldest first: the first is version 1, each under its name. Jobs are listed by their
+ * entries. Names stand beside the steps and not in them: every page loads this.
+ */
 export const DATABASE_STEPS: readonly DatabaseStep[] = [
-  { name: "jobs, and a few facts of this copy", stores: { jobs: "id, number", facts: "key" } },
+  // jobs, and a few facts of this copy
+  { stores: { jobs: "id, number", facts: "key" } },
+  // displays described here, photos of lines; job format 2
+  { stores: { ...DISPLAYS, jobs: "id, number", facts: "key" }, upgrade: bringJobsUp },
+  // tickets of the rack beside their jobs; job format 3
+  { stores: TICKETS, upgrade: bringJobsUp },
+  // when each fact was typed; job format 4
+  { stores: TICKETS, upgrade: bringJobsUp },
+  // classes of the shop's own
+  { stores: { ...TICKETS, classes: "id" } },
+  // profile format 3, job format 5; walks
   {
-    name: "displays described here, photos of lines; job format 2",
-    stores: { ...DISPLAYS, jobs: "id, number", facts: "key" },
-    upgrade: bringJobsUp,
-  },
-  { name: "tickets of the rack beside their jobs; job format 3", stores: TICKETS, upgrade: bringJobsUp },
-  { name: "when each fact was typed; job format 4", stores: TICKETS, upgrade: bringJobsUp },
-  { name: "classes of the shop's own", stores: { ...TICKETS, classes: "id" } },
-  {
-    name: "profile format 3, job format 5; walks",
     stores: { ...TICKETS, classes: "id", walks: "id" },
     upgrade: async (upgrade) => {
       await bringDisplaysUp(upgrade);
       await bringJobsUp(upgrade);
     },
   },
+  // faults looked for, lines tried
+  { stores: CASES },
+  // the book's list beside the jobs; whose writes a record has; job format 6
   {
-    name: "faults looked for, lines tried",
-    stores: CASES,
-  },
-  {
-    name: "the book's list beside the jobs; whose writes a record has; job format 6",
     stores: { ...CASES, jobs: "id", entries: "id, bikeId, number, updatedAt, [place+at]" },
     upgrade: beginTheBook,
   },
+  // bikes of a batch, job format 7; findings to search for
   {
-    name: "bikes of a batch, job format 7; findings to search for",
     stores: {
       ...CASES,
       jobs: "id",

@@ -1,8 +1,11 @@
 import type { ReactNode } from "react";
 import type { Paper } from "@/core/record";
-import { BrokenSeal } from "../job/BrokenSeal";
+import { later } from "@/ui/primitives/later";
 import { ENGLISH } from "@/words/papers/english";
 import type { PaperWords } from "@/words/papers/paperWords";
+
+/** Loaded where a seal does not hold. */
+const BrokenSeal = later(() => import("../job/BrokenSeal").then((module) => module.BrokenSeal));
 
 interface PaperFrameProps {
   readonly title: string;

@@ -35,7 +35,7 @@ export function NoStorage({ health }: { readonly health: Exclude<Health, { kind:
       <button type="button" className={buttonClass("main")} onClick={() => window.location.reload()}>
         {say.reload}
       </button>
-      <SaveWhatIsLeft />
+      {health.kind === "blocked" ? null : <SaveWhatIsLeft />}
     </div>
   );
 }

@@ -132,7 +132,7 @@ test("a bike with another tyre stands out, keeps its own wheel, and can be taken
   await page.getByRole("button", { name: "Undo" }).click();
   await expect.poll(async () => (await jobOf(page, fat.id)).overrides).toEqual({});
   await expect(wheel).toBeVisible();
-  await page.getByRole("button", { name: "Take Fat out of the batch" }).click();
+  await page.getByRole("button", { name: "Take out Fat" }).click();
   await expect(bike(page, "Fat")).toHaveCount(0);
   await expect(tyre).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();

@@ -278,3 +278,71 @@ test("a bike that leaves is backed up by itself, into the folder that was chosen
   for (const name of await inside())
     await page.evaluate(async (gone) => (await navigator.storage.getDirectory()).removeEntry(gone), name);
 });
+
+test("a photo is turned upright and made small, and says nothing of place or device", async ({ page }) => {
+  await openDemo(page, 208, "as-found");
+  // A picture 1200 by 800, made by the browser, told by its tags to lie on its side and where it was taken.
+  const plain = await page.evaluate(async () => {
+    const canvas = Object.assign(document.createElement("canvas"), { width: 1200, height: 800 });
+    canvas.getContext("2d")?.fillRect(0, 0, 600, 800);
+    const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, "image/jpeg"));
+    return [...new Uint8Array((await blob?.arrayBuffer()) ?? new ArrayBuffer(0))];
+  });
+  const tagged = withTags(Buffer.from(plain));
+  expect(tagged.includes("Pocket 9")).toBe(true);
+  await page.getByLabel(/^Photo of line/).setInputFiles({ name: "line.jpg", mimeType: "image/jpeg", buffer: tagged });
+  await expect(main(page)).toContainText("1 photo with this bike");
+  const kept = await page.evaluate(
+    () =>
+      new Promise<{ bytes: number[]; width: number; height: number }>((resolve) => {
+        indexedDB.open("odd-spoke").onsuccess = (event) => {
+          const database = (event.target as IDBOpenDBRequest).result;
+          database.transaction("photos").objectStore("photos").getAll().onsuccess = (got) => {
+            const [{ image }] = (got.target as IDBRequest<{ image: Blob }[]>).result as [{ image: Blob }];
+            void Promise.all([image.arrayBuffer(), createImageBitmap(image)]).then(([bytes, { width, height }]) => {
+              database.close();
+              resolve({ bytes: [...new Uint8Array(bytes)], width, height });
+            });
+          };
+        };
+      }),
+  );
+  // Upright, nine hundred at its longest.
+  expect([kept.width, kept.height]).toEqual([600, 900]);
+  const bytes = Buffer.from(kept.bytes);
+  for (const trace of ["Exif", "Pocket 9", "GPS", "http"]) expect(bytes.includes(trace), trace).toBe(false);
+});
+
+/**
+ * The picture with the tags a telephone writes: its make, that it lies on its side, and a place. Exif 2.32, TIFF 6.0,
+ * written by hand.
+ */
+function withTags(jpeg: Buffer): Buffer {
+  const make = Buffer.from("Pocket 9\0\0");
+  const entry = (tag: number, type: number, count: number, value: number) => {
+    const bytes = Buffer.alloc(12);
+    bytes.writeUInt16BE(tag, 0);
+    bytes.writeUInt16BE(type, 2);
+    bytes.writeUInt32BE(count, 4);
+    if (type === 3) bytes.writeUInt16BE(value, 8);
+    else bytes.writeUInt32BE(value, 8);
+    return bytes;
+  };
+  const AFTER = 8 + 2 + 3 * 12 + 4;
+  const place = Buffer.concat([Buffer.from([0, 1]), entry(1, 2, 2, 0x4e000000), Buffer.alloc(4)]);
+  const tiff = Buffer.concat([
+    Buffer.from("4d4d002a00000008", "hex"),
+    Buffer.from([0, 3]),
+    entry(0x010f, 2, make.length, AFTER),
+    entry(0x0112, 3, 1, 6),
+    entry(0x8825, 4, 1, AFTER + make.length),
+    Buffer.alloc(4),
+    make,
+    place,
+  ]);
+  const body = Buffer.concat([Buffer.from("Exif\0\0"), tiff]);
+  const head = Buffer.alloc(4);
+  head.writeUInt16BE(0xffe1, 0);
+  head.writeUInt16BE(body.length + 2, 2);
+  return Buffer.concat([jpeg.subarray(0, 2), head, body, jpeg.subarray(2)]);
+}

@@ -102,6 +102,25 @@ test(
   },
 );
 
+test("a recorded ride that is brought in goes to the bike it was ridden on, and is read there", async ({
+  page,
+}, info) => {
+  const file = info.outputPath("evening.gpx");
+  writeFileSync(file, gpxText(makeRide({ ...CLEAN, seconds: 900, whiteM: 1.5, seed: 7 }).fixes));
+  await openRack(page);
+  await page.goto("/open");
+  await page.getByLabel("File to open").setInputFiles(file);
+  await expect(main(page)).toContainText("“evening.gpx” is a recorded ride.");
+  await page.getByRole("button", { name: /Snowplough/ }).click();
+  await expect(main(page)).toContainText("Length of evening.gpx");
+  await expect(page.getByLabel("Length of the track")).not.toHaveValue("");
+  // It was handed over once: opened anew, the bench waits for another.
+  await page.getByRole("link", { name: /^Plan/ }).click();
+  await page.getByRole("link", { name: /^Numbers/ }).click();
+  await expect(page.getByLabel("GPX file")).toBeVisible();
+  await expect(main(page)).not.toContainText("Length of evening.gpx");
+});
+
 test("ten hours of a ride are read in a worker: the page does nothing of it, and all else goes on meanwhile", async ({
   page,
 }, info) => {

@@ -8,6 +8,7 @@ import { duration, plain, speed, unitName } from "@/words";
 import { trackProblemText } from "@/words/benches";
 import type { TrackAnswer } from "@/workers/track.worker";
 import { cancelTrack, solveTrackFile } from "@/workers/trackClient";
+import { takeTrack } from "@/ui/browser/trackInHand";
 import { useEffect, useMemo, useRef, useState } from "react";
 import { Part } from "./Bench";
 import { ChartTable } from "./ChartTable";
@@ -40,18 +41,28 @@ export function useTrackFile(jobId: string, onLength: (track: Track) => void): T
       cancelTrack();
     };
   }, [jobId]);
+  const take = async (file: File) => {
+    setState({ kind: "working", name: file.name, share: 0 });
+    const answer = await solveTrackFile(
+      file,
+      (share) => alive.current && setState((now) => (now.kind === "working" ? { ...now, share } : now)),
+    );
+    if (!alive.current || !answer) return;
+    setState({ kind: "done", name: file.name, answer });
+    if (answer.ok) onLength(answer.track);
+  };
+  const latest = useRef(take);
+  useEffect(() => {
+    latest.current = take;
+  });
+  // A ride that was handed over on the way here is read at once.
+  useEffect(() => {
+    const handed = takeTrack(jobId);
+    if (handed) void latest.current(handed);
+  }, [jobId]);
   return {
     state,
-    take: async (file) => {
-      setState({ kind: "working", name: file.name, share: 0 });
-      const answer = await solveTrackFile(
-        file,
-        (share) => alive.current && setState((now) => (now.kind === "working" ? { ...now, share } : now)),
-      );
-      if (!alive.current || !answer) return;
-      setState({ kind: "done", name: file.name, answer });
-      if (answer.ok) onLength(answer.track);
-    },
+    take,
     stop: () => {
       cancelTrack();
       setState({ kind: "idle" });

@@ -12,12 +12,14 @@ import { useRestore } from "../backup/useRestore";
 import { ImportPanel } from "../rack/ImportPanel";
 import { useJobImport } from "../rack/useJobImport";
 import { ByLight } from "./ByLight";
+import { TrackFor } from "./TrackFor";
 
 /** Anything that comes from elsewhere is looked at here, whatever it is. */
 export function Open() {
   const router = useRouter();
   const tell = useTell();
   const [refused, setRefused] = useState<string | null>(null);
+  const [ride, setRide] = useState<File | null>(null);
   const job = useJobImport();
   const restore = useRestore(
     (undo) => tell(say.broughtIn, () => void undo()),
@@ -35,11 +37,13 @@ export function Open() {
   };
   const look = async (file: File) => {
     setRefused(null);
+    setRide(null);
     const kind = fileKind(await file.slice(0, HEAD_LENGTH).text());
     if (kind === "book") await restore.look(file);
     else if (kind === "job") await job.look(file);
     else if (kind === "display") await takeDisplay(file);
-    else setRefused(kind === "track" ? say.track(file.name) : say.unknown(file.name));
+    else if (kind === "track") setRide(file);
+    else setRefused(say.unknown(file.name));
   };
   useHandedOver(look);
 
@@ -59,6 +63,7 @@ export function Open() {
           <FindingLine severity="caution">{refused}</FindingLine>
         </div>
       )}
+      {ride ? <TrackFor file={ride} /> : null}
       <ByLight onWhole={(file) => void job.look(file)} />
       {job.looked ? <ImportPanel {...job.looked} onClose={job.close} onTake={(how) => void job.take(how)} /> : null}
       {restore.state.kind === "looked" || restore.state.kind === "refused" ? (

@@ -10,6 +10,6 @@ export const nothing = "as the sheet";
 export const notReadYet = "nothing known yet";
 export const things = (n: number) => (n === 1 ? "1 thing" : `${n} things`);
 export const takeOut = "Take out";
-export const takeOutOf = (name: string) => `Take ${name} out of the batch`;
+export const takeOutOf = (name: string) => `Take out ${name}`;
 export const takenOut = (name: string) => `${name} is on its own now.`;
 export const wasTakenOut = "taken out of the batch";

@@ -68,6 +68,7 @@ const comeBack = async (page: Page) => {
   await page.keyboard.type("1240", { delay: 30 });
   await page.getByRole("link", { name: "Write down what it shows" }).click();
   await expect(page.getByRole("heading", { name: "As found", exact: true })).toBeFocused();
+  await expect(page.getByLabel("What line 31 shows")).toBeVisible();
   for (const key of ["0", "Enter", "Enter", "3", "Enter"]) await page.keyboard.press(key, { delay: 80 });
   await page.getByRole("button", { name: /show what we left/ }).click();
   await page.getByRole("link", { name: "History" }).click();

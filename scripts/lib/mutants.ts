@@ -481,7 +481,7 @@ export const MUTANTS: readonly Mutant[] = [
   ]),
   ...at(
     "book/searching",
-    ["words.every((word) => entry.text.includes(word))", "words.some((word) => entry.text.includes(word))"],
+    ["words.every((word) => entry.text.includes(word) ||", "words.some((word) => entry.text.includes(word) ||"],
     [
       "if (gone !== there) return gone ? 1 : -1;",
       "if (gone !== there) return (gone ? 1 : -1) * (descending ? -1 : 1);",

@@ -81,11 +81,14 @@ describe("a batch is made", () => {
 
 describe("a like bike", () => {
   it("has the kit's facts and none that was measured or told of the other", () => {
-    const { intake, classChoice, asFound, handedOverAt, sheets } = like();
+    const told = { complaint: "Cuts out", checkedBy: "KT", leavesThough: "Ridden home slowly", odometerKm: "812" };
+    const pattern = { ...GANNET, intake: { ...GANNET.intake, ...told, tapeErrorMm: "2", newTyre: "50-622" } };
+    const bike = likeBike(pattern, { id: "like-1", number: 301, nickname: "Gannet 1", at: AT });
+    const { intake, classChoice, asFound, handedOverAt, sheets } = joined(bike, BATCH, PROFILE, 1, AT);
     for (const key of ["tyre", "packV", "motorRatedW", "controllerA", "throttleFitted"] as const)
       expect(intake[key], key).toBe(GANNET.intake[key]);
-    for (const key of ["rolloutMm", "complaint", "checkedBy", "leavesThough", "odometerKm"] as const)
-      expect(intake[key], key).toBeUndefined();
+    for (const key of [...Object.keys(told), "rolloutMm", "tapeErrorMm", "newTyre"])
+      expect((intake as Readonly<Record<string, string>>)[key], key).toBeUndefined();
     expect(intake.nickname).toBe("Gannet 1");
     // Who acknowledged did so for one bike.
     expect([classChoice.acknowledged, classChoice.rule]).toEqual(["", GANNET.classChoice.rule]);
@@ -340,7 +343,7 @@ describe("how far each has come", () => {
       canLeave: true,
       checksLeft: 0,
     });
-    expect(step(whole(foundAsThere(bike)))).toBe("gone");
+    expect(batchBike(whole(foundAsThere(bike)))).toMatchObject({ step: "gone", canLeave: false });
   });
   it("asks for a plan that breaks its class to be settled before keys", () => {
     const bike = foundAsThere(like(fact("tyre", "100-559")));

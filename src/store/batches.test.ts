@@ -1,7 +1,7 @@
 import "fake-indexeddb/auto";
 import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
-import type { Job } from "@/core/record";
+import { reopen, type Job } from "@/core/record";
 import {
   addToBatch,
   batchEntries,
@@ -115,13 +115,14 @@ describe("a batch in the book", () => {
     await undo("seen");
     expect((await database.jobs.get(bikes[1] ?? ""))?.handOverNote).toBe("");
   });
-  it("hands several over, each with its own seal", async () => {
+  it("hands over those that are ready, and none that became otherwise meanwhile", async () => {
     const { bikes } = await begun();
-    expect((await handOverBikes(bikes, database)).changed).toBe(2);
-    for (const id of bikes) {
-      const job = await database.jobs.get(id);
-      expect(job?.sheets.map(({ kind }) => kind)).toEqual(["as-left"]);
-    }
+    // The bike that has left, before it did: proven, every check answered.
+    const ready = reopen(demo(201), "2026-11-25T09:00:00.000Z");
+    await database.jobs.put(ready);
+    expect((await handOverBikes([...bikes, ready.id], database)).changed).toBe(1);
+    expect((await database.jobs.get(ready.id))?.sheets.at(-1)?.kind).toBe("as-left");
+    for (const id of bikes) expect((await database.jobs.get(id))?.handedOverAt).toBeNull();
   });
   it("is begun with no bike that has no sheet", async () => {
     expect(await beginBatch(demo(210).id, "", { names: ["One"], picked: [] }, database)).toBeNull();

@@ -1,6 +1,6 @@
 /** Batches: one sheet on several bikes, each a job of its own that knows the batch it belongs to. */
-import { inOrder, joined, likeBike, newBatch, notInto, parted, type NotInto } from "@/core/batch";
-import { handOver, type Job } from "@/core/record";
+import { inOrder, joined, letGo, likeBike, newBatch, notInto, parted, type NotInto } from "@/core/batch";
+import type { Job } from "@/core/record";
 import type { Batch } from "@/core/record/job";
 import type { BookEntry } from "@/core/book/entry";
 import { changeJob } from "./changes";
@@ -195,6 +195,6 @@ export const renameBatch = async (
 export const leaveBatch = (id: string, database: OddSpokeDatabase = db): Promise<ManyChanged> =>
   changeBikes([id], parted, database);
 
-/** Hands several bikes over, each with its own seal. */
+/** Hands several bikes over, each with its own seal; one that is not ready any more stays. */
 export const handOverBikes = (ids: readonly string[], database: OddSpokeDatabase = db): Promise<ManyChanged> =>
-  changeBikes(ids, handOver, database);
+  changeBikes(ids, letGo, database);

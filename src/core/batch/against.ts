@@ -87,8 +87,8 @@ function readBackExceptions({ profile, program }: Job, { readBack }: Workings): 
   });
 }
 
-/** What would stand against the bike with its plan set; once keys were pressed, with what its display holds. */
-function findings({ program }: Job, { sheet, checks, against }: Workings): readonly SheetFinding[] {
+/** What would stand against a bike with its plan set; once keys were pressed, with what its display holds. */
+export function speaksAgainst({ program }: Job, { sheet, checks, against }: Workings): readonly SheetFinding[] {
   return program?.done ? against : standingAgainst(sheet?.target.findings ?? [], checks);
 }
 
@@ -100,7 +100,7 @@ export function exceptionsOf(job: Job, workings: Workings = workOut(job)): reado
   const planned = hasPlan(job, workings);
   return [
     ...(sealFault(job) ? [{ kind: "seal" } as const] : []),
-    ...(planned ? findings(job, workings).map((finding): Exception => ({ kind: "finding", finding })) : []),
+    ...(planned ? speaksAgainst(job, workings).map((finding): Exception => ({ kind: "finding", finding })) : []),
     ...readBackExceptions(job, workings),
     ...(profile && profile.revision !== batch.from.display.revision
       ? [{ kind: "display", revision: profile.revision } as const]

@@ -72,7 +72,6 @@ export function likeBike(
   const shared = sharedFacts(pattern.intake);
   return {
     ...newJob(id, number, at),
-    demo: pattern.demo,
     onTheStand: false,
     intake: { ...shared, visit: pattern.intake.visit ?? "", nickname },
     // Nobody has looked at these facts on this bike: they were known when they were typed for the other.

@@ -1,5 +1,5 @@
 /** How far each bike of a batch has come, and which is to go onto the stand next. */
-import { workOut, type Job, type Stage, type Workings } from "../record";
+import { handOver, workOut, type Job, type Stage, type Workings } from "../record";
 import { exceptionsOf, type Exception } from "./against";
 
 /** What is to be done with a bike next, in the order of the work. */
@@ -70,6 +70,9 @@ export function batchBike(job: Job): BatchBike {
       workings.stages.every(({ stage, done }) => done || stage === "hand-over"),
   };
 }
+
+/** A bike handed over where nothing is left to do and nothing stands against it; the same job otherwise. */
+export const letGo = (job: Job, at: string): Job => (batchBike(job).canLeave ? handOver(job, at) : job);
 
 /** Steps done at the stand with the display lit, before anything is checked. */
 const AT_THE_DISPLAY: ReadonlySet<BatchStep> = new Set(["facts", "as-found", "settle", "keys", "read-back"]);

@@ -3,13 +3,15 @@ import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
 import { useId, useMemo } from "react";
-import { newBatch, noBatchOf } from "@/core/batch";
-import type { Job } from "@/core/record";
+import { newBatch, noBatchOf, speaksAgainst } from "@/core/batch";
+import { workOut, type Job } from "@/core/record";
 import { getJob } from "@/store";
 import { beginBatch, type Added } from "@/store/batches";
 import { buttonClass, FindingLine, useKeptState, useTell } from "@/ui/primitives";
+import { findingText } from "@/words";
 import { NO_BATCH, SHEET_STANDING } from "@/words/batches";
 import * as say from "@/words/screens/batch/beginBatch";
+import { voiceOf } from "../job/voice";
 import { AddBikes } from "./AddBikes";
 import { tellRefused } from "./tellRefused";
 
@@ -37,7 +39,10 @@ function Begin({ pattern }: { readonly pattern: Job }) {
   const [name, setName] = useKeptState(`batch-name.${pattern.id}`, "");
   // Only to say what would be put onto the others: it is made anew when it begins.
   const batch = useMemo(() => newBatch(pattern, { id: pattern.id, name: "", at: pattern.updatedAt }), [pattern]);
+  const workings = useMemo(() => workOut(pattern), [pattern]);
   if (!batch) return null;
+  const against = speaksAgainst(pattern, workings);
+  const voice = voiceOf(workings);
   const begin = async (added: Added) => {
     const deed = await beginBatch(pattern.id, name.trim() || say.batchOf(number), added);
     if (!deed) {
@@ -60,6 +65,11 @@ function Begin({ pattern }: { readonly pattern: Job }) {
         <FindingLine severity={batch.from.standing === "planned" ? "caution" : "note"}>
           {say.sheetIs(SHEET_STANDING[batch.from.standing])}
         </FindingLine>
+        {against.map(({ severity, message }) => (
+          <FindingLine key={message.key} severity={severity}>
+            {say.standsAgainstIt} {findingText(message, voice)}
+          </FindingLine>
+        ))}
       </div>
       <div className="mb-5 flex max-w-[34rem] flex-col gap-1">
         <label htmlFor={label} className="text-[0.92rem] font-semibold">

@@ -5,6 +5,7 @@ export const goesOnto =
   "goes onto each of them. Every bike keeps its own record: it is planned from its own facts, gets its own keys, is " +
   "read back on its own and sealed on its own.";
 export const sheetIs = (standing: string) => `The sheet is ${standing}.`;
+export const standsAgainstIt = "Something stands against this sheet:";
 export const whatItIsCalled = "What the batch is called";
 export const forExample = "For example the fleet, the owner, the day.";
 export const begin = "Begin the batch";

@@ -39,43 +39,11 @@ export interface KeptWords {
   readonly text: string;
 }
 
-/** Every row of a table made anew. */
-const modifyAll = (upgrade: Transaction, table: string, made: (row: OwnDisplay & Job) => unknown) =>
-  upgrade
-    .table(table)
-    .toCollection()
-    .modify((row, place) => {
-      place.value = made(row);
-    });
-
-/** Brings every job, and the display it carries, up to the present format. */
-async function bringJobsUp(upgrade: Transaction): Promise<void> {
-  const { migrateJob } = await Dexie.waitFor(import("@/core/record/migrateJob"));
-  await modifyAll(upgrade, "jobs", migrateJob);
-}
-
-/** Brings every display described here up to the present profile format. */
-async function bringDisplaysUp(upgrade: Transaction): Promise<void> {
-  const { migrateProfile } = await Dexie.waitFor(import("@/core/display/migrate"));
-  await modifyAll(upgrade, "displays", (row) => ({ ...row, profile: migrateProfile(row.profile) }));
-}
-
-/** Counts writes of displays and classes from now on, and lists every job in the book anew. */
-async function beginTheBook(upgrade: Transaction): Promise<void> {
-  await bringJobsUp(upgrade);
-  const { entryOf } = await Dexie.waitFor(import("@/core/book/entry"));
-  await upgrade
-    .table<Job>("jobs")
-    .toCollection()
-    .each((job) => upgrade.table("entries").put(entryOf(job)));
-  for (const table of ["displays", "classes"])
-    await upgrade
-      .table(table)
-      .toCollection()
-      .modify((row: { writes?: object }) => {
-        row.writes ??= {};
-      });
-}
+/** What brings older data up, loaded when there is some. */
+const upgrades = () => Dexie.waitFor(import("./upgrades"));
+const bringJobsUp = async (upgrade: Transaction) => (await upgrades()).bringJobsUp(upgrade);
+const beginTheBook = async (upgrade: Transaction) => (await upgrades()).beginTheBook(upgrade);
+const bringFormat3Up = async (upgrade: Transaction) => (await upgrades()).bringFormat3Up(upgrade);
 
 export interface DatabaseStep {
   readonly stores: Readonly<Record<string, string>>;
@@ -105,10 +73,7 @@ export const DATABASE_STEPS: readonly DatabaseStep[] = [
   // profile format 3, job format 5; walks
   {
     stores: { ...TICKETS, classes: "id", walks: "id" },
-    upgrade: async (upgrade) => {
-      await bringDisplaysUp(upgrade);
-      await bringJobsUp(upgrade);
-    },
+    upgrade: bringFormat3Up,
   },
   // faults looked for, lines tried
   { stores: CASES },

@@ -1,11 +1,8 @@
 import type { ReactNode } from "react";
 import type { Paper } from "@/core/record";
-import { later } from "@/ui/primitives/later";
+import { BrokenSeal } from "../job/BrokenSeal";
 import { ENGLISH } from "@/words/papers/english";
 import type { PaperWords } from "@/words/papers/paperWords";
-
-/** Loaded where a seal does not hold. */
-const BrokenSeal = later(() => import("../job/BrokenSeal").then((module) => module.BrokenSeal));
 
 interface PaperFrameProps {
   readonly title: string;

@@ -9,7 +9,7 @@ import { changeJob } from "./changes";
 import { OddSpokeDatabase } from "./db";
 import { addPhoto } from "./displays";
 import { beginCase, keepShopHas } from "./faultCases";
-import { addJob } from "./jobs";
+import { addJob } from "./addJob";
 import { removeJobs, seedOnce } from "./seeding";
 import { addDisplay } from "./newDisplays";
 import { addClass } from "./classes";

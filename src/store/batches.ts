@@ -7,7 +7,7 @@ import { changeJob } from "./changes";
 import { db, type OddSpokeDatabase } from "./db";
 import { keepForGood } from "./health";
 import { counted, deleteJobs, allJobTables, jobTables, putJob } from "./jobRows";
-import { nextNumber } from "./jobs";
+import { nextNumber } from "./addJob";
 import { newId } from "./newId";
 
 const nowIso = (): string => new Date().toISOString();

@@ -7,7 +7,7 @@ import { changeJob, type Change } from "./changes";
 import { db, type OddSpokeDatabase } from "./db";
 import { keepForGood } from "./health";
 import { newId } from "./newId";
-import { nextNumber } from "./jobs";
+import { nextNumber } from "./addJob";
 import { allJobTables, counted, deleteJobs, jobTables, putJob, putJobs } from "./jobRows";
 
 /** Every entry there is, in no order. */

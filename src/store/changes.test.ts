@@ -7,7 +7,8 @@ import { changeJob, keepTyped, layBy, takeUp, typedNow, withWaiting, writeTyped 
 import { OddSpokeDatabase } from "./db";
 import { failureNow } from "./failures";
 import { importJob, undoImport } from "./importing";
-import { addJob, getJob } from "./jobs";
+import { addJob } from "./addJob";
+import { getJob } from "./jobs";
 import { laidBy, TYPED_LAID_BY, whenTheTabGoes } from "./tab";
 import { makeTickets, rackList } from "./tickets";
 

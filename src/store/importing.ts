@@ -6,7 +6,7 @@ import { db, type OddSpokeDatabase } from "./db";
 import { newId } from "./newId";
 import { keepForGood } from "./health";
 import { allJobTables, counted, deleteJobs, jobTables, putJob } from "./jobRows";
-import { nextNumber } from "./jobs";
+import { nextNumber } from "./addJob";
 
 export type ImportPreview =
   | { readonly ok: true; readonly job: Job; readonly already: Job | null }

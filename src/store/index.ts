@@ -20,7 +20,7 @@ export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } 
 export { beginTrial, keepRun, removeTrial, restoreTrial, takeBackRun, trialsOf } from "./trials";
 export { type Health, healthNow, openStorage, watchHealth } from "./health";
 export { makeTickets, type RackList, rackList, type StaleTicket } from "./tickets";
-export { addJob, getJob, isSeeded } from "./jobs";
+export { getJob, isSeeded } from "./jobs";
 export {
   addPhoto,
   changeDisplay,

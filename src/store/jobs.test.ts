@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, it } from "vitest";
 import { writeJobFile } from "@/core/record";
 import { OddSpokeDatabase } from "./db";
 import { importJob, previewImport } from "./importing";
-import { addJob, getJob } from "./jobs";
+import { addJob } from "./addJob";
+import { getJob } from "./jobs";
 import { removeJobs, restoreJobs, seedOnce } from "./seeding";
 import { changeJob } from "./changes";
 

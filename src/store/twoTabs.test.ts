@@ -5,7 +5,7 @@ import type { Job } from "@/core/record";
 import { seeded } from "@/core/units/seeded";
 import type * as Changes from "./changes";
 import { OddSpokeDatabase } from "./db";
-import { addJob } from "./jobs";
+import { addJob } from "./addJob";
 
 const RUNS = Number(process.env.TWO_TAB_RUNS ?? 500);
 const FIELDS = ["nickname", "frame", "tyre", "packV"] as const;

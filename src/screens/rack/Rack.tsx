@@ -1,7 +1,8 @@
 "use client";
 import { DEMO_WORKSHOP } from "@/catalog/demo/name";
 import type { Ticket } from "@/core/record/ticket";
-import { addJob, changeJob } from "@/store";
+import { changeJob } from "@/store";
+import { addJob } from "@/store/addJob";
 import { loadDemo, removeJobs, restoreJobs } from "@/store/seeding";
 import { SpokeDial } from "@/ui/dial/SpokeDial";
 import { Button, buttonClass, SignShape, useTell } from "@/ui/primitives";

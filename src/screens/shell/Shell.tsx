@@ -1,5 +1,4 @@
 "use client";
-import { addJob } from "@/store";
 import { Toasts, useShortcuts } from "@/ui/primitives";
 import { setNonce } from "get-nonce";
 import { later } from "@/ui/primitives/later";
@@ -31,6 +30,7 @@ export function Shell({ nonce, children }: { readonly nonce: string | undefined;
   useOffline();
 
   const newBike = async () => {
+    const { addJob } = await import("@/store/addJob");
     const job = await addJob();
     router.push(`/job/${job.id}/intake`);
   };

@@ -48,8 +48,8 @@ test("malformed, truncated, oversized, older, newer, foreign and tampered files 
     ["old.json", JSON.stringify({ ...job, version: 0 }), /format 0, older than 1/],
     [
       "new.json",
-      JSON.stringify({ ...job, version: 7 }),
-      new RegExp(`format 7; this version reads format ${JOB_VERSION}`),
+      JSON.stringify({ ...job, version: JOB_VERSION + 1 }),
+      new RegExp(`format ${JOB_VERSION + 1}; this version reads format ${JOB_VERSION}`),
     ],
     ["other.json", JSON.stringify({ format: "somebody/else" }), /another kind \(somebody\/else\)/],
     ["field.json", JSON.stringify({ ...job, number: "twelve" }), /At number: .*"twelve"/],

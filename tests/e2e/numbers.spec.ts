@@ -116,6 +116,7 @@ test("a recorded ride that is brought in goes to the bike it was ridden on, and 
   await expect(page.getByLabel("Length of the track")).not.toHaveValue("");
   // It was handed over once: opened anew, the bench waits for another.
   await page.getByRole("link", { name: /^Plan/ }).click();
+  await expect(page.getByRole("heading", { name: "Plan", exact: true })).toBeVisible();
   await page.getByRole("link", { name: /^Numbers/ }).click();
   await expect(page.getByLabel("GPX file")).toBeVisible();
   await expect(main(page)).not.toContainText("Length of evening.gpx");

@@ -57,7 +57,7 @@ describe("a batch in the book", () => {
     await begun();
     expect(await database.jobs.get(PATTERN)).toEqual(before);
   });
-  it("grows: more bikes come after those there are, like the first even where that has gone from the book", async () => {
+  it("grows: more bikes come after those there are, like the first even where that has gone", async () => {
     const { batchId } = await begun();
     await removeJobs([PATTERN], database);
     await addToBatch(batchId, { names: ["Three"], picked: [] }, database);

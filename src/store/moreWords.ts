@@ -5,9 +5,7 @@
 import type { BookEntry } from "@/core/book/entry";
 import type { Job } from "@/core/record";
 import { db, type OddSpokeDatabase } from "./db";
-
-const BUILD = process.env.NEXT_PUBLIC_BUILD ?? "unbuilt";
-const stampOf = (updatedAt: string): string => `${updatedAt} ${BUILD}`;
+import { stampOf } from "./stamp";
 
 /** The words kept of the present state of each entry, by id; those missing are left out. */
 export async function keptWords(

@@ -1,8 +1,7 @@
 /** A packer and an opener that run where they are asked: for tests, which have no workers. */
 import { bundleWriter, joinedBytes, type BundleWriter } from "@/core/book/bundle";
-import { idsToMeet, meetTable } from "@/core/book/merge";
-import { openBundle, type OpenBundle } from "@/core/book/openBundle";
-import { jobFate, type Opener, type Packer } from "@/core/book/packing";
+import { newOpening } from "@/core/book/opening";
+import type { Opener, Packer } from "@/core/book/packing";
 
 export function packerHere(): Packer {
   let parts: Uint8Array<ArrayBuffer>[] = [];
@@ -23,26 +22,14 @@ export function packerHere(): Packer {
 }
 
 export function openerHere(): Opener {
-  let bundle: OpenBundle | null = null;
-  const read = (file: string) => {
-    if (!bundle) throw new Error("no back-up is open");
-    return bundle.readJobs(file);
-  };
+  const opening = newOpening();
   return {
-    open: async (file) => {
-      const reading = openBundle(new Uint8Array(await file.arrayBuffer()));
-      if (!reading.ok) return reading;
-      bundle = reading.bundle;
-      return { ok: true, list: bundle.list, tables: bundle.tables, jobFiles: bundle.jobFiles };
-    },
-    idsToMeet: async (file) => {
-      const { jobs, unreadable } = read(file);
-      return { ids: jobs.flatMap((job) => idsToMeet("jobs", job)), unreadable };
-    },
-    fates: async (file, here) => meetTable("jobs", here, read(file).jobs).map(jobFate),
-    puts: async (file, here) => meetTable("jobs", here, read(file).jobs).flatMap(({ puts }) => puts),
+    open: async (file, tell) => opening.open(new Uint8Array(await file.arrayBuffer()), tell),
+    idsToMeet: async (file) => opening.idsToMeet(file),
+    fates: async (file, here) => opening.fates(file, here),
+    puts: async (file, here) => opening.puts(file, here),
     photo: async (id) => {
-      const bytes = bundle?.photo(id);
+      const bytes = opening.photo(id);
       return bytes ? new Blob([bytes.slice()], { type: "image/jpeg" }) : null;
     },
   };

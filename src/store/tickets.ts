@@ -3,10 +3,7 @@ import { PLACES, type BookPlace } from "@/core/book/entry";
 import type { Job } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
 import { db, type OddSpokeDatabase } from "./db";
-
-/** Names the build: words and rules may have changed with it, so tickets of another one are worked out anew. */
-const BUILD = process.env.NEXT_PUBLIC_BUILD ?? "unbuilt";
-const stampOf = (updatedAt: string): string => `${updatedAt} ${BUILD}`;
+import { stampOf } from "./stamp";
 
 export interface StaleTicket {
   readonly id: string;

@@ -112,8 +112,8 @@ export function exceptionText(
     }
     case "measured":
       return (
-        `${INTAKE_WORDS[exception.key].label}: ${factSaid(exception.key, exception.there)} was measured on the first only. ` +
-        "Measure each, or take what the sidewall says."
+        `${INTAKE_WORDS[exception.key].label}: ${factSaid(exception.key, exception.there)} was measured on the ` +
+        "first only. Measure each, or take what the sidewall says."
       );
   }
 }

@@ -1,8 +1,7 @@
 /** Back-ups packed and opened off the main thread: no key waits for ten thousand jobs. */
 import { bundleWriter, type BundleWriter, type SmallTables } from "@/core/book/bundle";
-import { idsToMeet, meetTable } from "@/core/book/merge";
-import { openBundle, type OpenBundle, type UnreadableJob } from "@/core/book/openBundle";
-import { jobFate, type JobFate, type OpenedBook } from "@/core/book/packing";
+import { newOpening } from "@/core/book/opening";
+import type { OpenedBook } from "@/core/book/packing";
 import { jobParts } from "@/core/book/travel";
 import type { Job } from "@/core/record";
 import { lettersCode, type CodeDrawing } from "./codeMatrix";
@@ -44,23 +43,12 @@ function newPacking(): Packing {
 }
 
 let packing: Packing | null = null;
-let opened: OpenBundle | null = null;
-/** The jobs read last: a file is asked for more than once in a row. */
-let lastRead: { readonly file: string; readonly read: ReturnType<OpenBundle["readJobs"]> } | null = null;
+const opening = newOpening();
 
 const writer = (): BundleWriter => {
   if (!packing) throw new Error("no back-up is being packed");
   return packing.writer;
 };
-const bundle = (): OpenBundle => {
-  if (!opened) throw new Error("no back-up is open");
-  return opened;
-};
-const jobsIn = (file: string): ReturnType<OpenBundle["readJobs"]> => {
-  if (lastRead?.file !== file) lastRead = { file, read: bundle().readJobs(file) };
-  return lastRead.read;
-};
-
 const api = {
   begin: (): void => {
     packing = newPacking();
@@ -76,26 +64,15 @@ const api = {
     packing = null;
     return file;
   },
-  open: async (file: Blob, tell: (share: number) => void): Promise<OpenedBook> => {
-    [opened, lastRead] = [null, null];
-    const reading = openBundle(new Uint8Array(await file.arrayBuffer()), (done, all) => tell(done / all));
-    if (!reading.ok) return reading;
-    opened = reading.bundle;
-    const { list, tables, jobFiles } = reading.bundle;
-    return { ok: true, list, tables, jobFiles };
-  },
-  idsToMeet: (file: string): { readonly ids: readonly string[]; readonly unreadable: readonly UnreadableJob[] } => {
-    const { jobs, unreadable } = jobsIn(file);
-    return { ids: jobs.flatMap((job) => idsToMeet("jobs", job)), unreadable };
-  },
-  fates: (file: string, here: readonly Job[]): readonly JobFate[] =>
-    meetTable("jobs", here, jobsIn(file).jobs).map(jobFate),
-  puts: (file: string, here: readonly Job[]): readonly Job[] =>
-    meetTable("jobs", here, jobsIn(file).jobs).flatMap(({ puts }) => puts),
+  open: async (file: Blob, tell: (share: number) => void): Promise<OpenedBook> =>
+    opening.open(new Uint8Array(await file.arrayBuffer()), tell),
+  idsToMeet: opening.idsToMeet,
+  fates: opening.fates,
+  puts: opening.puts,
   /** A job as codes to be scanned, in order. */
   jobCodes: (job: Job): readonly CodeDrawing[] => jobParts(job).map(lettersCode),
   photo: (id: string): Blob | null => {
-    const bytes = bundle().photo(id);
+    const bytes = opening.photo(id);
     return bytes && new Blob([bytes.slice()], { type: PICTURE });
   },
 };

@@ -121,7 +121,7 @@ describe("the copied plan, held against a bike's own facts,", () => {
       if (BATCH.sheet[row.code] !== undefined && row.shown.target)
         expect(row.target?.raw, row.code).toBe(BATCH.sheet[row.code]);
   });
-  it("says what it rests on where nobody has taped this bike, and does not pass the other's tape off as its own", () => {
+  it("says what it rests on where nobody has taped this bike, and passes no other's tape off as its own", () => {
     const bike = foundAsThere(like());
     expect(kinds(exceptionsOf(bike))).toContain("measured");
     expect([bike.intake.rolloutMm, workOut(bike).bike.rollout]).toEqual([undefined, workOut(like()).bike.rollout]);

@@ -9,8 +9,7 @@ import { valuesToFollow } from "../record/sheetOfBatch";
 import { own } from "../units/limits";
 import { withoutFields } from "../units/withoutFields";
 import { sharedFacts } from "./likeFacts";
-
-const ticket = (number: number): string => String(number).padStart(4, "0");
+import { ticketNumber } from "../units/ticketNumber";
 
 /** Why no batch can be made of a bike. */
 export type NoBatch = "no-display" | "nothing-planned";
@@ -96,7 +95,7 @@ export function notInto(job: Job, batch: Batch): NotInto | null {
 
 /** What stands as the reason of a line the sheet sets by hand. */
 const byHandWhy = ({ from, byHand }: Batch, code: string): string =>
-  [own(byHand, code) ?? "", `As on ${ticket(from.number)}`].filter((part) => part !== "").join(". ");
+  [own(byHand, code) ?? "", `As on ${ticketNumber(from.number)}`].filter((part) => part !== "").join(". ");
 
 /**
  * The job in a batch, at a place in it: lines left to choice follow the sheet. What its own facts decide stays decided
@@ -119,7 +118,7 @@ export function joined(job: Job, batch: Batch, display: DisplayProfile, place: n
       ...Object.fromEntries(byHand.map((code) => [code, byHandWhy(batch, code)])),
     },
   };
-  return withEvent(laid, at, "batch-joined", `${batch.name}: the sheet of ${ticket(batch.from.number)}`);
+  return withEvent(laid, at, "batch-joined", `${batch.name}: the sheet of ${ticketNumber(batch.from.number)}`);
 }
 
 /**

@@ -6,6 +6,7 @@ import { linesOf, shows } from "../display";
 import { isOffRoad, newJob, type Job } from "../record";
 import { own } from "../units/limits";
 import { driftedCodes, odometerKm } from "./drift";
+import { ticketNumber } from "../units/ticketNumber";
 
 /** Where the bike is: on the stand, waiting for it, or handed over. */
 export const PLACES = ["stand", "waiting", "gone"] as const;
@@ -64,7 +65,7 @@ function valuesOf(job: Job): readonly string[] {
 function textOf(job: Job): string {
   const { rule } = job.classChoice;
   const parts = [
-    String(job.number).padStart(4, "0"),
+    ticketNumber(job.number),
     ...Object.values(job.intake),
     job.profile ? `${job.profile.name} ${job.profile.variant}` : "",
     rule ? `${rule.name} ${rule.badge}` : "",

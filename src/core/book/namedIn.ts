@@ -1,8 +1,9 @@
 /** Bikes of the book that the words of the finder name: by nickname, number, what they are, or their display. */
 import type { BookEntry } from "./entry";
+import { ticketNumber } from "../units/ticketNumber";
 
 const partsOf = ({ nickname, number, frame, display }: BookEntry): readonly string[] =>
-  `${nickname} ${number} ${String(number).padStart(4, "0")} ${frame} ${display}`.toLowerCase().split(/[\s,]+/);
+  `${nickname} ${number} ${ticketNumber(number)} ${frame} ${display}`.toLowerCase().split(/[\s,]+/);
 
 /**
  * The bikes most of the words name, the newest first among equals; other words may name a stage or a line of them. None

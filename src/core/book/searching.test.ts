@@ -4,6 +4,7 @@ import { demoJobs } from "@/catalog/demo/workshop";
 import { withTyped } from "../record";
 import { entryOf, type BookEntry } from "./entry";
 import { NO_QUERY, ORDERS, searched, searchWords, valuesIn } from "./searching";
+import { ticketNumber } from "../units/ticketNumber";
 
 const ENTRIES = demoJobs().map(entryOf);
 const [FIRST] = demoJobs();
@@ -68,7 +69,7 @@ describe("a damaged record", () => {
     (field) => {
       const entry = entryOf({ ...FIRST, [field]: null } as never);
       expect(entry).toMatchObject({ id: FIRST.id, number: FIRST.number, place: entryOf(FIRST).place });
-      const words = String(FIRST.number).padStart(4, "0");
+      const words = ticketNumber(FIRST.number);
       expect(searched([entry], { ...NO_QUERY, words }, BY_NUMBER)).toHaveLength(1);
     },
   );

@@ -10,6 +10,7 @@ import type { LastVisit } from "../record/job";
 import { own } from "../units/limits";
 import { withoutFields } from "../units/withoutFields";
 import { hasDrifted, leftIn, riddenKm } from "./drift";
+import { ticketNumber } from "../units/ticketNumber";
 
 /** Facts that belong to one visit and are asked anew at the next. */
 const OF_ONE_VISIT = new Set(["visit", "complaint", "odometerKm", "checkedBy", "leavesThough", "wishWinners"]);
@@ -51,7 +52,7 @@ export function nextVisit(last: Job, { id, number, at }: { id: string; number: n
     classChoice: { ...withoutFields(last.classChoice, "acknowledgedAt"), acknowledged: "" },
     lastVisit: lastVisitOf(last),
   };
-  return withEvent(begun, at, "visit-begun", String(last.number).padStart(4, "0"));
+  return withEvent(begun, at, "visit-begun", ticketNumber(last.number));
 }
 
 /**

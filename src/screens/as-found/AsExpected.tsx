@@ -6,17 +6,18 @@ import { Button, SignShape, useTell } from "@/ui/primitives";
 import { lineName } from "@/words";
 import type { DisplayStageProps } from "../job/stageProps";
 import * as say from "@/words/screens/as-found/asExpected";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** What the expectation rests on: the visit before, or the first of the batch. */
 function Whence({ lastVisit, batch, profile }: Job) {
   if (lastVisit)
     return (
       <>
-        <p className="font-semibold">{say.lastVisit(String(lastVisit.number).padStart(4, "0"), lastVisit.leftAt)}</p>
+        <p className="font-semibold">{say.lastVisit(ticketNumber(lastVisit.number), lastVisit.leftAt)}</p>
         {lastVisit.display.id === profile?.id ? null : <p>{say.anotherDisplay}</p>}
       </>
     );
-  return <p className="font-semibold">{say.firstOfBatch(String(batch?.from.number ?? 0).padStart(4, "0"))}</p>;
+  return <p className="font-semibold">{say.firstOfBatch(ticketNumber(batch?.from.number ?? 0))}</p>;
 }
 
 /**

@@ -7,6 +7,7 @@ import { Button, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import * as say from "@/words/screens/backup/restorePanel";
 import type { Restoring } from "./useRestore";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 interface RestorePanelProps {
   readonly state: Exclude<Restoring, { kind: "none" } | { kind: "reading" }>;
@@ -110,7 +111,7 @@ const Apart = ({ jobs }: { readonly jobs: readonly JobFate[] }) =>
       <ul className="max-h-48 overflow-y-auto">
         {jobs.map(({ id, number, nickname, hereAt, thereAt }) => (
           <li key={id} className="break-words">
-            {say.oneOf(String(number).padStart(4, "0"), nickname)}
+            {say.oneOf(ticketNumber(number), nickname)}
             <span className="block text-[0.88rem] text-quiet">{say.workedOn(hereAt ?? thereAt, thereAt)}</span>
           </li>
         ))}

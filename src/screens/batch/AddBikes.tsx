@@ -9,6 +9,7 @@ import { Chip } from "@/ui/primitives/Chip";
 import { nameProblemText } from "@/words/batches";
 import * as say from "@/words/screens/batch/addBikes";
 import * as names from "@/words/screens/batch/bikeTable";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 interface AddBikesProps {
   readonly batch: Batch;
@@ -74,7 +75,7 @@ export function AddBikes({ batch, label, onAdd }: AddBikesProps) {
         <div className="flex flex-wrap gap-2">
           {(all ? waiting : waiting?.slice(0, FIRST_SHOWN))?.map(({ id, number, intake }) => (
             <Chip key={id} type="checkbox" checked={picked.has(id)} onChange={(on) => pick(id, on)}>
-              <span className="code mr-2">{String(number).padStart(4, "0")}</span>
+              <span className="code mr-2">{ticketNumber(number)}</span>
               <span className="min-w-0 break-words">{intake.nickname || names.newBike}</span>
             </Chip>
           ))}

@@ -10,9 +10,11 @@ import * as say from "@/words/screens/batch/batch";
 import * as names from "@/words/screens/batch/bikeTable";
 import { AddBikes } from "./AddBikes";
 import { BikeTable } from "./BikeTable";
+import { NameField } from "./NameField";
 import { StandsOut } from "./StandsOut";
 import { tellRefused } from "./tellRefused";
 import { useBatch } from "./useBatch";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** One batch: its bikes, which is next, and what stands out. */
 export function Batch({ id }: { readonly id: string }) {
@@ -54,7 +56,7 @@ function Head({ batch, bikes }: { readonly batch: BatchRecord; readonly bikes: r
       <p className="text-quiet">
         {say.ofBikes(gone, proven, bikes.length)}.{" "}
         <Link href={`/job/${from.jobId}/papers`} prefetch={false} className="underline underline-offset-4">
-          {say.sheetFrom(String(from.number).padStart(4, "0"), from.nickname)}
+          {say.sheetFrom(ticketNumber(from.number), from.nickname)}
         </Link>
         {", "}
         {SHEET_STANDING[from.standing]}.
@@ -127,22 +129,13 @@ function More({ batch }: { readonly batch: BatchRecord }) {
   if (open === "name")
     return (
       <form
-        className="mt-4 flex max-w-[34rem] flex-wrap items-end gap-3"
+        className="mt-4 flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
           void rename();
         }}
       >
-        <label className="flex min-w-0 flex-1 flex-col gap-1">
-          <span className="text-[0.92rem] font-semibold">{say.name}</span>
-          <input
-            value={name}
-            maxLength={80}
-            autoComplete="off"
-            onChange={(event) => setName(event.target.value)}
-            className="min-h-12 rounded-md border-2 border-rule bg-sheet px-3 text-lg hover:border-quiet focus:border-action"
-          />
-        </label>
+        <NameField name={name} onName={setName} />
         <Button weight="main" type="submit" disabled={name.trim() === ""}>
           {say.keepName}
         </Button>

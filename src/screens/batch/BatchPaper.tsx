@@ -1,22 +1,20 @@
 "use client";
 import Link from "next/link";
 import { useMemo } from "react";
-import { batchPaper, standsOut, type BatchPaper as Paper, type BatchPaperBike } from "@/core/batch";
+import { batchPaper, standsOut, type BatchPaper as Paper } from "@/core/batch";
 import { csvOf } from "@/core/book/csv";
 import type { Batch } from "@/core/record/job";
-import { linesOf } from "@/core/display";
-import { workOut } from "@/core/record";
 import { Button, buttonClass, Caution, RuledTable } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
 import { lineName } from "@/words";
-import { exceptionText, SHEET_STANDING } from "@/words/batches";
+import { SHEET_STANDING } from "@/words/batches";
 import { dayAndTime } from "@/words/speak";
 import * as say from "@/words/screens/batch/batchPaper";
 import * as names from "@/words/screens/batch/bikeTable";
-import { voiceOf } from "../job/voice";
+import { exceptionsSaid } from "./exceptionsSaid";
 import { useBatch } from "./useBatch";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
-const ticket = (number: number): string => String(number).padStart(4, "0");
 const ROW = "border-b border-rule align-top [&>td]:py-1 [&>td]:pr-3 print:[&>td]:py-[0.4mm]";
 
 /** The paper of a whole batch: the sheet, every bike, what stands out, every seal. */
@@ -56,7 +54,7 @@ function sealsAsCsv({ seals, bikes }: Paper): Parameters<typeof csvOf> {
   return [
     say.sealHeads,
     seals.map(({ number, kind, at, hash }) => [
-      `${ticket(number)} ${nicknames.get(number) ?? ""}`.trim(),
+      `${ticketNumber(number)} ${nicknames.get(number) ?? ""}`.trim(),
       say.sealKinds[kind],
       at,
       hash,
@@ -74,7 +72,7 @@ const Head = ({ batch, paper }: { readonly batch: Batch; readonly paper: Paper }
     </div>
     <p>{say.counts(paper.bikes.length, paper.proven, paper.gone)}</p>
     <p>
-      {say.sheetFrom(ticket(batch.from.number), batch.from.nickname)}, {SHEET_STANDING[batch.from.standing]}.
+      {say.sheetFrom(ticketNumber(batch.from.number), batch.from.nickname)}, {SHEET_STANDING[batch.from.standing]}.
       {batch.from.seal ? <span className="code ml-2 text-[0.8em] break-all">{batch.from.seal}</span> : null}
     </p>
   </header>
@@ -94,7 +92,7 @@ const TheSheet = ({ paper: { lines } }: { readonly paper: Paper }) => (
             {shows}
             {byHand ? <span className="ml-2 font-normal text-quiet">{say.byHand}</span> : null}
           </td>
-          <td>{otherwise.map(({ number, shows: read }) => say.otherwise(ticket(number), read)).join(", ")}</td>
+          <td>{otherwise.map(({ number, shows: read }) => say.otherwise(ticketNumber(number), read)).join(", ")}</td>
         </tr>
       ))}
     </RuledTable>
@@ -108,7 +106,7 @@ const TheBikes = ({ paper: { bikes } }: { readonly paper: Paper }) => (
       {bikes.map((bike) => (
         <tr key={bike.job.id} className={ROW}>
           <td>
-            <span className="code mr-2">{ticket(bike.job.number)}</span>
+            <span className="code mr-2">{ticketNumber(bike.job.number)}</span>
             <strong className="break-words">{bike.job.intake.nickname || names.newBike}</strong>
           </td>
           <td>{bike.className ?? say.noClass}</td>
@@ -121,20 +119,9 @@ const TheBikes = ({ paper: { bikes } }: { readonly paper: Paper }) => (
   </section>
 );
 
-/** What one bike has that the batch has not, in sentences. */
-function exceptionsSaid({ job, exceptions }: BatchPaperBike): readonly string[] {
-  const lines = new Map((job.profile ? linesOf(job.profile) : []).map((line) => [line.code, lineName(line)]));
-  const voice = voiceOf(workOut(job));
-  return exceptions
-    .filter(standsOut)
-    .map((each) =>
-      exceptionText(each, { voice, display: job.profile?.name ?? "", lineName: (code) => lines.get(code) ?? "" }),
-    );
-}
-
 function Exceptions({ paper: { bikes } }: { readonly paper: Paper }) {
   const odd = bikes.flatMap((bike) => {
-    const said = exceptionsSaid(bike);
+    const said = exceptionsSaid(bike.exceptions.filter(standsOut), bike.job);
     return said.length > 0 ? [{ job: bike.job, said }] : [];
   });
   return (
@@ -144,7 +131,7 @@ function Exceptions({ paper: { bikes } }: { readonly paper: Paper }) {
       <ul className="flex flex-col gap-1.5">
         {odd.map(({ job, said }) => (
           <li key={job.id}>
-            <span className="code mr-2">{ticket(job.number)}</span>
+            <span className="code mr-2">{ticketNumber(job.number)}</span>
             <strong className="break-words">{job.intake.nickname || names.newBike}</strong>
             <ul className="ml-6 list-disc">
               {said.map((text) => (
@@ -167,7 +154,7 @@ const Seals = ({ paper: { seals } }: { readonly paper: Paper }) => (
       <RuledTable label={say.seals} headings={say.sealHeads}>
         {seals.map(({ number, kind, at, hash }) => (
           <tr key={hash} className={ROW}>
-            <td className="code">{ticket(number)}</td>
+            <td className="code">{ticketNumber(number)}</td>
             <td>{say.sealKinds[kind]}</td>
             <td>{dayAndTime(at)}</td>
             <td className="code text-[0.75em] break-all">{hash}</td>

@@ -2,7 +2,7 @@
 import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useRouter } from "next/navigation";
-import { useId, useMemo } from "react";
+import { useMemo } from "react";
 import { newBatch, noBatchOf, speaksAgainst } from "@/core/batch";
 import { workOut, type Job } from "@/core/record";
 import { getJob } from "@/store";
@@ -13,7 +13,9 @@ import { NO_BATCH, SHEET_STANDING } from "@/words/batches";
 import * as say from "@/words/screens/batch/beginBatch";
 import { voiceOf } from "../job/voice";
 import { AddBikes } from "./AddBikes";
+import { NameField } from "./NameField";
 import { tellRefused } from "./tellRefused";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** A batch is begun: the sheet of one bike, and the bikes it goes onto. */
 export function BeginBatch({ id }: { readonly id: string }) {
@@ -34,8 +36,7 @@ export function BeginBatch({ id }: { readonly id: string }) {
 function Begin({ pattern }: { readonly pattern: Job }) {
   const router = useRouter();
   const tell = useTell();
-  const label = useId();
-  const number = String(pattern.number).padStart(4, "0");
+  const number = ticketNumber(pattern.number);
   const [name, setName] = useKeptState(`batch-name.${pattern.id}`, "");
   // Only to say what would be put onto the others: it is made anew when it begins.
   const batch = useMemo(() => newBatch(pattern, { id: pattern.id, name: "", at: pattern.updatedAt }), [pattern]);
@@ -71,19 +72,9 @@ function Begin({ pattern }: { readonly pattern: Job }) {
           </FindingLine>
         ))}
       </div>
-      <div className="mb-5 flex max-w-[34rem] flex-col gap-1">
-        <label htmlFor={label} className="text-[0.92rem] font-semibold">
-          {say.whatItIsCalled}
-        </label>
-        <input
-          id={label}
-          value={name}
-          maxLength={80}
-          autoComplete="off"
-          onChange={(event) => setName(event.target.value)}
-          className="min-h-12 rounded-md border-2 border-rule bg-sheet px-3 text-lg hover:border-quiet focus:border-action"
-        />
-        <span className="text-[0.85rem] text-quiet">{say.forExample}</span>
+      <div className="mb-5">
+        <NameField name={name} onName={setName} />
+        <p className="mt-1 text-[0.85rem] text-quiet">{say.forExample}</p>
       </div>
       <AddBikes batch={batch} label={say.begin} onAdd={begin} />
     </div>

@@ -5,6 +5,7 @@ import { leaveBatch } from "@/store/batches";
 import { RuledTable, SignShape, useTell } from "@/ui/primitives";
 import { STEP_NAMES } from "@/words/batches";
 import * as say from "@/words/screens/batch/bikeTable";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** Every bike of the batch: what is next with it, what was read back, and whether anything stands out. */
 export function BikeTable({ bikes }: { readonly bikes: readonly BatchBike[] }) {
@@ -33,7 +34,7 @@ function Row({ bike: { job, step, read, checksLeft, exceptions } }: { readonly b
     <tr className="h-12 border-b border-rule [&>td]:py-1.5 [&>td]:pr-3">
       <th scope="row" className="max-w-[22rem] py-1.5 pr-3 text-left font-normal">
         <Link href={`/job/${job.id}/${STAGE_OF[step]}`} prefetch={false} className="underline underline-offset-4">
-          <span className="code mr-2 text-quiet">{String(job.number).padStart(4, "0")}</span>
+          <span className="code mr-2 text-quiet">{ticketNumber(job.number)}</span>
           <strong className="break-words">{name}</strong>
         </Link>
       </th>

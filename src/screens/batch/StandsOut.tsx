@@ -1,16 +1,14 @@
 "use client";
 import { useMemo } from "react";
 import { asOnThePattern, asTheSheet, shared, type BatchBike, type Exception, type Shared } from "@/core/batch";
-import { linesOf } from "@/core/display";
-import { workOut, type Job } from "@/core/record";
 import { changeBikes } from "@/store/batches";
 import { Button, FindingLine, useTell } from "@/ui/primitives";
-import { INTAKE_WORDS, lineName } from "@/words";
-import { exceptionText } from "@/words/batches";
+import { INTAKE_WORDS } from "@/words";
 import * as names from "@/words/screens/batch/bikeTable";
 import * as say from "@/words/screens/batch/standsOut";
-import { voiceOf } from "../job/voice";
 import { UNREAD } from "./BikeTable";
+import { exceptionsSaid } from "./exceptionsSaid";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** How grave each kind of exception is. */
 const SEVERITY = {
@@ -66,16 +64,6 @@ const Groups = ({ groups, bikes }: { readonly groups: readonly Shared[]; readonl
   </ul>
 );
 
-/** What is put into words with the first of the bikes it is on. */
-function words(exception: Exception, job: Job): string {
-  const named = new Map((job.profile ? linesOf(job.profile) : []).map((line) => [line.code, lineName(line)]));
-  return exceptionText(exception, {
-    voice: voiceOf(workOut(job)),
-    display: job.profile?.name ?? "",
-    lineName: (code) => named.get(code) ?? "",
-  });
-}
-
 function Group({ group, bikes }: { readonly group: Shared; readonly bikes: readonly BatchBike[] }) {
   const { exception, bikes: ids } = group;
   const on = bikes.filter(({ job }) => ids.includes(job.id));
@@ -85,7 +73,7 @@ function Group({ group, bikes }: { readonly group: Shared; readonly bikes: reado
   const severity = exception.kind === "finding" ? exception.finding.severity : SEVERITY[exception.kind];
   return (
     <li data-exception={exception.kind}>
-      <FindingLine severity={severity}>{words(exception, first.job)}</FindingLine>
+      <FindingLine severity={severity}>{exceptionsSaid([exception], first.job)}</FindingLine>
       <div className="mt-1 ml-7 flex flex-wrap items-center gap-x-4 gap-y-1">
         <span className="min-w-0 text-[0.92rem] break-words text-quiet">
           {on.length === bikes.length
@@ -104,7 +92,7 @@ function Deed({ exception, on }: { readonly exception: Exception; readonly on: r
   const ids = on.map(({ job }) => job.id);
   if (exception.kind === "line" && exception.set === "free") {
     const { code, raw } = exception;
-    const number = String(on[0]?.job.batch?.from.number ?? 0).padStart(4, "0");
+    const number = ticketNumber(on[0]?.job.batch?.from.number ?? 0);
     const set = async () => {
       const { changed, undo } = await changeBikes(ids, (job, at) => asTheSheet(job, code, raw, at, say.why(number)));
       tell(say.setOn(code, changed), () => void undo(say.wasSet));

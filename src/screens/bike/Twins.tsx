@@ -5,6 +5,7 @@ import type { Job } from "@/core/record";
 import { keepBoth, settleTwins } from "@/store/book";
 import { Button, RuledTable, useTell } from "@/ui/primitives";
 import * as say from "@/words/screens/bike/twins";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 interface TwinsProps {
   readonly job: Job;
@@ -30,7 +31,7 @@ export function Twins({ job, twin }: TwinsProps) {
   return (
     <section aria-labelledby={`twin-${twin.id}`} className="mb-8 rounded-xl border-2 border-odd bg-sheet p-5">
       <h2 id={`twin-${twin.id}`} className="text-[1.4rem]">
-        {say.title(String(job.number).padStart(4, "0"))}
+        {say.title(ticketNumber(job.number))}
       </h2>
       <p className="mb-3 max-w-[70ch] text-quiet">{say.whatItIs}</p>
       {differences.length === 0 ? (

@@ -9,6 +9,7 @@ import { Button, RuledTable, SignShape, useKeptState } from "@/ui/primitives";
 import { INTAKE_WORDS, lineName } from "@/words";
 import * as say from "@/words/screens/bike/visitTable";
 import { TakeAlong } from "./TakeAlong";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** Lines of the displays of a bike by what they are called; a swapped display names its own. */
 function namesOf(visits: readonly Job[]): ReadonlyMap<string, string> {
@@ -26,7 +27,7 @@ export function VisitTable({ visits: jobs }: { readonly visits: readonly Job[] }
     <>
       <RuledTable
         label={say.table}
-        headings={[say.line, ...visits.map(({ job }) => say.visit(String(job.number).padStart(4, "0"), job.createdAt))]}
+        headings={[say.line, ...visits.map(({ job }) => say.visit(ticketNumber(job.number), job.createdAt))]}
         widthClass="min-w-[640px]"
       >
         <Facts visits={visits} />

@@ -13,6 +13,7 @@ import { StageRail } from "./StageRail";
 import type { ChangeJob, StageProps } from "./stageProps";
 import { useOutlook } from "./usePlan";
 import * as say from "@/words/screens/job/jobScreen";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 interface StageModule {
   readonly Stage: ComponentType<StageProps>;
@@ -115,7 +116,7 @@ function JobHead({ job, workings }: { readonly job: Job; readonly workings: Work
       <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
         <div className="flex min-w-0 flex-wrap items-baseline gap-x-4">
           <h1 className="min-w-0 text-[2.1rem] break-words max-sm:text-[1.5rem]">{bike.nickname || say.newBike}</h1>
-          <span className="code text-quiet">{String(job.number).padStart(4, "0")}</span>
+          <span className="code text-quiet">{ticketNumber(job.number)}</span>
           <span className="min-w-0 text-quiet break-words max-sm:hidden">{facts.filter(Boolean).join(" · ")}</span>
         </div>
         <div className="flex items-center gap-x-4">

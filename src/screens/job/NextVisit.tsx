@@ -4,6 +4,7 @@ import type { Job } from "@/core/record";
 import { addVisit } from "@/store/book";
 import { Button, useTell } from "@/ui/primitives";
 import * as say from "@/words/screens/job/nextVisit";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** The next visit of a bike, begun from what the last one left. */
 export function NextVisit({ last, weight = "plain" }: { readonly last: Job; readonly weight?: "main" | "plain" }) {
@@ -12,7 +13,7 @@ export function NextVisit({ last, weight = "plain" }: { readonly last: Job; read
   const begin = async () => {
     const job = await addVisit(last.id);
     if (!job) return;
-    tell(say.begun(String(job.number).padStart(4, "0")));
+    tell(say.begun(ticketNumber(job.number)));
     router.push(`/job/${job.id}/intake`);
   };
   return (

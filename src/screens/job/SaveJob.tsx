@@ -4,11 +4,12 @@ import { changeJob, withWaiting } from "@/store";
 import { Button } from "@/ui/primitives";
 import { saveText } from "@/ui/primitives/saveText";
 import * as say from "@/words/screens/job/saveJob";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** What the file of a job is called. */
 export function jobFileName(job: Job): string {
   const name = (job.intake.nickname || "bike").toLowerCase().replace(/[^a-z0-9]+/g, "-");
-  return `odd-spoke-${String(job.number).padStart(4, "0")}-${name.slice(0, 60)}.json`;
+  return `odd-spoke-${ticketNumber(job.number)}-${name.slice(0, 60)}.json`;
 }
 
 /** Saves a job as a file, with whatever is typed and not yet kept. */

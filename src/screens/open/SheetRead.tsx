@@ -3,6 +3,7 @@ import type { TravelSheet } from "@/core/record/travelSheet";
 import { RuledTable } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import * as say from "@/words/screens/open/sheetRead";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** What a bike's display was left with, off the code on its workshop sheet: to be looked at, and nothing is stored. */
 export function SheetRead({ sheet, onClose }: { readonly sheet: TravelSheet; readonly onClose: () => void }) {
@@ -16,7 +17,7 @@ export function SheetRead({ sheet, onClose }: { readonly sheet: TravelSheet; rea
     <Panel
       open
       onOpenChange={(open) => !open && onClose()}
-      title={say.title(String(sheet.number).padStart(4, "0"), sheet.nickname)}
+      title={say.title(ticketNumber(sheet.number), sheet.nickname)}
       description={say.what}
     >
       <dl className="mb-4 grid grid-cols-[auto_1fr] gap-x-6 gap-y-1.5">

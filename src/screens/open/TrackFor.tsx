@@ -5,6 +5,7 @@ import { bookEntries } from "@/store/book";
 import { Button } from "@/ui/primitives";
 import { holdTrack } from "@/ui/browser/trackInHand";
 import * as say from "@/words/screens/open/trackFor";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** Bikes offered: those worked on last. */
 const MOST_OFFERED = 12;
@@ -31,7 +32,7 @@ export function TrackFor({ file }: { readonly file: File }) {
       <div className="flex flex-wrap gap-2">
         {bikes.map(({ id, number, nickname }) => (
           <Button key={id} onClick={() => go(id)}>
-            <span className="code mr-2">{String(number).padStart(4, "0")}</span>
+            <span className="code mr-2">{ticketNumber(number)}</span>
             {nickname || say.newBike}
           </Button>
         ))}

@@ -3,6 +3,7 @@ import type { Paper } from "@/core/record";
 import { BrokenSeal } from "../job/BrokenSeal";
 import { ENGLISH } from "@/words/papers/english";
 import type { PaperWords } from "@/words/papers/paperWords";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 interface PaperFrameProps {
   readonly title: string;
@@ -25,7 +26,7 @@ export function PaperFrame({ title, paper, words = ENGLISH, namesClass = true, c
         <h3 className="text-[1.4rem]">{title}</h3>
         <p className="min-w-0 break-words">
           <strong>{workings.bike.nickname || words.newBike}</strong>{" "}
-          <span className="code">{String(job.number).padStart(4, "0")}</span>
+          <span className="code">{ticketNumber(job.number)}</span>
           {[workings.bike.frame, job.profile?.name, (namesClass && rule?.badge) || words.noClass]
             .filter(Boolean)
             .map((part) => ` · ${part}`)}

@@ -5,6 +5,7 @@ import { Button, SignShape } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { dayAndTime, fileProblemText, STAGE_NAMES } from "@/words";
 import * as say from "@/words/screens/rack/importPanel";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 interface ImportPanelProps {
   readonly fileName: string;
@@ -62,7 +63,7 @@ function Preview({
   const workings = workOut(job);
   const facts: readonly (readonly [string, string])[] = [
     [say.file, looked],
-    [say.bike, say.noNickname(job.intake.nickname, String(job.number).padStart(4, "0"))],
+    [say.bike, say.noNickname(job.intake.nickname, ticketNumber(job.number))],
     [say.display, job.profile ? `${job.profile.name}, ${job.profile.variant}` : say.noneChosen],
     [say.classWord, job.classChoice.rule?.name ?? say.noneChosen],
     [say.standsAt, STAGE_NAMES[workings.next]],

@@ -12,6 +12,7 @@ import { useRouter } from "next/navigation";
 import { ImportJob } from "./ImportJob";
 import { useRack } from "./useRack";
 import * as say from "@/words/screens/rack/rack";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** The rack: bikes on the stand, bikes waiting, bikes gone out. */
 export function Rack() {
@@ -150,7 +151,7 @@ function Waiting({ waiting }: { readonly waiting: Ticket[] }) {
   ) : null;
 }
 
-const number = (ticket: Ticket): string => String(ticket.number).padStart(4, "0");
+const number = (ticket: Ticket): string => ticketNumber(ticket.number);
 const name = (ticket: Ticket): string => ticket.nickname || say.newBike;
 
 interface TicketProps {

@@ -9,6 +9,7 @@ import { jobCodes } from "@/workers/bookClient";
 import type { CodeDrawing } from "@/workers/codeMatrix";
 import * as say from "@/words/screens/send/send";
 import { Code } from "./Code";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 /** A visit as a run of codes: held up to another device's camera, or printed. */
 export function Send({ id }: { readonly id: string }) {
@@ -49,7 +50,7 @@ function Codes({ job }: { readonly job: Job }) {
           <p className="no-print mb-4 max-w-[70ch] text-quiet">{say.what(codes.length)}</p>
           <Round codes={codes} />
           <section className="hidden print:block">
-            <p className="mb-2 font-bold">{say.printed(name, String(job.number).padStart(4, "0"))}</p>
+            <p className="mb-2 font-bold">{say.printed(name, ticketNumber(job.number))}</p>
             <div className="flex flex-wrap gap-[6mm]">
               {codes.map((code, i) => (
                 <figure key={code.path} className="break-inside-avoid">

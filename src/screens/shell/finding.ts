@@ -4,6 +4,7 @@ import { STAGES } from "@/core/record";
 import type { Ticket } from "@/core/record/ticket";
 import { STAGE_NAMES } from "@/words";
 import * as say from "@/words/screens/shell/finding";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 export interface Found {
   readonly key: string;
@@ -26,7 +27,7 @@ export function indexOf(tickets: readonly Ticket[]): MiniSearch {
     tickets.map(({ id, nickname, number, facts, spokes }) => ({
       id,
       nickname: nickname || say.newBike,
-      number: `${number} ${String(number).padStart(4, "0")}`,
+      number: `${number} ${ticketNumber(number)}`,
       facts,
       lines: spokes.map(({ code, name }) => `${code} ${name}`).join(" "),
       stages: STAGE_WORDS,
@@ -44,7 +45,7 @@ const wordsOf = (text: string): readonly string[] => text.toLowerCase().split(/\
 /** What of one bike the words speak of: the stages and lines they name, and the bike itself. */
 function thingsOf(ticket: Ticket, words: readonly string[]): readonly Found[] {
   const name = ticket.nickname || say.findingNewBike;
-  const number = String(ticket.number).padStart(4, "0");
+  const number = ticketNumber(ticket.number);
   const bike: Found = {
     key: ticket.id,
     title: name,

@@ -6,6 +6,7 @@ import { ownersKeys } from "./keysSaid";
 import type { CardRow, LevelRow } from "./ownersContent";
 import type { PaperWords } from "./paperWords";
 import type { SaidStep } from "./wayBackSaid";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 const heading = (text: string): readonly string[] => ["", text.toUpperCase()];
 
@@ -14,8 +15,7 @@ export function headText({ job, workings, standing }: Paper, words: PaperWords):
   const { bike } = workings;
   const stamp = words.stamps[standing];
   return [
-    `${bike.nickname || words.newBike} · ${String(job.number).padStart(4, "0")}` +
-      (job.profile ? ` · ${job.profile.name}` : ""),
+    `${bike.nickname || words.newBike} · ${ticketNumber(job.number)}` + (job.profile ? ` · ${job.profile.name}` : ""),
     ...(job.handedOverAt ? [words.day(job.handedOverAt)] : []),
     ...(stamp ? [`*** ${stamp.toUpperCase()} ***`] : []),
     ...(workings.choice?.rule.publicRoad === false ? [`*** ${words.notForRoads.toUpperCase()} ***`] : []),

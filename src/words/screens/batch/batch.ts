@@ -17,7 +17,6 @@ export const notNow = "Not now";
 export const add = "Add them";
 export const added = (n: number) => (n === 1 ? "One bike added." : `${n} bikes added.`);
 export const rename = "Call it otherwise";
-export const name = "What the batch is called";
 export const keepName = "Keep the name";
 export const renamed = "renamed";
 export const renamedTo = (to: string) => `Called ${to} now.`;

@@ -6,7 +6,6 @@ export const goesOnto =
   "read back on its own and sealed on its own.";
 export const sheetIs = (standing: string) => `The sheet is ${standing}.`;
 export const standsAgainstIt = "Something stands against this sheet:";
-export const whatItIsCalled = "What the batch is called";
 export const forExample = "For example the fleet, the owner, the day.";
 export const begin = "Begin the batch";
 export const begun = (n: number) => (n === 1 ? "The batch has one bike." : `The batch has ${n} bikes.`);

@@ -1,6 +1,7 @@
 // The words of screens/book/columns.
 import type { BookEntry, BookPlace } from "@/core/book/entry";
 import { count, day, plain } from "../../speak";
+import { ticketNumber } from "@/core/units/ticketNumber";
 
 export const PLACE_NAMES: Readonly<Record<BookPlace, string>> = {
   stand: "On the stand",
@@ -26,7 +27,7 @@ export const headings = {
 const year = (iso: string): string => `${day(iso)} ${iso.slice(0, 4)}`;
 
 export const cells = {
-  number: ({ number }: BookEntry) => String(number).padStart(4, "0"),
+  number: ({ number }: BookEntry) => ticketNumber(number),
   nickname: ({ nickname }: BookEntry) => nickname || "New bike",
   frame: ({ frame }: BookEntry) => frame,
   display: ({ display }: BookEntry) => display,

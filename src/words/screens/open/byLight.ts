@@ -27,7 +27,9 @@ export function sheetProblemText(problem: TravelProblem): string {
     case "travel.not-one":
       return "That is no code of a workshop sheet.";
     case "travel.version":
-      return `That sheet was printed by a later Odd Spoke (${problem.version}). Load this page anew, and scan it again.`;
+      return (
+        `That sheet was printed by a later Odd Spoke (${problem.version}). Load this page anew, and scan it ` + "again."
+      );
     case "travel.damaged":
       return "Letters are missing or others: the sheet’s code was not read whole. Scan it again.";
   }

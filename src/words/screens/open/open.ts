@@ -1,7 +1,8 @@
 // The words of screens/open/Open.
 export const open = "Bring something in";
 export const what =
-  "A job, a display, a whole book, or a recorded ride, as a file. It is looked at first; nothing is stored before you say so.";
+  "A job, a display, a whole book, or a recorded ride, as a file. It is looked at first; nothing is stored before " +
+  "you say so.";
 export const chooseAFile = "Choose the file";
 export const fileToOpen = "File to open";
 export const looking = "Looking at it …";

@@ -1,0 +1,2 @@
+// The words of screens/batch/NameField.
+export const whatItIsCalled = "What the batch is called";

@@ -2,7 +2,7 @@
 import Link from "next/link";
 import { standsOut, STAGE_OF, type BatchBike, type BatchStep } from "@/core/batch";
 import { leaveBatch } from "@/store/batches";
-import { RuledTable, SignShape, useTell } from "@/ui/primitives";
+import { Button, RuledTable, SignShape, useTell } from "@/ui/primitives";
 import { STEP_NAMES } from "@/words/batches";
 import * as say from "@/words/screens/batch/bikeTable";
 import { ticketNumber } from "@/core/units/ticketNumber";
@@ -58,14 +58,9 @@ function Row({ bike: { job, step, read, checksLeft, exceptions } }: { readonly b
       </td>
       <td className="text-right">
         {job.program === null && step !== "gone" ? (
-          <button
-            type="button"
-            aria-label={say.takeOutOf(name)}
-            onClick={() => void takeOut()}
-            className="min-h-9 underline underline-offset-4"
-          >
+          <Button weight="quiet" aria-label={say.takeOutOf(name)} onClick={() => void takeOut()}>
             {say.takeOut}
-          </button>
+          </Button>
         ) : null}
       </td>
     </tr>

@@ -73,10 +73,11 @@ describe("a batch in the book", () => {
     const offered = (await bikesForBatch(first.batch, database)).map(({ number }) => number);
     // 205 and 206 have keys pressed, 201 and 203 are gone, 208 is taken.
     expect(offered.sort()).toEqual([204, 207, 209, 210]);
-    const again = await addToBatch(batchId, { names: [], picked: [WAITING, demo(206).id] }, database);
+    const again = await addToBatch(batchId, { names: [], picked: [WAITING, demo(206).id, "gone-bike"] }, database);
     expect(again?.refused).toEqual([
       { id: WAITING, why: "in-a-batch" },
       { id: demo(206).id, why: "keys-begun" },
+      { id: "gone-bike", why: "not-here" },
     ]);
   });
   it("is taken back whole, but for a bike somebody has worked on since", async () => {

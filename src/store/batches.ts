@@ -42,11 +42,17 @@ export interface Added {
   readonly picked: readonly string[];
 }
 
+/** A bike that could not be taken in; one that has gone from the book meanwhile is not here. */
+export interface Refused {
+  readonly id: string;
+  readonly why: NotInto | "not-here";
+}
+
 export interface AddedDeed {
   readonly batchId: string;
   readonly bikes: readonly string[];
   /** Those that could not be taken in any more, and why. */
-  readonly refused: readonly { readonly id: string; readonly why: NotInto }[];
+  readonly refused: readonly Refused[];
   readonly undo: () => Promise<void>;
 }
 
@@ -97,7 +103,7 @@ async function addBikes(
     return bikes;
   });
   const first = (await placesTaken(batch.id, database, new Set(made.map(({ id }) => id)))) + 1;
-  const refused: { readonly id: string; readonly why: NotInto }[] = [];
+  const refused: Refused[] = [];
   const undos: (() => Promise<void>)[] = [];
   for (const [i, id] of picked.entries()) {
     let why: NotInto | null = null;
@@ -108,9 +114,9 @@ async function addBikes(
         return joined(job, batch, profile, first + i, at);
       },
       database,
-    );
-    if (why === null) undos.push(() => change.undo("taken into the batch"));
-    else refused.push({ id, why });
+    ).catch(() => null);
+    if (change && why === null) undos.push(() => change.undo("taken into the batch"));
+    else refused.push({ id, why: why ?? "not-here" });
   }
   return {
     batchId: batch.id,

@@ -42,7 +42,8 @@ export const NO_BATCH: Readonly<Record<NoBatch, string>> = {
   "nothing-planned": "Nothing is planned or read back on this bike yet, so there is no sheet to put onto others.",
 };
 
-export const NOT_INTO: Readonly<Record<NotInto, string>> = {
+export const NOT_INTO: Readonly<Record<NotInto | "not-here", string>> = {
+  "not-here": "it is not in this book any more",
   "is-the-pattern": "the sheet was made on it",
   "in-a-batch": "it is in a batch already",
   "keys-begun": "keys were begun on it",

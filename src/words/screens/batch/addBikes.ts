@@ -5,6 +5,7 @@ export const newBikesHint =
 export const fromTheBook = "Bikes already taken in";
 export const noneToTake = "No other bike waits that has this display, or none yet.";
 export const show = (n: number) => `Show all ${n}`;
+export const aBike = "One bike";
 export const notTaken = (name: string, why: string) => `${name} was not taken in: ${why}.`;
 export const chooseOne = "Name at least one bike, or choose one.";
 export const alike =

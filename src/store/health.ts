@@ -49,17 +49,19 @@ export async function openStorage(database: OddSpokeDatabase = db): Promise<Heal
     if (database.backendDB().version > DATABASE_VERSION * DEXIE_STEP) {
       database.close({ disableAutoOpen: true });
       say({ kind: "newer" });
-    } else {
-      if ((await database.jobs.count()) !== (await database.entries.count()))
-        await (await import("./listMissing")).listMissing(database);
-      say({ kind: "open" });
-    }
+    } else say({ kind: "open" });
   } catch (error) {
     const names = [nameOf(error), nameOf((error as { readonly inner?: unknown }).inner)];
     const detail = error instanceof Error ? error.message : String(error);
     say(names.includes("VersionError") ? { kind: "newer" } : { kind: "missing", detail });
   }
   return health;
+}
+
+/** Jobs the book does not list are listed. It counts the whole book, so nobody is kept waiting for it. */
+export async function mendTheList(database: OddSpokeDatabase = db): Promise<void> {
+  const [jobs, entries] = await Promise.all([database.jobs.count(), database.entries.count()]);
+  if (jobs !== entries) await (await import("./listMissing")).listMissing(database);
 }
 
 let asked = false;

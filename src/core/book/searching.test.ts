@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { withTyped } from "../record";
 import { entryOf, type BookEntry } from "./entry";
-import { NO_QUERY, ORDERS, searched, searchWords, valuesIn } from "./searching";
+import { inOrder, NO_QUERY, ORDERS, searched, searchWords, valuesIn } from "./searching";
 import { ticketNumber } from "../units/ticketNumber";
 
 const ENTRIES = demoJobs().map(entryOf);
@@ -12,7 +12,7 @@ const [ONE] = ENTRIES;
 if (!FIRST || !ONE) throw new Error("the demo has no bikes");
 const BY_NUMBER = { by: "number", descending: false } as const;
 const names = (entries: readonly BookEntry[]) => entries.map(({ nickname }) => nickname);
-const find = (words: string) => names(searched(ENTRIES, { ...NO_QUERY, words }, BY_NUMBER));
+const find = (words: string) => names(searched(ENTRIES, { ...NO_QUERY, words }));
 
 describe("words", () => {
   it.each([
@@ -33,24 +33,24 @@ describe("a search", () => {
   it("finds by what a line showed, and by what was said of a visit", () => {
     const noted = withTyped(FIRST, { in: "hand-over-note" }, "Throttle lead rubs at the stem");
     const entries = [...ENTRIES, { ...entryOf(noted), id: "noted" }];
-    expect(searched(entries, { ...NO_QUERY, words: "rubs STEM" }, BY_NUMBER).map(({ id }) => id)).toEqual(["noted"]);
-    expect(searched(ENTRIES, { ...NO_QUERY, words: '"41 18.0"' }, BY_NUMBER).length).toBeGreaterThan(0);
+    expect(searched(entries, { ...NO_QUERY, words: "rubs STEM" }).map(({ id }) => id)).toEqual(["noted"]);
+    expect(searched(ENTRIES, { ...NO_QUERY, words: '"41 18.0"' }).length).toBeGreaterThan(0);
   });
   it("wants every word", () => expect(find("snowplough folder")).toEqual([]));
   it("composes with filters", () => {
-    const gone = searched(ENTRIES, { ...NO_QUERY, place: "gone" }, BY_NUMBER);
+    const gone = searched(ENTRIES, { ...NO_QUERY, place: "gone" });
     expect(gone.length).toBeGreaterThan(0);
     expect(gone.every(({ handedOverAt }) => handedOverAt !== null)).toBe(true);
     const [display = ""] = valuesIn(ENTRIES, "display");
-    const both = searched(ENTRIES, { ...NO_QUERY, place: "gone", display }, BY_NUMBER);
+    const both = searched(ENTRIES, { ...NO_QUERY, place: "gone", display });
     expect(both).toEqual(gone.filter((entry) => entry.display === display));
   });
   it("by days counts both ends in, and a day that is none filters nothing", () => {
     const days = [...new Set(ENTRIES.map(({ updatedAt }) => updatedAt.slice(0, 10)))].sort();
     const [from = "", to = ""] = [days[0], days[0]];
-    const found = searched(ENTRIES, { ...NO_QUERY, from, to }, BY_NUMBER);
+    const found = searched(ENTRIES, { ...NO_QUERY, from, to });
     expect(found.length).toBe(ENTRIES.filter(({ updatedAt }) => updatedAt.startsWith(from)).length);
-    expect(searched(ENTRIES, { ...NO_QUERY, from: "tomorrow" }, BY_NUMBER).length).toBe(ENTRIES.length);
+    expect(searched(ENTRIES, { ...NO_QUERY, from: "tomorrow" }).length).toBe(ENTRIES.length);
   });
   it("only for drift or twins leaves out what has neither", () => {
     const odd = [
@@ -58,7 +58,7 @@ describe("a search", () => {
       { ...ONE, id: "b", drifted: 0 },
       { ...ONE, id: "c", twinOf: "a" },
     ];
-    const ids = (only: "drifted" | "twins") => searched(odd, { ...NO_QUERY, only }, BY_NUMBER).map(({ id }) => id);
+    const ids = (only: "drifted" | "twins") => searched(odd, { ...NO_QUERY, only }).map(({ id }) => id);
     expect([ids("drifted"), ids("twins")]).toEqual([["a"], ["c"]]);
   });
 });
@@ -70,15 +70,15 @@ describe("a damaged record", () => {
       const entry = entryOf({ ...FIRST, [field]: null } as never);
       expect(entry).toMatchObject({ id: FIRST.id, number: FIRST.number, place: entryOf(FIRST).place });
       const words = ticketNumber(FIRST.number);
-      expect(searched([entry], { ...NO_QUERY, words }, BY_NUMBER)).toHaveLength(1);
+      expect(searched([entry], { ...NO_QUERY, words })).toHaveLength(1);
     },
   );
 });
 
 describe("an order", () => {
   it.each(ORDERS)("by %s is the other way round descending, and what is missing stands last in both", (by) => {
-    const up = searched(ENTRIES, NO_QUERY, { by, descending: false });
-    const down = searched(ENTRIES, NO_QUERY, { by, descending: true });
+    const up = inOrder(ENTRIES, { by, descending: false });
+    const down = inOrder(ENTRIES, { by, descending: true });
     const there = (entries: readonly BookEntry[]) =>
       entries.map((entry) => entry[by]).filter((value) => value !== null && value !== "");
     expect(there(down)).toEqual([...there(up)].reverse());
@@ -90,6 +90,6 @@ describe("an order", () => {
   });
   it("of numbers is by their size", () => {
     const made = [90, 1000, 9].map((number) => ({ ...ONE, id: `n${number}`, number }));
-    expect(searched(made, NO_QUERY, BY_NUMBER).map(({ number }) => number)).toEqual([9, 90, 1000]);
+    expect(inOrder(made, BY_NUMBER).map(({ number }) => number)).toEqual([9, 90, 1000]);
   });
 });

@@ -73,24 +73,25 @@ function compared(by: BookOrder, a: BookEntry, b: BookEntry): number {
 
 const isMissing = (by: BookOrder, entry: BookEntry): boolean => entry[by] === null || entry[by] === "";
 
-/**
- * The entries a query finds, in order; equals stay in order of their numbers.
- * @param more words they are found by as well, in small letters
- */
-export function searched(
-  entries: readonly BookEntry[],
-  query: BookQuery,
-  order: Ordered,
-  more: WordsById = NO_WORDS,
-): readonly BookEntry[] {
-  const { by, descending } = order;
-  return entries.filter(passes(query, more)).sort((a, b) => {
+/** All entries in order; equals stay in order of their numbers. */
+export function inOrder(entries: readonly BookEntry[], { by, descending }: Ordered): readonly BookEntry[] {
+  return [...entries].sort((a, b) => {
     const [gone, there] = [isMissing(by, a), isMissing(by, b)];
     if (gone !== there) return gone ? 1 : -1;
     const found = gone ? 0 : compared(by, a, b);
     return (descending ? -found : found) || b.number - a.number || (a.id < b.id ? -1 : 1);
   });
 }
+
+/**
+ * The entries a query finds, in the order they come in.
+ * @param more words they are found by as well, in small letters
+ */
+export const searched = (
+  entries: readonly BookEntry[],
+  query: BookQuery,
+  more: WordsById = NO_WORDS,
+): readonly BookEntry[] => entries.filter(passes(query, more));
 
 /** What a column holds, each once, in order: for a filter to be chosen from. */
 export const valuesIn = (entries: readonly BookEntry[], column: "display" | "className"): readonly string[] =>

@@ -3,7 +3,7 @@ import { useLiveQuery } from "dexie-react-hooks";
 import Link from "next/link";
 import { useDeferredValue, useMemo } from "react";
 import { csvOf } from "@/core/book/csv";
-import { searched, type BookQuery } from "@/core/book/searching";
+import { inOrder, searched, type BookQuery } from "@/core/book/searching";
 import type { BookEntry } from "@/core/book/entry";
 import { bookEntries } from "@/store/book";
 import { Button, buttonClass } from "@/ui/primitives";
@@ -51,7 +51,9 @@ function List({ entries }: { readonly entries: readonly BookEntry[] }) {
   // The field shows each key at once; the list follows as soon as it can.
   const asked = useDeferredValue(query);
   const { text, left } = useMoreWords(entries);
-  const found = useMemo(() => searched(entries, asked, order, text), [entries, asked, order, text]);
+  // Put in order once, so that a key costs a look through the list and nothing more.
+  const ordered = useMemo(() => inOrder(entries, order), [entries, order]);
+  const found = useMemo(() => searched(ordered, asked, text), [ordered, asked, text]);
   const save = () => {
     const keys = columns.columns.map(({ key }) => key);
     const rows = found.map((entry) => keys.map((key) => plainCells[key](entry)));

@@ -1,7 +1,7 @@
 "use client";
 import { useVirtualizer } from "@tanstack/react-virtual";
 import Link from "next/link";
-import { useRef, type KeyboardEvent, type PointerEvent } from "react";
+import { memo, useRef, type KeyboardEvent, type PointerEvent } from "react";
 import type { BookEntry } from "@/core/book/entry";
 import type { BookOrder, Ordered } from "@/core/book/searching";
 import { SignShape } from "@/ui/primitives";
@@ -156,7 +156,8 @@ interface RowProps {
   readonly keys: Columns["columns"];
 }
 
-function Row({ entry, index, keys }: RowProps) {
+/** Drawn again when it changes, not for each key of a search. */
+const Row = memo(function Row({ entry, index, keys }: RowProps) {
   const isOdd = (entry.drifted ?? 0) > 0;
   return (
     <tr aria-rowindex={index + 2} style={{ height: ROW_PX }} className="border-b border-rule hover:bg-select">
@@ -194,4 +195,4 @@ function Row({ entry, index, keys }: RowProps) {
       ))}
     </tr>
   );
-}
+});

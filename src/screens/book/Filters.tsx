@@ -1,4 +1,5 @@
 "use client";
+import { useMemo } from "react";
 import { PLACES, type BookEntry } from "@/core/book/entry";
 import { valuesIn, type BookQuery } from "@/core/book/searching";
 import { Choice, Pick } from "@/ui/primitives";
@@ -17,9 +18,11 @@ interface FiltersProps {
 
 /** What the list is narrowed to; every filter adds to the others. */
 export function Filters({ entries, query, onQuery, columns }: FiltersProps) {
+  const displays = useMemo(() => valuesIn(entries, "display"), [entries]);
+  const classes = useMemo(() => valuesIn(entries, "className"), [entries]);
   const picks = [
-    { key: "display", label: say.display, any: say.anyDisplay },
-    { key: "className", label: say.classWord, any: say.anyClass },
+    { key: "display", label: say.display, any: say.anyDisplay, values: displays },
+    { key: "className", label: say.classWord, any: say.anyClass, values: classes },
   ] as const;
   const { place, only, display, className, from, to } = query;
   const narrowed = [display, className, only, from, to].filter((value) => value !== "").length;
@@ -48,15 +51,12 @@ export function Filters({ entries, query, onQuery, columns }: FiltersProps) {
             ]}
             onChoose={(chosen) => onQuery({ only: chosen === "all" ? "" : chosen })}
           />
-          {picks.map(({ key, label, any }) => (
+          {picks.map(({ key, label, any, values }) => (
             <div key={key} className="w-[190px]">
               <Pick
                 label={label}
                 value={query[key]}
-                options={[
-                  { value: "", label: any },
-                  ...valuesIn(entries, key).map((value) => ({ value, label: value })),
-                ]}
+                options={[{ value: "", label: any }, ...values.map((value) => ({ value, label: value }))]}
                 onPick={(value) => onQuery({ [key]: value })}
               />
             </div>

@@ -1,5 +1,5 @@
 "use client";
-import { useSyncExternalStore } from "react";
+import { useMemo, useSyncExternalStore } from "react";
 import { COLUMNS, LEAST_WIDTH_PX, MOST_WIDTH_PX, type ColumnKey } from "./columns";
 
 /** Columns as this browser keeps them: those shown, in order, and widths that were drawn otherwise. */
@@ -45,11 +45,17 @@ const subscribe = (listener: () => void) => {
 /** The columns shown, each with its width, and how to change either. */
 export function useColumns() {
   const { shown, widths } = useSyncExternalStore(subscribe, kept, () => AT_FIRST);
+  // The same while nothing of it changes, so that a row drawn with it need not be drawn again.
+  const columns = useMemo(
+    () =>
+      COLUMNS.filter(({ key }) => shown.includes(key)).map(({ key, widthPx }) => ({
+        key,
+        widthPx: widths[key] ?? widthPx,
+      })),
+    [shown, widths],
+  );
   return {
-    columns: COLUMNS.filter(({ key }) => shown.includes(key)).map(({ key, widthPx }) => ({
-      key,
-      widthPx: widths[key] ?? widthPx,
-    })),
+    columns,
     toggle: (key: ColumnKey, on: boolean): void => {
       const next = on ? [...shown, key] : shown.filter((each) => each !== key);
       // The last one stays: a list of nothing tells nothing.

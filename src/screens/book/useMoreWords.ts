@@ -10,13 +10,25 @@ const SHOW_EVERY = 100;
 /** Goes on after this, however busy the page is, ms. */
 const LONGEST_PAUSE_MS = 500;
 
+/** Hands that have not typed for so long have stopped, ms. */
+const STOPPED_MS = 600;
+
 const NONE: ReadonlyMap<string, string> = new Map();
-/** Hands that type go first. */
-const pause = (): Promise<void> =>
+const idle = (): Promise<void> =>
   new Promise((resolve) => {
     if ("requestIdleCallback" in window) requestIdleCallback(() => resolve(), { timeout: LONGEST_PAUSE_MS });
     else setTimeout(resolve, 0);
   });
+
+/** Hands that type go first: the next bit waits until they have stopped and the page has nothing else to do. */
+async function pause(typedAt: () => number): Promise<void> {
+  for (;;) {
+    await idle();
+    const waitMs = typedAt() + STOPPED_MS - performance.now();
+    if (waitMs <= 0) return;
+    await new Promise((resolve) => setTimeout(resolve, waitMs));
+  }
+}
 
 export interface MoreWords {
   /** Words by the id of the job, as far as they are known. */
@@ -30,6 +42,9 @@ export function useMoreWords(entries: readonly BookEntry[]): MoreWords {
   const [words, setWords] = useState<MoreWords>({ text: NONE, left: 0 });
   useEffect(() => {
     let gone = false;
+    let typedAt = -Infinity;
+    const onKey = () => (typedAt = performance.now());
+    window.addEventListener("keydown", onKey, true);
     const read = async () => {
       const known = new Map(await keptWords(entries));
       const missing = entries.filter(({ id }) => !known.has(id)).map(({ id }) => id);
@@ -39,7 +54,7 @@ export function useMoreWords(entries: readonly BookEntry[]): MoreWords {
       const { wordsOrNone } = await import("./wordsOf");
       for (let i = 0; i < missing.length && !gone; i += AT_ONCE) {
         for (const [id, text] of await makeWords(missing.slice(i, i + AT_ONCE), wordsOrNone)) known.set(id, text);
-        await pause();
+        await pause(() => typedAt);
         const left = Math.max(0, missing.length - i - AT_ONCE);
         if (!gone && (left === 0 || (i + AT_ONCE) % SHOW_EVERY === 0)) setWords({ text: new Map(known), left });
       }
@@ -47,6 +62,7 @@ export function useMoreWords(entries: readonly BookEntry[]): MoreWords {
     void read().catch(() => undefined);
     return () => {
       gone = true;
+      window.removeEventListener("keydown", onKey, true);
     };
   }, [entries]);
   return words;

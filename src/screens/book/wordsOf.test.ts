@@ -6,12 +6,9 @@ import type { Job } from "@/core/record";
 import { demo } from "../testing/jobs";
 import { wordsOf, wordsOrNone } from "./wordsOf";
 
-const BIKES = [demo(204), demo(207), demo(201), demo(210)];
+const BIKES = [demo(201), demo(204), demo(207), demo(210)];
 const WORDS = new Map(BIKES.map((job) => [job.id, wordsOf(job).toLowerCase()]));
-const find = (words: string) =>
-  searched(BIKES.map(entryOf), { ...NO_QUERY, words }, { by: "number", descending: false }, WORDS).map(
-    ({ number }) => number,
-  );
+const find = (words: string) => searched(BIKES.map(entryOf), { ...NO_QUERY, words }, WORDS).map(({ number }) => number);
 
 describe("words a bike is found by", () => {
   it("are its lines by their names, with what they hold", () => {

@@ -1,11 +1,17 @@
 "use client";
 import { later } from "@/ui/primitives/later";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
-import { healthNow, isAnythingLaidBy, isSeeded, openStorage, watchHealth, type Health } from "@/store";
+import { healthNow, isAnythingLaidBy, isSeeded, mendTheList, openStorage, watchHealth, type Health } from "@/store";
 
 const NoStorage = later(() => import("./NoStorage").then((module) => module.NoStorage));
 
 const OPEN: Health = { kind: "open" };
+
+/** Opened as soon as this code is there, while the page around it is still being brought to life. */
+const opened = typeof window === "undefined" ? null : openStorage();
+
+/** Time the screen has to itself before the whole book is counted, ms. */
+const COUNT_AFTER_MS = 1500;
 
 /** Lets the screens in once the browser's storage is open, and says why where it is not. */
 export function StorageGate({ children }: { readonly children: ReactNode }) {
@@ -13,17 +19,19 @@ export function StorageGate({ children }: { readonly children: ReactNode }) {
   const [ready, setReady] = useState(false);
   useEffect(() => {
     let gone = false;
+    let counting: ReturnType<typeof setTimeout> | undefined;
     const open = async () => {
-      const { kind } = await openStorage();
-      if (kind !== "open") return;
+      if ((await opened)?.kind !== "open") return;
       // What another page laid by when it went comes first, so that no screen shows less than was typed.
       if (isAnythingLaidBy()) await (await import("@/store/takeAllUp")).takeAllUp();
       if (!gone) setReady(true);
       if (!(await isSeeded())) await (await import("@/store/seeding")).seedOnce();
+      if (!gone) counting = setTimeout(() => void mendTheList().catch(() => undefined), COUNT_AFTER_MS);
     };
     void open();
     return () => {
       gone = true;
+      clearTimeout(counting);
     };
   }, []);
   if (health.kind !== "open") return <NoStorage health={health} />;

@@ -3,7 +3,7 @@
  * for that.
  */
 import { atHome, standInRaws, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
-import type { KeyGoal } from "@/core/keys";
+import type { KeyGoal, Pace } from "@/core/keys";
 import type { ClassRule } from "@/core/law";
 import { benchSet, jobRaws, keyExercise, type ExerciseKind, type JobRaws, type KeyExercise } from "@/core/practice";
 import {
@@ -63,7 +63,8 @@ const api = {
     return readingTour(profile, atHome(profile, standInRaws(profile)), [line]);
   },
   /** The whole of what a task comes to. */
-  outlook: (profileText: string, task: KeyTask): ProgramOutlook => outlookOfTask(profileOf(profileText), task),
+  outlook: (profileText: string, task: KeyTask, pace: Pace): ProgramOutlook =>
+    outlookOfTask(profileOf(profileText), task, pace),
   /** The keys from a state to a goal. */
   work: (profileText: string, state: MenuState, goal: KeyGoal): KeyWork => keyWork(profileOf(profileText), state, goal),
   /** What restoring first would take; null where the display has no restore. */

@@ -1,6 +1,6 @@
 /** Asks the keys worker, which is started when it is first asked. */
 import type { DisplayProfile, MenuState } from "@/core/display";
-import type { KeyGoal } from "@/core/keys";
+import type { KeyGoal, Pace } from "@/core/keys";
 import type { ClassRule } from "@/core/law";
 import type { ExerciseKind, JobRaws, KeyExercise } from "@/core/practice";
 import type { Job, KeyTask, KeyWork, LevelForetold, ProgramOutlook, RestoreOutlook } from "@/core/record";
@@ -40,9 +40,9 @@ export interface PlanAsk<Plan> {
 
 const asking = <Plan>(key: string, ask: () => Promise<Plan>): PlanAsk<Plan> => ({ key, ask: () => planned(key, ask) });
 
-export function outlookAsk(profile: DisplayProfile, task: KeyTask): PlanAsk<ProgramOutlook> {
+export function outlookAsk(profile: DisplayProfile, task: KeyTask, pace: Pace): PlanAsk<ProgramOutlook> {
   const text = JSON.stringify(profile);
-  return asking(keyOf("outlook", text, task), () => keys.ask((worker) => worker.outlook(text, task)));
+  return asking(keyOf("outlook", text, task, pace), () => keys.ask((worker) => worker.outlook(text, task, pace)));
 }
 export function workAsk(profile: DisplayProfile, state: MenuState, goal: KeyGoal): PlanAsk<KeyWork> {
   const text = JSON.stringify(profile);

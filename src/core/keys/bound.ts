@@ -14,6 +14,7 @@ import {
 } from "../display";
 import type { ChangeTable } from "./change";
 import type { Aim, Node } from "./goal";
+import { attentionBound } from "./attentionBound";
 import { PerValues } from "./perValues";
 import { Walks, type Wanted } from "./walks";
 import { startOf, times, waysOf, type Ways } from "./ways";
@@ -56,6 +57,7 @@ export interface LowerBound {
 export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTable): LowerBound {
   const ways = waysOf(profile);
   const walks = Walks.of(profile);
+  const attention = attentionBound(profile, aim.pace ?? null, ways);
   const known = new PerValues<Needs>();
   const left = new WeakMap<Needs, number>();
   // Where a page opens where it was left, leaving changes where it opens.
@@ -88,6 +90,7 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     const cycles = !actsAtOnce(profile) && (screen.kind === "off" ? needs.unsaved : needs.idle);
     return (
       needs.changesMs +
+      attention.from(at.state, needs.wanted, inMenu && !at.discarding, confirms, cycles) +
       times(confirms, Math.min(ways.confirmMs, ways.confirmOnMs - stepMs)) +
       walking +
       ending +
@@ -102,6 +105,7 @@ export function lowerBound(profile: DisplayProfile, aim: Aim, changes: ChangeTab
     let ms = left.get(needs);
     if (ms === undefined) {
       ms = changesMs;
+      ms += attention.onceLeft(wanted);
       for (const page of roots) {
         ms += Math.min(Infinity, ...(ways.openings[page] ?? []).map((opening) => opening.ms));
         ms += walks.treeOf(page, 0, wanted, at.state, false).open;
@@ -118,7 +122,7 @@ const isInMenu = ({ screen }: MenuState): boolean =>
 
 function needsOf(
   profile: DisplayProfile,
-  { targets, required }: Aim,
+  { targets, required, pace }: Aim,
   changes: ChangeTable,
   ways: Ways,
   walks: Walks,
@@ -128,7 +132,9 @@ function needsOf(
   const { screen, saved, pending, inForce } = state;
   const layout = layoutOf(profile);
   const hereLine = screen.kind === "menu" ? (layout.pages[screen.page]?.entries[screen.at]?.line ?? -1) : -1;
-  const changeMs = (line: number, from: number, to: number): number => changes.get(line, from, to)?.ms ?? Infinity;
+  const selectMs = ways.selectMs + (pace?.lookMs ?? 0);
+  const changeMs = (line: number, from: number, to: number): number =>
+    changes.get(line, from, to)?.withPersonMs ?? Infinity;
   let changesMs = 0;
   let unsaved = false;
   let idle = false;
@@ -154,10 +160,10 @@ function needsOf(
     if (held === target && !discarding) continue;
     if (edits) confirms += 1;
     if (edits && i === hereLine && screen.kind === "menu" && screen.draft !== null)
-      changesMs += Math.min(changeMs(i, screen.draft, target), ways.selectMs + changeMs(i, kept, target));
+      changesMs += Math.min(changeMs(i, screen.draft, target), selectMs + changeMs(i, kept, target));
     else {
       const keptMs = changeMs(i, kept, target);
-      changesMs += (held === kept ? keptMs : Math.min(changeMs(i, held, target), keptMs)) + (edits ? ways.selectMs : 0);
+      changesMs += (held === kept ? keptMs : Math.min(changeMs(i, held, target), keptMs)) + (edits ? selectMs : 0);
       visits.push(i);
     }
   }

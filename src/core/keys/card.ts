@@ -15,6 +15,7 @@ import {
   savesIdle,
 } from "../display";
 import type { PlannedStroke } from "./goal";
+import { runsInTime, sameStroke, USUAL_PACE, type Pace } from "./pace";
 import { play, ruleStroke, strokeMs, waitForClose, type Stroke } from "./strokes";
 
 /** Equal strokes in a row, as they are read aloud: "plus, three taps". */
@@ -66,28 +67,20 @@ const kindOf = ({ before, after, stroke }: PlannedStroke): CardStepKind => {
 
 /** Strokes run past on the way to one line in a single step; more would outrun the eye. */
 const MOST_STROKES_A_STEP = 24;
-/** Reading one run of strokes off the card from a metre, ms; common practice, no source. */
-const READING_RUN_MS = 1100;
-/** Left over for the hand to get to the keys, ms. */
-const READING_MARGIN_MS = 1500;
-
-/** Runs of strokes that can be read before an untouched menu closes. */
-export const runsInTime = ({ menu }: DisplayProfile): number =>
-  Math.max(1, Math.floor((menu.idle.closesAfterMs - READING_MARGIN_MS) / READING_RUN_MS));
-
 /**
  * Cuts a plan into steps: going to a line and setting it is one, going into a page is one, a chord is one, off and on
- * again is one. No step has more runs of strokes than can be read before the menu closes.
+ * again is one. No step has more runs of strokes than this person can read before the menu closes.
  * @param stopAt lines to be read on the way, by index: a step ends there before anything is changed
  */
 export function cardSteps(
   profile: DisplayProfile,
   strokes: readonly PlannedStroke[],
   stopAt: readonly number[] = [],
+  pace: Pace = USUAL_PACE,
 ): readonly CardStep[] {
   const stopsHere = (planned: PlannedStroke): boolean =>
     !isChange(planned) && stopAt.includes(lineAt(profile, planned.after));
-  const mostRuns = runsInTime(profile);
+  const mostRuns = runsInTime(profile.menu.idle.closesAfterMs, pace);
   const groups: { kind: CardStepKind; strokes: PlannedStroke[]; runs: number }[] = [];
   for (const planned of strokes) {
     const kind = kindOf(planned);
@@ -134,9 +127,6 @@ export function cardSteps(
     ];
   });
 }
-
-const sameStroke = (a: Stroke, b: Stroke): boolean =>
-  a.kind === b.kind && (a.kind === "tap" || a.kind === "double-tap") && "keys" in b && a.keys.join() === b.keys.join();
 
 function runsOf(profile: DisplayProfile, members: readonly PlannedStroke[]): readonly StrokeRun[] {
   const runs: { stroke: Stroke; count: number; views: View[] }[] = [];

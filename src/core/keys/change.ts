@@ -2,6 +2,7 @@
 import { linesOf, rankOf, rawValues, stepDigit, stepRaw, type DisplayProfile, type KeyRule } from "../display";
 import { ensure } from "./ensure";
 import { MinQueue } from "./minQueue";
+import { attentionMs, runCount, strokeMsAt, type Pace } from "./pace";
 import { leastRuleMs, strokeMs, totalMs, type Stroke } from "./strokes";
 
 /**
@@ -14,12 +15,16 @@ const stepRules = (profile: DisplayProfile): readonly KeyRule[] =>
     (rule) => rule.on === "menu" && (rule.does.kind === "step-value" || rule.does.kind === "step-digit"),
   );
 
-/** Cheapest strokes from `from` to `to` on a line, or null where no key leads there. Times in ms at KEY_COSTS. */
+/**
+ * Cheapest strokes from `from` to `to` on a line, or null where no key leads there. Times in ms at KEY_COSTS, and of the
+ * person whose pace is given.
+ */
 export function changeStrokes(
   profile: DisplayProfile,
   index: number,
   from: number,
   to: number,
+  pace: Pace | null = null,
 ): readonly Stroke[] | null {
   if (from === to) return [];
   const line = linesOf(profile)[index];
@@ -30,9 +35,12 @@ export function changeStrokes(
     ? SEARCHED_VALUES.withRepeat
     : SEARCHED_VALUES.withoutRepeat;
   return rules.some((rule) => rule.does.kind === "step-digit") && raws.length <= most
-    ? searched(profile, index, from, to, rules)
-    : straight(profile, index, from, to, rules);
+    ? searched(profile, index, from, to, rules, pace)
+    : straight(profile, index, from, to, rules, pace);
 }
+
+/** What a stroke costs: at the stated costs, or with the person whose pace is given, ms. */
+const costOf = (stroke: Stroke, pace: Pace | null): number => (pace ? strokeMsAt(stroke, pace) : strokeMs(stroke));
 
 /** One key, one way: all presses or one held repeat. With plus and minus alone nothing mixed is cheaper. */
 function straight(
@@ -41,6 +49,7 @@ function straight(
   from: number,
   to: number,
   rules: readonly KeyRule[],
+  pace: Pace | null,
 ): readonly Stroke[] | null {
   const line = linesOf(profile)[index];
   if (!line) return null;
@@ -52,12 +61,12 @@ function straight(
     const steps = ahead > 0 ? ahead : line.atEnds === "wrap" ? ahead + rawValues(line.encoding).length : -1;
     if (steps < 0) continue;
     const press = onePress(rule);
-    const presses = { stroke: press, times: steps, ms: steps * strokeMs(press) };
+    const presses = { stroke: press, times: steps, ms: steps * costOf(press, pace) };
     if (!best || presses.ms < best.ms) best = presses;
     const { repeat } = rule.does;
     if (!repeat) continue;
     const stroke: Stroke = { kind: "repeat", keys: rule.keys, steps, ...repeat };
-    if (strokeMs(stroke) < best.ms) best = { stroke, times: 1, ms: strokeMs(stroke) };
+    if (costOf(stroke, pace) < best.ms) best = { stroke, times: 1, ms: costOf(stroke, pace) };
   }
   if (!best) return null;
   const { stroke, times } = best;
@@ -116,23 +125,30 @@ const pressesOf = (profile: DisplayProfile, index: number, rules: readonly KeyRu
     },
   );
 
-/** Digit keys and steps together, by the cheapest path over the line's values. */
+/**
+ * Digit keys and steps together, by the cheapest path over the line's values. With a person, each change of key is one
+ * more run to be read: then where the path stands is a value and the key that led to it.
+ */
 function searched(
   profile: DisplayProfile,
   index: number,
   from: number,
   to: number,
   rules: readonly KeyRule[],
+  pace: Pace | null,
 ): readonly Stroke[] | null {
   const encoding = linesOf(profile)[index]?.encoding;
   if (!encoding) return null;
   const presses = pressesOf(profile, index, rules);
   const [start, goal] = [rankOf(encoding, from), rankOf(encoding, to)];
   const count = rawValues(encoding).length;
-  const ms = new Float64Array(count).fill(Infinity);
-  const cameFrom = new Int32Array(count).fill(-1);
+  /** Places by the key that led there: the first for none, or for all where it does not matter. */
+  const keys = pace ? presses.length + 1 : 1;
+  const lookMs = pace?.lookMs ?? 0;
+  const ms = new Float64Array(count * keys).fill(Infinity);
+  const cameFrom = new Int32Array(count * keys).fill(-1);
   const by: (Stroke | undefined)[] = [];
-  const settled = new Uint8Array(count);
+  const settled = new Uint8Array(count * keys);
   const queue = new MinQueue<number>();
   const offer = (at: number, next: number, stroke: Stroke, costMs: number) => {
     const all = (ms[at] ?? 0) + costMs;
@@ -144,21 +160,28 @@ function searched(
   };
   ms[start] = 0;
   queue.push(start, 0);
-  for (let at = queue.pop(); at !== undefined && at !== goal; at = queue.pop()) {
+  let at = queue.pop();
+  for (; at !== undefined && at % count !== goal; at = queue.pop()) {
     if (settled[at]) continue;
     settled[at] = 1;
-    for (const press of presses) {
-      let next: number = press.next[at] ?? at;
-      offer(at, next, press.stroke, press.ms);
-      for (let steps = 2; press.repeat && steps <= SEARCHED_VALUES.withRepeat && next !== at; steps++) {
+    const here = at;
+    const value = here % count;
+    presses.forEach((press, i) => {
+      const key = pace ? (i + 1) * count : 0;
+      const goesOn = here - value === key && press.stroke.kind === "tap";
+      let next: number = press.next[value] ?? value;
+      offer(here, key + next, press.stroke, costOf(press.stroke, pace) + (goesOn ? 0 : lookMs));
+      for (let steps = 2; press.repeat && steps <= SEARCHED_VALUES.withRepeat && next !== value; steps++) {
         next = press.next[next] ?? next;
         const held: Stroke = { kind: "repeat", keys: press.stroke.keys, steps, ...press.repeat };
-        offer(at, next, held, strokeMs(held));
+        // Taps after it are another run.
+        offer(here, next, held, costOf(held, pace) + lookMs);
       }
-    }
+    });
   }
+  if (at === undefined) return null;
   const path: Stroke[] = [];
-  for (let at = goal; at !== start; at = cameFrom[at] ?? -1) {
+  for (; at !== start; at = cameFrom[at] ?? -1) {
     const stroke = by[at];
     if (!stroke) return null;
     path.unshift(stroke);
@@ -166,25 +189,33 @@ function searched(
   return path;
 }
 
-/** A change of one line: its cheapest strokes, and what they take, ms. */
+/** A change of one line: its cheapest strokes and what they take, ms. */
 export interface Change {
   readonly strokes: readonly Stroke[];
   readonly ms: number;
+  /** Runs of strokes to be read for it. */
+  readonly looks: number;
+  /** What it takes with the person of the table, answering what the line shows then included, ms. */
+  readonly withPersonMs: number;
 }
 
 /** Change strokes per line and pair of values, worked out once. */
 export class ChangeTable {
   /** By line, then by the value it comes from, then by the one it goes to. */
   private readonly known: Map<number, Map<number, Change | null>>[];
-  private constructor(private readonly profile: DisplayProfile) {
+  private constructor(
+    private readonly profile: DisplayProfile,
+    private readonly pace: Pace | null,
+  ) {
     this.known = linesOf(profile).map(() => new Map<number, Map<number, Change | null>>());
   }
 
-  private static readonly tables = new WeakMap<DisplayProfile, ChangeTable>();
+  private static readonly tables = new WeakMap<DisplayProfile, Map<string, ChangeTable>>();
 
-  /** The table of a profile: strokes depend on nothing else, so one serves every plan. */
-  static of(profile: DisplayProfile): ChangeTable {
-    return ensure(ChangeTable.tables, profile, () => new ChangeTable(profile));
+  /** The table of a profile and a person: strokes depend on nothing else, so one serves every plan. */
+  static of(profile: DisplayProfile, pace: Pace | null = null): ChangeTable {
+    const ofProfile = ensure(ChangeTable.tables, profile, () => new Map<string, ChangeTable>());
+    return ensure(ofProfile, JSON.stringify(pace), () => new ChangeTable(profile, pace));
   }
 
   get(index: number, from: number, to: number): Change | null {
@@ -192,8 +223,16 @@ export class ChangeTable {
     if (!ofLine) return null;
     const onwards = ensure(ofLine, from, () => new Map<number, Change | null>());
     return ensure(onwards, to, () => {
-      const strokes = changeStrokes(this.profile, index, from, to);
-      return strokes && { strokes, ms: totalMs(strokes) };
+      const strokes = changeStrokes(this.profile, index, from, to, this.pace);
+      if (!strokes) return null;
+      const ms = totalMs(strokes);
+      const { pace } = this;
+      return {
+        strokes,
+        ms,
+        looks: runCount(strokes),
+        withPersonMs: pace ? ms + attentionMs(strokes, pace) + pace.answerMs : ms,
+      };
     });
   }
 }

@@ -1,5 +1,6 @@
 /** What the key planner is asked, what it answers, and the states its search goes through. */
 import type { MenuState } from "../display";
+import type { Pace } from "./pace";
 import type { Stroke } from "./strokes";
 
 export interface KeyGoal {
@@ -11,6 +12,8 @@ export interface KeyGoal {
   readonly entry?: { readonly page: number; readonly at: number };
   /** Where to end: back on the home screen with everything saved and in force, or on the last line looked at. */
   readonly end?: "home" | "anywhere";
+  /** Whose hands press the keys: the least time with this person is looked for. Missing: the least time of the keys. */
+  readonly pace?: Pace | undefined;
 }
 
 export interface PlannedStroke {
@@ -23,6 +26,7 @@ export type KeyPlan =
   | {
       readonly ok: true;
       readonly strokes: readonly PlannedStroke[];
+      /** Time of the strokes alone, ms. */
       readonly totalMs: number;
       readonly end: MenuState;
       /** States of the search that were gone on from: what the plan cost to find. */
@@ -43,6 +47,7 @@ export interface Node {
   readonly state: MenuState;
   readonly toLook: ReadonlySet<number>;
   readonly discarding: boolean;
+  /** Time of the strokes so far, and of reading and answering where a person is counted in, ms. */
   readonly costMs: number;
   /** What tells it apart from other states, for the plan. */
   readonly key: string | number;

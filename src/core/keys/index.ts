@@ -3,6 +3,9 @@ export { chordWindowOf, type ChordWindow, type NearMiss, nearMisses, nearMissesO
 export { shownChoices, stateFromShown } from "./shown";
 
 export type { KeyGoal, KeyPlan, PlanProblem } from "./goal";
+export { allOf, PACE_RANGE, type Pace, personMs, type PersonTime, personTime, USUAL_PACE } from "./pace";
+export { cuesEndMs, cuesOf, lastSecondsMs, type Cue } from "./cues";
+export { isAtTheKeys, learnPace, sampleOf, type PaceSample } from "./learnPace";
 export { planKeys } from "./plan";
 export { KEY_COSTS, play, pressCount, type Stroke, strokeMs } from "./strokes";
 export { walkTheLeaflet } from "./walkTheLeaflet";

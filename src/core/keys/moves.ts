@@ -29,12 +29,16 @@ import { codeStrokes, type Change, type ChangeTable } from "./change";
 import { ensure } from "./ensure";
 import type { Aim, Node } from "./goal";
 import { playQuick, playRule } from "./playQuick";
+import { runCount } from "./pace";
 import { KEY_COSTS, keepStroke, ruleStroke, strokeMs, totalMs, waitForClose, type Stroke } from "./strokes";
 
 export interface Move {
   /** Its strokes, put together only where it is on the plan. */
   readonly strokes: () => readonly Stroke[];
   readonly ms: number;
+  /** Runs of strokes to be read for it, and whether what shows then is answered. */
+  readonly looks: number;
+  readonly answers: number;
   /** Where they lead; most ways out of a menu are never asked. */
   readonly state: () => MenuState;
   /** Goes on past a line that is wrong. */
@@ -46,6 +50,14 @@ export interface Move {
 type DeedKind = KeyRule["does"]["kind"];
 const GETS_OUT: ReadonlySet<DeedKind> = new Set<DeedKind>(["leave-without-saving", "power-off"]);
 const LEADS_ON: ReadonlySet<DeedKind> = new Set<DeedKind>(["open-page", "back", "save-and-leave"]);
+/** Deeds after which the card asks what shows: chords, and the switch. */
+const ANSWERED: ReadonlySet<DeedKind> = new Set<DeedKind>([
+  "open-page",
+  "save-and-leave",
+  "leave-without-saving",
+  "power-off",
+  "power-on",
+]);
 const STEPS: ReadonlySet<DeedKind> = new Set<DeedKind>(["next-entry", "previous-entry"]);
 
 /** Deeds that need nothing said besides their name. */
@@ -110,6 +122,8 @@ export function movesFrom(profile: DisplayProfile, node: Node, aim: Aim, changes
 const played = (profile: DisplayProfile, state: MenuState, strokes: readonly Stroke[]): Move => ({
   strokes: () => strokes,
   ms: totalMs(strokes),
+  looks: runCount(strokes),
+  answers: 1,
   state: () => strokes.reduce((now, stroke) => playQuick(profile, now, stroke), state),
   passesWrong: false,
   leaves: null,
@@ -122,9 +136,11 @@ const waitedOut = (profile: DisplayProfile, state: MenuState): Move => ({
 });
 
 /** Stepping a value is not played press by press: what it comes to is known, and the plan is replayed at the end. */
-const stepped = (profile: DisplayProfile, state: MenuState, { strokes, ms }: Change, raw: number): Move => ({
+const stepped = (profile: DisplayProfile, state: MenuState, { strokes, ms, looks }: Change, raw: number): Move => ({
   strokes: () => strokes,
   ms,
+  looks,
+  answers: 1,
   state: () => stepTo(profile, state, raw, ms),
   passesWrong: false,
   leaves: null,
@@ -135,6 +151,8 @@ const followed = (first: Move, then: Move): Move => ({
   ...then,
   strokes: () => [...first.strokes(), ...then.strokes()],
   ms: first.ms + then.ms,
+  looks: first.looks + then.looks,
+  answers: first.answers + then.answers,
 });
 
 /** Whether a deed leads out of the menu from here, whatever becomes of what is pending. */
@@ -186,6 +204,8 @@ const ruleMoves = (
     return {
       strokes: () => [stroke],
       ms: strokeMs(stroke),
+      looks: 1,
+      answers: ANSWERED.has(rule.does.kind) ? 1 : 0,
       state: () => playRule(profile, state, rule, stroke),
       passesWrong,
       leaves: leavesBy(profile, state, rule.does.kind) ? state : null,
@@ -362,7 +382,8 @@ function stepsOn(
     if (count === 0) return [];
     const ms = count * strokeMs(stroke);
     const strokes = () => Array.from({ length: count }, () => stroke);
-    return [{ strokes, ms, state: () => moveTo(profile, state, at, ms), passesWrong, leaves: null }];
+    const then = () => moveTo(profile, state, at, ms);
+    return [{ strokes, ms, looks: 1, answers: 0, state: then, passesWrong, leaves: null }];
   });
 }
 

@@ -17,14 +17,20 @@ import { ChangeTable } from "./change";
 import type { Aim, KeyGoal, KeyPlan, Node, PlanProblem } from "./goal";
 import { MinQueue } from "./minQueue";
 import { movesFrom, type Move } from "./moves";
+import { isSlowHand, slowHandMs, type Pace } from "./pace";
 import { playAll } from "./playQuick";
 import { stateKey } from "./stateKey";
-import type { Stroke } from "./strokes";
+import { totalMs, type Stroke } from "./strokes";
 
 /** More expansions than any menu needs; past it the display's keys are taken not to lead there. */
 const MOST_EXPANSIONS = 60_000;
+/** With a person counted in more ways look alike: past so many, about a second, the keys alone decide. */
+const MOST_WITH_PERSON = 5000;
 
-/** The least-time plan from `start` to `goal`. Times in ms, at the stated KEY_COSTS. */
+/**
+ * The least-time plan from `start` to `goal`. Times in ms, at the stated KEY_COSTS; where the goal names a person's pace,
+ * least with that person: each deed's runs read, each line and chord answered.
+ */
 export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoal): KeyPlan {
   const rested: MenuState = {
     ...start,
@@ -37,13 +43,15 @@ export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoa
   const problem = findUnreachable(profile, rested, aim);
   if (problem) return { ok: false, problem };
 
-  return search(profile, aim, {
+  const from: Omit<Node, "key"> = {
     state: rested,
     toLook: lookedAt(profile, rested, new Set([...(goal.look ?? []), ...(goal.entry ? [entryId(goal.entry)] : [])])),
     discarding: false,
     costMs: 0,
     via: null,
-  });
+  };
+  const withPerson = goal.pace ? search(profile, aim, from, MOST_WITH_PERSON) : null;
+  return withPerson?.ok ? withPerson : search(profile, { ...aim, pace: undefined }, from, MOST_EXPANSIONS);
 }
 
 /** A way out of a menu that has not been played yet: it is, should it ever come first. */
@@ -51,8 +59,10 @@ interface Leaving {
   readonly leaving: () => Omit<Node, "key">;
 }
 
-function search(profile: DisplayProfile, aim: Aim, start: Omit<Node, "key">): KeyPlan {
-  const changes = ChangeTable.of(profile);
+function search(profile: DisplayProfile, aim: Aim, start: Omit<Node, "key">, mostExpansions: number): KeyPlan {
+  const { pace = null } = aim;
+  const changes = ChangeTable.of(profile, pace);
+  const addedMs = pace ? personAdds(pace) : () => 0;
   const bound = lowerBound(profile, aim, changes);
   const keyOf = stateKey(profile, aim);
   const queue = new MinQueue<Node | Leaving>();
@@ -71,7 +81,7 @@ function search(profile: DisplayProfile, aim: Aim, start: Omit<Node, "key">): Ke
   };
 
   add(start);
-  for (let expansions = 0; expansions < MOST_EXPANSIONS;) {
+  for (let expansions = 0; expansions < mostExpansions;) {
     const first = queue.pop();
     if (!first) break;
     if ("leaving" in first) {
@@ -82,7 +92,7 @@ function search(profile: DisplayProfile, aim: Aim, start: Omit<Node, "key">): Ke
     if (reached(first, aim)) return unfold(profile, first, expansions);
     expansions += 1;
     for (const move of movesFrom(profile, first, aim, changes)) {
-      const costMs = first.costMs + move.ms;
+      const costMs = first.costMs + move.ms + addedMs(move);
       const next = () => after(profile, first, move, costMs);
       const aheadMs =
         move.leaves && !first.discarding
@@ -93,6 +103,13 @@ function search(profile: DisplayProfile, aim: Aim, start: Omit<Node, "key">): Ke
     }
   }
   return { ok: false, problem: { key: start.state.pin === null ? "plan.no-way" : "plan.locked" } };
+}
+
+/** What a person adds to a move, ms. */
+function personAdds(pace: Pace): (move: Move) => number {
+  const isSlow = isSlowHand(pace);
+  return ({ looks, answers, strokes }) =>
+    looks * pace.lookMs + answers * pace.answerMs + (isSlow ? slowHandMs(strokes(), pace) : 0);
 }
 
 function after(profile: DisplayProfile, from: Node, move: Move, costMs: number): Omit<Node, "key"> {
@@ -176,5 +193,5 @@ function unfold(profile: DisplayProfile, goal: Node, expansions: number): KeyPla
   }
   const strokes = playAll(profile, node.state, legs.reverse().flat());
   const end = strokes[strokes.length - 1]?.after ?? node.state;
-  return { ok: true, strokes, totalMs: goal.costMs, end, expansions };
+  return { ok: true, strokes, totalMs: totalMs(strokes.map(({ stroke }) => stroke)), end, expansions };
 }

@@ -16,7 +16,8 @@ import {
   type DisplayProfile,
   type MenuState,
 } from "../display";
-import { cardSteps, likelySlips, runsInTime } from "./card";
+import { cardSteps, likelySlips } from "./card";
+import { runsInTime, USUAL_PACE } from "./pace";
 import { stateFromShown } from "./shown";
 import { planKeys } from "./plan";
 import { play, strokeMs, type Stroke } from "./strokes";
@@ -95,7 +96,7 @@ export const testShipped = (profiles: readonly DisplayProfile[]): void =>
       const steps = cardSteps(profile, plan.strokes);
       const leadsOn = (state: MenuState) => expect(planKeys(profile, state, { targets }).ok).toBe(true);
       for (const step of steps) {
-        expect(step.runs.length).toBeLessThanOrEqual(runsInTime(profile));
+        expect(step.runs.length).toBeLessThanOrEqual(runsInTime(profile.menu.idle.closesAfterMs, USUAL_PACE));
         for (const slip of likelySlips(profile, step).slice(0, 3)) leadsOn(slip.state);
       }
       for (let i = 0; i < 20; i++) {

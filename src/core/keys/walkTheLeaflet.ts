@@ -13,21 +13,24 @@ import {
   type MenuState,
   blinksEverywhere,
 } from "../display";
+import { strokeRuns } from "./pace";
 import { planKeys } from "./plan";
 import { play, totalMs, type Stroke } from "./strokes";
 
 export interface Walk {
   readonly strokes: readonly Stroke[];
+  /** The same, line by line: each is looked up in the leaflet, and looked at on the display. */
+  readonly steps: readonly { readonly runs: readonly { readonly stroke: Stroke; readonly count: number }[] }[];
   readonly totalMs: number;
   readonly end: MenuState;
 }
 
 /** Strokes that set `targets` the long way from the home screen. */
 export function walkTheLeaflet(profile: DisplayProfile, start: MenuState, targets: readonly number[]): Walk {
-  const strokes: Stroke[] = [];
+  const legs: Stroke[][] = [];
   let state = start;
   const take = (stroke: Stroke) => {
-    strokes.push(stroke);
+    legs.at(-1)?.push(stroke);
     state = play(profile, state, stroke);
   };
   const follow = (goal: Parameters<typeof planKeys>[2]) => {
@@ -36,6 +39,7 @@ export function walkTheLeaflet(profile: DisplayProfile, start: MenuState, target
   };
   linesOf(profile).forEach((line, index) => {
     if (!layoutOf(profile).placeOfLine[index] || !isShown(profile, index, state.pending)) return;
+    legs.push([]);
     follow({ targets: [], look: [index], end: "anywhere" });
     const target = targets[index];
     const from = state.pending[index];
@@ -46,8 +50,11 @@ export function walkTheLeaflet(profile: DisplayProfile, start: MenuState, target
     for (const keys of taps) take({ kind: "tap", keys });
     if (blinksEverywhere(profile)) take({ kind: "tap", keys: keysFor(profile, "confirm-value") });
   });
+  legs.push([]);
   follow({ targets });
-  return { strokes, totalMs: totalMs(strokes), end: state };
+  const strokes = legs.flat();
+  const steps = legs.filter((leg) => leg.length > 0).map((leg) => ({ runs: strokeRuns(leg) }));
+  return { strokes, steps, totalMs: totalMs(strokes), end: state };
 }
 
 const keysFor = (profile: DisplayProfile, kind: "select" | "confirm-value"): readonly string[] =>

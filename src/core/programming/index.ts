@@ -1,4 +1,15 @@
 export {
+  ACTS,
+  actOf,
+  isNewPress,
+  TAUGHT_AT_FIRST,
+  withoutSignal,
+  withTaught,
+  type Act,
+  type Signal,
+  type Taught,
+} from "./acts";
+export {
   readingOf,
   sessionAt,
   turn,

@@ -2,13 +2,16 @@
 import type { DisplayProfile, MenuState } from "../display";
 import {
   cardSteps,
+  personMs,
   planKeys,
   pressCount,
   strokeMs,
+  USUAL_PACE,
   walkTheLeaflet,
   type CardStep,
   type KeyGoal,
   type KeyPlan,
+  type Pace,
 } from "../keys";
 import type { Raws } from "../applied";
 import type { Job } from "./job";
@@ -20,39 +23,61 @@ export interface KeyWork {
   readonly plan: KeyPlan;
   readonly steps: readonly CardStep[];
   readonly presses: number;
+  /** Time of the keys alone, ms. */
   readonly totalMs: number;
+  /** Time with the person at the keys, reading and answering included, ms. */
+  readonly personMs: number;
 }
 
-/** Plans the keys from a state and cuts the plan into steps. */
-export function keyWork(
-  profile: DisplayProfile,
-  state: MenuState,
-  goal: Omit<KeyGoal, "targets"> & { readonly targets: Raws },
-): KeyWork {
-  const plan = planKeys(profile, state, { ...goal, targets: goalOf(goal.targets, state) });
+/** What is asked of a key plan for a job: lines it does not hold want what they have. */
+export type WorkGoal = Omit<KeyGoal, "targets"> & { readonly targets: Raws };
+
+/** A plan as it is worked through by the person of the goal, the usual one where it names none. */
+export function workOf(profile: DisplayProfile, plan: KeyPlan, { look, pace = USUAL_PACE }: Omit<KeyGoal, "targets">) {
   const strokes = plan.ok ? plan.strokes : [];
+  const steps = cardSteps(profile, strokes, look, pace);
   return {
     plan,
-    steps: cardSteps(profile, strokes, goal.look),
+    steps,
     presses: pressCount(strokes.map(({ stroke }) => stroke)),
     totalMs: plan.ok ? plan.totalMs : 0,
+    personMs: personMs(steps, pace),
   };
+}
+
+/**
+ * Plans the keys from a state and cuts the plan into steps. Of the plan that is least with the person and the one that
+ * is least by the keys, the one that takes the person less as it is cut.
+ */
+export function keyWork(profile: DisplayProfile, state: MenuState, goal: WorkGoal): KeyWork {
+  const targets = goalOf(goal.targets, state);
+  const byKeys = workOf(profile, planKeys(profile, state, { ...goal, targets, pace: undefined }), goal);
+  if (!goal.pace || !byKeys.plan.ok) return byKeys;
+  const withPerson = workOf(profile, planKeys(profile, state, { ...goal, targets }), goal);
+  return withPerson.plan.ok && withPerson.personMs < byKeys.personMs ? withPerson : byKeys;
 }
 
 export interface ProgramOutlook extends KeyWork, KeyTask {
   /** The same by walking the leaflet: every line in order, single taps. */
   readonly leafletPresses: number;
   readonly leafletMs: number;
+  /** The same with the person at the keys, ms. */
+  readonly leafletPersonMs: number;
 }
 
 /** The whole of what a task comes to in keys. */
-export function outlookOfTask(profile: DisplayProfile, { start, targets, unread }: KeyTask): ProgramOutlook {
+export function outlookOfTask(
+  profile: DisplayProfile,
+  { start, targets, unread }: KeyTask,
+  pace: Pace = USUAL_PACE,
+): ProgramOutlook {
   const goal = goalOf(targets, start);
   const walk = walkTheLeaflet(profile, start, goal);
   return {
-    ...keyWork(profile, start, { targets: goal, look: unread }),
+    ...keyWork(profile, start, { targets: goal, look: unread, pace }),
     leafletPresses: pressCount(walk.strokes),
     leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0),
+    leafletPersonMs: personMs(walk.steps, pace),
     targets,
     unread,
     start,

@@ -53,14 +53,14 @@ describe.each(SHIPPED_DISPLAYS.map((profile) => [profile.name, profile] as const
 
     it("is as short as one planned anew, wherever a stroke has led", () => {
       for (const { after } of strokesOf(whole)) {
-        const rest = restOfPlan(profile, whole, after, []);
+        const rest = restOfPlan(profile, whole, after, {});
         expect(rest?.totalMs).toBeCloseTo(keyWork(profile, after, { targets }).totalMs, 6);
       }
     });
 
     it("ends with no step left, and counts presses down to none", () => {
       const strokes = strokesOf(whole);
-      const rests = strokes.map(({ after }) => restOfPlan(profile, whole, after, []));
+      const rests = strokes.map(({ after }) => restOfPlan(profile, whole, after, {}));
       const presses = rests.map((rest) => rest?.presses ?? -1);
       expect(presses).toEqual([...presses].sort((a, b) => b - a));
       expect(rests.at(-1)).toMatchObject({ presses: 0, totalMs: 0, steps: [] });
@@ -68,7 +68,7 @@ describe.each(SHIPPED_DISPLAYS.map((profile) => [profile.name, profile] as const
 
     it("is none from a place the plan does not come by", () => {
       const elsewhere = { ...start, saved: start.saved.with(0, -1) };
-      expect(restOfPlan(profile, whole, elsewhere, [])).toBeNull();
+      expect(restOfPlan(profile, whole, elsewhere, {})).toBeNull();
     });
   },
 );

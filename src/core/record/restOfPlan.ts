@@ -1,7 +1,7 @@
 /** What is left of a key plan that has been followed part of the way: nothing is planned anew. */
 import type { DisplayProfile, MenuState } from "../display";
-import { cardSteps, pressCount, strokeMs } from "../keys";
-import type { KeyWork } from "./keyWork";
+import { strokeMs, type KeyGoal } from "../keys";
+import { workOf, type KeyWork } from "./keyWork";
 
 /** Whether two states of a display are the same but for the time that has passed in them. */
 export const samePlace = (a: MenuState, b: MenuState): boolean =>
@@ -15,17 +15,12 @@ export function restOfPlan(
   profile: DisplayProfile,
   work: KeyWork,
   at: MenuState,
-  look: readonly number[],
+  goal: Pick<KeyGoal, "look" | "pace">,
 ): KeyWork | null {
   if (!work.plan.ok) return null;
   const done = work.plan.strokes.findIndex(({ after }) => samePlace(after, at));
   if (done < 0) return null;
   const strokes = work.plan.strokes.slice(done + 1);
   const totalMs = strokes.reduce((sum, { stroke }) => sum + strokeMs(stroke), 0);
-  return {
-    plan: { ...work.plan, strokes, totalMs },
-    steps: cardSteps(profile, strokes, look),
-    presses: pressCount(strokes.map(({ stroke }) => stroke)),
-    totalMs,
-  };
+  return workOf(profile, { ...work.plan, strokes, totalMs }, goal);
 }

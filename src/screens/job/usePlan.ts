@@ -1,6 +1,7 @@
 "use client";
 import { useEffect, useMemo, useState } from "react";
 import { keyTask, type Job, type ProgramOutlook, type Workings } from "@/core/record";
+import { useOwnPace } from "@/ui/besideTheBike/ownPace";
 import { outlookAsk, type PlanAsk } from "@/workers/keysClient";
 
 /**
@@ -30,10 +31,11 @@ export function useOutlook(
   job: Job,
   workings: Workings,
 ): { readonly outlook: ProgramOutlook | null; readonly waiting: boolean } {
+  const { pace } = useOwnPace();
   const ask = useMemo(() => {
     const task = keyTask(job, workings);
-    return job.profile && task ? outlookAsk(job.profile, task) : null;
-  }, [job, workings]);
+    return job.profile && task ? outlookAsk(job.profile, task, pace) : null;
+  }, [job, workings, pace]);
   const { plan, waiting } = usePlan(ask);
   return { outlook: plan, waiting };
 }

@@ -28,8 +28,8 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
   const before = useRef<number | null>(null);
   useEffect(() => {
     if (!work || session.stale) return;
-    const longer = before.current !== null && work.totalMs > before.current + 1;
-    before.current = work.totalMs;
+    const longer = before.current !== null && work.personMs > before.current + 1;
+    before.current = work.personMs;
     if (longer && session.state.screen.kind !== "walk-assist")
       setNotice((now) => (now?.kind.startsWith("menu-closed") ? now : { kind: "off-plan", lines: [] }));
   }, [work, session.stale, session.state]);

@@ -1,7 +1,9 @@
 "use client";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
+import type { KeyGoal } from "@/core/keys";
 import { goalOfKeys, keptState, restOfPlan, type Keys, type KeyWork } from "@/core/record";
+import { useOwnPace } from "@/ui/besideTheBike/ownPace";
 import { workAsk } from "@/workers/keysClient";
 import { usePlan } from "../job/usePlan";
 
@@ -43,9 +45,10 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
   const kept = useMemo(() => keys.state, [stored]);
   const state = local ?? kept;
 
-  const goalKey = JSON.stringify(goalOfKeys(keys));
+  const paced = usePaceOfTheseKeys(keys);
+  const goalKey = JSON.stringify(paced);
   // eslint-disable-next-line react-hooks/exhaustive-deps
-  const goal = useMemo(() => goalOfKeys(keys), [goalKey]);
+  const goal = useMemo(() => paced, [goalKey]);
   const [known, setKnown] = useState<Known | null>(null);
   const isKnown = known !== null && known.of === state && known.goal === goalKey;
   const ask = useMemo(
@@ -74,8 +77,18 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
     go: (next) => {
       mine.current.add(JSON.stringify(keptState(next)));
       setLocal(next);
-      const rest = isKnown ? restOfPlan(profile, known.work, next, goal.look ?? []) : null;
+      const rest = isKnown ? restOfPlan(profile, known.work, next, goal) : null;
       if (rest) setKnown({ of: next, goal: goalKey, work: rest });
     },
   };
+}
+
+/**
+ * The goal of keys under way, with whose hands press them: the pace known when they were begun here, as steps cut
+ * otherwise half-way would only confuse.
+ */
+function usePaceOfTheseKeys(keys: Keys): KeyGoal {
+  const { pace } = useOwnPace();
+  const [first] = useState(pace);
+  return { ...goalOfKeys(keys), pace: first };
 }

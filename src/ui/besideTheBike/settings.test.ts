@@ -1,0 +1,33 @@
+// What a device keeps of how it is used beside the bike: read whole, or as at first where it is damaged.
+import { describe, expect, it } from "vitest";
+import { TAUGHT_AT_FIRST, withTaught } from "@/core/programming/acts";
+import { AT_FIRST, readSettings } from "./settings";
+
+describe("kept settings", () => {
+  it.each([
+    ["nothing", null],
+    ["no text at all", ""],
+    ["a broken text", "{"],
+    ["a number", "7"],
+    ["null", "null"],
+    ["an empty one", "{}"],
+  ])("of %s are as at first: nothing sounds or speaks", (_, text) => expect(readSettings(text)).toEqual(AT_FIRST));
+
+  it("come back as they were kept", () => {
+    const taught = withTaught(TAUGHT_AT_FIRST, "done", "wheel:down");
+    const all = { counts: true, volume: 0.4, speaks: true, voice: "urn:voice", rate: 1.3, taught };
+    expect(readSettings(JSON.stringify(all))).toEqual(all);
+  });
+
+  it.each([
+    ["a volume past the loudest", { volume: 4 }, { volume: 0 }],
+    ["a volume that is a word", { volume: "loud" }, { volume: 0 }],
+    ["a rate nobody follows", { rate: 9 }, { rate: 1 }],
+    ["a voice that is none", { voice: 3 }, { voice: "" }],
+    ["hands of another shape", { taught: { done: ["key:a"] } }, { taught: TAUGHT_AT_FIRST }],
+    ["hands that are no words", { taught: { done: [1], other: [], again: [], back: [] } }, { taught: TAUGHT_AT_FIRST }],
+    ["yes as a word", { counts: "true" }, { counts: false }],
+  ])("with %s are as at first in that, and kept in the rest", (_, kept, expected) =>
+    expect(readSettings(JSON.stringify({ speaks: true, ...kept }))).toEqual({ ...AT_FIRST, speaks: true, ...expected }),
+  );
+});

@@ -1,5 +1,5 @@
 import { LineCode } from "@/ui/lcd/LineCode";
-import { lineAt, linesOf, shows, viewOf, type DisplayProfile } from "@/core/display";
+import { lineAt, linesOf, shows, viewOf, type DisplayProfile, type View } from "@/core/display";
 import type { CardStep } from "@/core/keys";
 import { lineName, viewWords } from "@/words";
 import { StrokeRuns } from "./StrokeRuns";
@@ -10,6 +10,8 @@ interface KeyCardStepProps {
   readonly step: CardStep;
   readonly unread: readonly number[];
 }
+
+type LineView = Extract<View, { readonly kind: "line" }>;
 
 const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readonly after: string }>> = {
   "switch-on": { title: say.switchItOn, after: say.theHomeScreenMust },
@@ -24,62 +26,84 @@ const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readon
   wait: { title: say.letTheMenuClose, after: say.handsOffUntilThe },
 };
 
-/** One step, read from a metre away: the line, what it shows, what it must show, and the keys. */
+/** One step, read at a glance from across the stand: the keys, what the display must show then, and what it is about. */
 export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
-  const line = step.line === null ? undefined : linesOf(profile)[step.line];
   const view = viewOf(profile, step.after);
   const beforeView = viewOf(profile, step.before);
   const from = beforeView.kind === "line" ? beforeView.code : null;
-  const size = step.runs.length > 2 ? 84 : 104;
-  if (line && view.kind === "line") {
-    // What the line holds before the step: the blinking value where it is already being changed.
-    const { screen } = step.before;
-    const raw =
-      screen.kind === "menu" && screen.draft !== null && lineAt(profile, step.before) === view.line
-        ? screen.draft
-        : step.before.pending[view.line];
-    const now = raw === undefined ? "" : shows(line.encoding, raw);
-    const isUnread = unread.includes(view.line);
-    const changes = now !== view.shows;
-    return (
-      <div>
-        <div className="flex flex-wrap items-end gap-x-8 gap-y-3">
-          <div>
-            <p className="mb-2 text-quiet">{say.lineOnTheDisplay}</p>
-            <LineCode code={view.code} glass={profile.glass} />
-          </div>
-          <div className="min-w-0 border-l-2 border-rule pl-7">
-            <p className="text-[1.1rem]">{lineName(line)}</p>
-            <p className="font-head text-[4.4rem] leading-none font-extrabold break-words max-sm:text-[3rem]">
-              {changes ? (
-                <>
-                  <span className="text-faint">{now}</span> <span className="font-light text-quiet">→</span>{" "}
-                  {view.shows}
-                </>
-              ) : isUnread ? (
-                <span className="text-[2.2rem] max-sm:text-[1.6rem]">{say.goThereAndRead}</span>
-              ) : (
-                view.shows
-              )}
-            </p>
-          </div>
-        </div>
-        <div className="mt-7">
-          <StrokeRuns profile={profile} runs={step.runs} size={size} from={from} />
-        </div>
-      </div>
-    );
-  }
-  const words = TITLES[step.kind];
   return (
     <div>
-      <h3 className="mb-6 text-[2.9rem] max-sm:text-[2rem]">
-        {step.kind === "go" ? say.goIntoTheNext(step.page) : words.title}
-      </h3>
-      <StrokeRuns profile={profile} runs={step.runs} size={size} from={from} />
-      <p className="mt-4 text-[1.1rem]">
-        {view.kind === "home" || view.kind === "off" ? words.after : say.itMustShow(viewWords(view))}
-      </p>
+      <h3 className="mb-3 text-[1.5rem] font-semibold max-sm:mb-3 max-sm:text-[1.2rem]">{titleOf(profile, step)}</h3>
+      <StrokeRuns profile={profile} runs={step.runs} from={from} />
+      <div className="mt-4 border-t-2 border-rule pt-2">
+        {view.kind === "line" ? (
+          <LineMustShow profile={profile} step={step} view={view} isUnread={unread.includes(view.line)} />
+        ) : (
+          <ScreenMustShow kind={step.kind} view={view} />
+        )}
+      </div>
     </div>
+  );
+}
+
+function titleOf(profile: DisplayProfile, step: CardStep): string {
+  const line = step.line === null ? undefined : linesOf(profile)[step.line];
+  if (line) return lineName(line);
+  return step.kind === "go" ? say.goIntoTheNext(step.page) : TITLES[step.kind].title;
+}
+
+interface LineMustShowProps {
+  readonly profile: DisplayProfile;
+  readonly step: CardStep;
+  readonly view: LineView;
+  readonly isUnread: boolean;
+}
+
+/** The line that must be up, as its glass writes it, and the value it must show. */
+function LineMustShow({ profile, step, view, isUnread }: LineMustShowProps) {
+  const line = linesOf(profile)[view.line];
+  // What the line holds before the step: the blinking value where it is already being changed.
+  const { screen } = step.before;
+  const raw =
+    screen.kind === "menu" && screen.draft !== null && lineAt(profile, step.before) === view.line
+      ? screen.draft
+      : step.before.pending[view.line];
+  const now = raw === undefined || !line ? "" : shows(line.encoding, raw);
+  return (
+    <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
+      <div>
+        <p className="mb-1 text-quiet">{say.itMustShowLine}</p>
+        <LineCode code={view.code} glass={profile.glass} most={4.75} />
+      </div>
+      <div className="min-w-0 border-l-2 border-rule pl-7">
+        {isUnread && now === view.shows ? (
+          <p className="text-[2rem] font-bold max-sm:text-[1.6rem]">{say.goThereAndRead}</p>
+        ) : (
+          <>
+            <p className="mb-1 text-quiet">{now === view.shows ? say.withValue : say.withValueInsteadOf(now)}</p>
+            <p data-must-show className={MUST_SHOW}>
+              {view.shows}
+            </p>
+          </>
+        )}
+      </div>
+    </div>
+  );
+}
+
+/** As large as the figures are read from where the keys are, and no larger than those. */
+const MUST_SHOW = "font-head text-[4.75rem] leading-none font-extrabold break-words max-sm:text-[3.3rem]";
+
+/** What must come up where no line does. */
+function ScreenMustShow({ kind, view }: { readonly kind: CardStep["kind"]; readonly view: View }) {
+  const bare = view.kind === "home" || view.kind === "off";
+  return (
+    <>
+      <p className="mb-1 text-quiet">{say.itMustShowLine}</p>
+      <p data-must-show className={MUST_SHOW}>
+        {viewWords(view)}
+      </p>
+      {bare ? <p className="mt-2 text-[1.1rem]">{TITLES[kind].after}</p> : null}
+    </>
   );
 }

@@ -20,86 +20,100 @@ function passes({ views, stroke }: StrokeRun): string {
     : say.untilItShows(last.shows);
 }
 
-const wordsOf = (
-  profile: DisplayProfile,
-  { stroke, count }: StrokeRun,
-  last: StrokeRun["views"][number] | undefined,
-): string => {
-  const together = "keys" in stroke && stroke.keys.length > 1 ? say.together : "";
-  return (
-    together +
-    strokeWords(profile, stroke, count, stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null)
-  );
+/** Keys of a chord are held by both hands at once. */
+const isChord = ({ stroke }: StrokeRun): boolean => "keys" in stroke && stroke.keys.length > 1;
+
+const wordsOf = (profile: DisplayProfile, run: StrokeRun, last: StrokeRun["views"][number] | undefined): string => {
+  const { stroke, count } = run;
+  const ends = stroke.kind === "repeat" && last?.kind === "line" ? last.shows : null;
+  return (isChord(run) ? say.together : "") + strokeWords(profile, stroke, count, ends);
 };
 
-/** A few letters stand as large as the key they count; a sentence takes the room it needs. */
-const FEW_LETTERS = 8;
-
-/** How often or how long a key is pressed: read from as far away as the key itself. */
-function Count({ words, size }: { readonly words: string; readonly size: number }) {
-  const share = words.length <= FEW_LETTERS ? 0.5 : 0.3;
-  return (
-    <p className="mt-1 leading-tight font-bold" style={{ fontSize: Math.max(18, size * share) }}>
-      {words}
-    </p>
-  );
-}
-
 /**
- * Keys of a step, drawn with their counts. `navigates` tells a single tap that moves on from one that changes a value.
+ * How large the acts of the card are, px. Every one of them is seen under 20 arc minutes or more: at 2 m on a laptop
+ * (0.23 mm a px), and at 1 m on a phone (0.167 mm a px), where all of it is drawn at 0.69 of that.
  */
-export function StrokeRuns({
-  profile,
-  runs,
-  size,
-  from,
-}: {
+const KEY_PX = 120;
+const WORDS_SHARE = 0.634;
+
+interface StrokeRunsProps {
   readonly profile: DisplayProfile;
   readonly runs: readonly StrokeRun[];
-  readonly size: number;
+  /** How large a key is drawn, px. */
+  readonly size?: number;
+  /** Code of the line the display stands on before them. */
   readonly from?: string | null;
-}) {
+}
+
+/** Keys of a step with how often or how long each is pressed: the largest thing there is. */
+export function StrokeRuns({ profile, runs, size = KEY_PX, from = null }: StrokeRunsProps) {
   const codeAfter = (i: number): string | null => {
-    if (i < 0) return from ?? null;
+    if (i < 0) return from;
     const last = runs[i]?.views.at(-1);
     return last?.kind === "line" ? last.code : null;
   };
   return (
-    // On a phone everything is smaller by one measure, so that two keys stand side by side.
-    <div className="flex flex-wrap items-start gap-x-7 gap-y-5 max-sm:[zoom:0.62]">
+    <div className="flex flex-wrap items-start gap-x-10 gap-y-5 max-sm:[zoom:0.69]">
       {runs.map((run, i) => {
         const last = run.views[run.views.length - 1];
         const moved = last?.kind === "line" && last.code !== codeAfter(i - 1);
         const result = moved && last.kind === "line" ? say.goesTo(last.code) : passes(run);
-        const keys = run.stroke.kind === "wait" ? [] : run.stroke.keys;
         return (
-          <Fragment key={i}>
-            {i > 0 ? (
-              <span
-                className="font-head font-light text-quiet"
-                style={{ fontSize: size * 0.42, lineHeight: `${size}px` }}
-              >
-                {say.then}
-              </span>
-            ) : null}
-            <div data-run={i} className="text-center">
-              <div className="flex items-center justify-center gap-3">
-                {keys.map((id, k) => {
-                  const key = keyOf(profile, id);
-                  return key ? (
-                    <Fragment key={id}>
-                      {k > 0 ? <span className="text-2xl font-bold text-quiet">{say.and}</span> : null}
-                      <KeyCap displayKey={key} size={size} />
-                    </Fragment>
-                  ) : null;
-                })}
-              </div>
-              <Count words={wordsOf(profile, run, last)} size={size} />
-              <p className="text-[0.95rem] text-quiet max-sm:text-[1.5rem]">{result}</p>
-            </div>
-          </Fragment>
+          <Run
+            key={i}
+            profile={profile}
+            run={run}
+            at={i}
+            size={size}
+            result={result}
+            isLast={i === runs.length - 1}
+            last={last}
+          />
         );
       })}
+    </div>
+  );
+}
+
+interface RunProps {
+  readonly profile: DisplayProfile;
+  readonly run: StrokeRun;
+  readonly at: number;
+  readonly size: number;
+  readonly result: string;
+  readonly isLast: boolean;
+  readonly last: StrokeRun["views"][number] | undefined;
+}
+
+function Run({ profile, run, at, size, result, isLast, last }: RunProps) {
+  const keys = run.stroke.kind === "wait" ? [] : run.stroke.keys;
+  return (
+    <div
+      data-run={at}
+      className={`flex max-w-full flex-wrap ${isChord(run) ? "w-full" : ""} items-center gap-x-5 gap-y-1`}
+    >
+      {keys.length > 0 ? (
+        <div className="flex flex-wrap items-center gap-3">
+          {keys.map((id, k) => {
+            const key = keyOf(profile, id);
+            return key ? (
+              <Fragment key={id}>
+                {k > 0 ? <span className="text-3xl font-bold text-quiet">{say.and}</span> : null}
+                <KeyCap displayKey={key} size={size} afar />
+              </Fragment>
+            ) : null;
+          })}
+        </div>
+      ) : null}
+      <div className={isChord(run) ? "min-w-0 flex-1 basis-80" : "min-w-0"}>
+        <p data-act className="font-head leading-none font-extrabold" style={{ fontSize: size * WORDS_SHARE }}>
+          {wordsOf(profile, run, last)}
+        </p>
+        <p className="mt-1 text-[1.05rem] text-quiet max-sm:text-[1.5rem]">
+          {result}
+          {isLast || result === "" ? "" : say.then}
+        </p>
+      </div>
     </div>
   );
 }

@@ -101,9 +101,9 @@ describe("a step of the card", () => {
     const step = steps(TARN).find(({ line }) => line !== null && TARN.lines[line]?.code === "51");
     if (!step) throw new Error("no step to line 51");
     const words = says(<KeyCardStep profile={TARN} step={step} unread={[]} />);
-    expect(words).toContain("Line on the display");
+    expect(words).toContain("It must show");
     expect(words).toContain("Wheel");
-    expect(words).toMatch(/→/);
+    expect(words).toMatch(/instead of/);
     expect(words).toMatch(/\d taps?|hold/);
     const unread = says(
       <KeyCardStep
@@ -133,7 +133,7 @@ describe("a step of the card", () => {
       const { steps: all, plan } = keyWork(profile, atHome(profile, raws), { targets: wanted });
       if (!plan.ok) continue;
       for (const { runs } of all) {
-        const words = says(<StrokeRuns profile={profile} runs={runs} size={100} />);
+        const words = says(<StrokeRuns profile={profile} runs={runs} />);
         expect(words, profile.name).not.toMatch(/undefined|NaN|^$/);
         expect(words, profile.name).toMatch(/tap|hold|wait|together|press/i);
       }

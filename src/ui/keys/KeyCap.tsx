@@ -20,11 +20,20 @@ const DRAWN: Readonly<Record<string, React.ReactNode>> = {
   ),
 };
 
-export function KeyGlyph({ cap, size }: { readonly cap: string; readonly size: number }) {
+/** `share`: of the size, how large a sign is written that is not drawn. */
+export function KeyGlyph({
+  cap,
+  size,
+  share = 0.8,
+}: {
+  readonly cap: string;
+  readonly size: number;
+  readonly share?: number;
+}) {
   const drawn = DRAWN[cap];
   if (!drawn)
     return (
-      <span aria-hidden="true" style={{ fontSize: size * 0.8 }} className="font-head font-bold leading-none">
+      <span aria-hidden="true" style={{ fontSize: size * share }} className="font-head font-bold leading-none">
         {cap}
       </span>
     );
@@ -44,16 +53,33 @@ export function KeyGlyph({ cap, size }: { readonly cap: string; readonly size: n
   );
 }
 
-/** A key as drawn on the card, readable from a metre. */
-export function KeyCap({ displayKey, size = 96 }: { readonly displayKey: DisplayKey; readonly size?: number }) {
+/** How much of a key its sign takes: more on the card, which is read from afar. */
+const SIGN_SHARE = { usual: 0.46, afar: 0.66 } as const;
+
+/** A key as drawn on the card, readable from a metre; `afar` makes its sign as large as the key allows. */
+export function KeyCap({
+  displayKey,
+  size = 96,
+  afar = false,
+}: {
+  readonly displayKey: DisplayKey;
+  readonly size?: number;
+  readonly afar?: boolean;
+}) {
   return (
     <span
       role="img"
       aria-label={say.keyCapKey(displayKey.name)}
-      style={{ width: size, height: size, borderRadius: size * 0.17, borderBottomWidth: Math.max(4, size * 0.1) }}
+      style={{
+        minWidth: size,
+        height: size,
+        borderRadius: size * 0.17,
+        borderBottomWidth: Math.max(4, size * (afar ? 0.07 : 0.1)),
+        paddingInline: displayKey.cap.length > 1 ? size * 0.12 : 0,
+      }}
       className="inline-flex shrink-0 items-center justify-center border-[3px] border-ink bg-sheet text-ink"
     >
-      <KeyGlyph cap={displayKey.cap} size={size * 0.46} />
+      <KeyGlyph cap={displayKey.cap} size={size * SIGN_SHARE[afar ? "afar" : "usual"]} share={afar ? 0.95 : 0.8} />
     </span>
   );
 }

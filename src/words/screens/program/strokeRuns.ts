@@ -4,6 +4,6 @@ export const ifYouPassIt = "if you pass it, tap back";
 export const goesTo = (code: string) => `goes to ${code}`;
 export const strokeRunsBlinks = (shows: string) => `${shows} blinks`;
 export const untilItShows = (shows: string) => `until it shows ${shows}`;
-export const together = "together, ";
-export const then = "then";
+export const together = "both, ";
+export const then = ", then";
 export const and = "and";

@@ -12,8 +12,10 @@ interface Shot {
 
 const startKeys = async (page: Page) => {
   await page.getByRole("button", { name: "Start the keys on the bike" }).click();
-  await page.keyboard.press(" ");
-  await page.keyboard.press(" ");
+  for (let i = 0; i < 2; i++) {
+    await page.keyboard.press(" ");
+    await page.waitForTimeout(300);
+  }
   await expect(page.getByRole("region", { name: "Key card" })).toContainText("Wheel");
 };
 

@@ -1,7 +1,7 @@
 // A chord that opens the menu only soon after power-on: counted down on the key card, with what it does when late.
 import { FARROW } from "./hardDisplays";
 import { atTheKeys, putOnRack } from "./standJobs";
-import { main, openRack, pass } from "./support";
+import { main, openRack, pass, sayDone } from "./support";
 import { clocked as test, expect } from "./workshop";
 
 const JOB = atTheKeys(FARROW, "window-1", 881, "2310");
@@ -16,7 +16,7 @@ test("the window is counted down, is over when it is over, and the card leads of
   // Off, on, and then the chord: the countdown runs from when it was said to be on.
   for (let i = 0; i < 4 && !(await clock.isVisible()); i++) {
     await expect(card).toBeVisible();
-    await page.keyboard.press("Space");
+    await sayDone(page);
     await page.waitForTimeout(300);
   }
   await expect(clock).toContainText(/Press the chord within [78] s/);
@@ -31,7 +31,7 @@ test("the window is counted down, is over when it is over, and the card leads of
   await expect(clock).toBeHidden();
   await expect(card).toContainText(/off/i);
   for (let i = 0; i < 4 && !(await clock.isVisible()); i++) {
-    await page.keyboard.press("Space");
+    await sayDone(page);
     await page.waitForTimeout(300);
   }
   await expect(clock).toContainText("Press the chord within");

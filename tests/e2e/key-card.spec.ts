@@ -1,6 +1,6 @@
 // The key card when things go wrong: a wrong key, something else shown, a menu that closes by itself, a near miss.
 import type { Page } from "@playwright/test";
-import { expectStored, jobOf, openDemo, pass, pressNextStroke, programOnBike, rehearse } from "./support";
+import { expectStored, jobOf, openDemo, pass, pressNextStroke, programOnBike, rehearse, sayDone } from "./support";
 import { clocked as test, expect } from "./workshop";
 
 const card = (page: Page) => page.getByRole("region", { name: "Key card" });
@@ -16,14 +16,14 @@ async function start(page: Page, keysOn: "bike" | "simulated"): Promise<void> {
 test("Space walks the whole card to the end, the simulated display following", async ({ page }) => {
   await start(page, "bike");
   await expect(card(page)).toContainText("Plus alone for 1.5 s starts walk assist");
-  await page.keyboard.press(" ");
+  await sayDone(page);
   await expect(simulated(page)).toHaveAccessibleName("Simulated Tarn: line 31 shows 2");
   await programOnBike(page);
 });
 
 test("a wrong key recovers in one action: one tap on what it shows", async ({ page }) => {
   await start(page, "bike");
-  await page.keyboard.press(" ");
+  await sayDone(page);
   await expect(card(page)).toContainText("Start strength");
   await card(page).getByRole("button", { name: "34 · 1", exact: true }).click();
   await expect(card(page)).toContainText("That was off the plan. These are the keys from where it is now.");
@@ -44,7 +44,7 @@ test("a wrong key on the simulated display needs no action at all: the card is a
 
 test("any line and value can be said, and the plan goes on from there", async ({ page }) => {
   await start(page, "bike");
-  await page.keyboard.press(" ");
+  await sayDone(page);
   await page.keyboard.press("e");
   const panel = page.getByRole("dialog", { name: "What does it show?" });
   await panel.getByLabel("Or line").selectOption({ label: "62 Level at power-on" });
@@ -72,8 +72,8 @@ test("a menu that closes in the middle is shown, with what was thrown away, and 
 
 test("on the bike, time running out is told and one tap goes on from a closed menu", async ({ page }) => {
   await start(page, "bike");
-  await page.keyboard.press(" ");
-  await page.keyboard.press(" ");
+  await sayDone(page);
+  await sayDone(page);
   await pass(page, 8_000);
   await expect(card(page)).toContainText("The menu has closed by now");
   await card(page).getByRole("button", { name: "It closed" }).click();

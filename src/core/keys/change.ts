@@ -16,8 +16,8 @@ const stepRules = (profile: DisplayProfile): readonly KeyRule[] =>
   );
 
 /**
- * Cheapest strokes from `from` to `to` on a line, or null where no key leads there. Times in ms at KEY_COSTS, and of the
- * person whose pace is given.
+ * Cheapest strokes from `from` to `to` on a line, or null where no key leads there. Times in ms at KEY_COSTS, and of
+ * the person whose pace is given.
  */
 export function changeStrokes(
   profile: DisplayProfile,

@@ -4,7 +4,7 @@ import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { atHome, elapse, hold, lineIndex, standInRaws, type DisplayProfile, type MenuState } from "../display";
 import { seeded } from "../units/seeded";
 import { cardSteps, type CardStep } from "./card";
-import { cuesEndMs, cuesOf, lastSecondsMs, type Cue } from "./cues";
+import { countedAt, cuesEndMs, cuesOf, lastSecondsMs, type Cue } from "./cues";
 import { personMs, USUAL_PACE, type Pace } from "./pace";
 import { planKeys } from "./plan";
 import { randomRaws, randomTargets } from "./testing";
@@ -111,4 +111,26 @@ describe("time running out", () => {
   });
   it("is heard each second where all of it counts", () =>
     expect(lastSecondsMs(5000, 5)).toEqual([0, 1000, 2000, 3000, 4000]));
+});
+
+describe("where the count stands", () => {
+  const cues = cuesOf(
+    [
+      { stroke: { kind: "tap", keys: ["plus"] }, count: 2 },
+      { stroke: { kind: "hold", keys: ["set"], holdMs: 1850 }, count: 1 },
+    ],
+    USUAL_PACE,
+  );
+  it.each([
+    [-500, null],
+    [0, { run: 0, nth: 1, of: 2, share: 0.5, isDown: true, leftMs: 120 }],
+    [200, { run: 0, nth: 1, share: 0.5, isDown: false, leftMs: 0 }],
+    [350, { run: 0, nth: 2, share: 1, isDown: true }],
+    [700, { run: 1, kind: "hold", share: 0, isDown: true, leftMs: 2000 }],
+    [1700, { run: 1, share: 0.5, leftMs: 1000 }],
+    [2700, { run: 1, share: 1, isDown: false, leftMs: 0 }],
+    [9000, { run: 1, share: 1, isDown: false }],
+  ])("at %s ms", (atMs, counted) =>
+    counted === null ? expect(countedAt(cues, atMs)).toBeNull() : expect(countedAt(cues, atMs)).toMatchObject(counted),
+  );
 });

@@ -80,3 +80,35 @@ export const LAST_SECONDS = 3;
 /** What is heard of time running out: each of its last seconds, ms from now; none that is past. */
 export const lastSecondsMs = (leftMs: number, seconds = LAST_SECONDS): readonly number[] =>
   Array.from({ length: seconds }, (_, i) => leftMs - (seconds - i) * 1000).filter((ms) => ms >= 0);
+
+/** Where the count stands at a moment: which cue, how far, and whether its keys are down. */
+export interface Counted {
+  readonly run: number;
+  readonly kind: Cue["kind"];
+  readonly nth: number;
+  readonly of: number;
+  /** 0 to 1: of the hold or wait, or of the taps of the run. */
+  readonly share: number;
+  readonly isDown: boolean;
+  /** Left of the hold or wait, ms. */
+  readonly leftMs: number;
+  /** When its keys come up, from the start of the step, ms. */
+  readonly upMs: number;
+}
+
+/** The count at a moment from the start of a step, ms; null before its first key. */
+export function countedAt(cues: readonly Cue[], atMs: number): Counted | null {
+  const cue = cues.findLast(({ downMs }) => downMs <= atMs);
+  if (!cue) return null;
+  const { run, kind, nth, of, downMs, upMs } = cue;
+  return {
+    run,
+    kind,
+    nth,
+    of,
+    share: kind === "tap" ? nth / of : Math.min(1, (atMs - downMs) / Math.max(1, upMs - downMs)),
+    isDown: atMs < upMs,
+    leftMs: Math.max(0, upMs - atMs),
+    upMs,
+  };
+}

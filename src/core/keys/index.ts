@@ -4,7 +4,7 @@ export { shownChoices, stateFromShown } from "./shown";
 
 export type { KeyGoal, KeyPlan, PlanProblem } from "./goal";
 export { allOf, PACE_RANGE, type Pace, personMs, type PersonTime, personTime, USUAL_PACE } from "./pace";
-export { cuesEndMs, cuesOf, lastSecondsMs, type Cue } from "./cues";
+export { countedAt, type Counted, cuesEndMs, cuesOf, LAST_SECONDS, lastSecondsMs, type Cue } from "./cues";
 export { isAtTheKeys, learnPace, sampleOf, type PaceSample } from "./learnPace";
 export { planKeys } from "./plan";
 export { KEY_COSTS, play, pressCount, type Stroke, strokeMs } from "./strokes";

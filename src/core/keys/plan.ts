@@ -28,8 +28,8 @@ const MOST_EXPANSIONS = 60_000;
 const MOST_WITH_PERSON = 5000;
 
 /**
- * The least-time plan from `start` to `goal`. Times in ms, at the stated KEY_COSTS; where the goal names a person's pace,
- * least with that person: each deed's runs read, each line and chord answered.
+ * The least-time plan from `start` to `goal`. Times in ms, at the stated KEY_COSTS; where the goal names a person's
+ * pace, least with that person: each deed's runs read, each line and chord answered.
  */
 export function planKeys(profile: DisplayProfile, start: MenuState, goal: KeyGoal): KeyPlan {
   const rested: MenuState = {

@@ -39,10 +39,13 @@ describe("signals", () => {
 
 describe("a press", () => {
   it.each([
-    [null, 0, true],
-    [1000, 1000, false],
-    [1000, 1249, false],
-    [1000, 1250, true],
-    [1000, 1900, true],
-  ])("after one at %s, at %s, counts: %s", (last, now, counts) => expect(isNewPress(last, now)).toBe(counts));
+    [null, "done", 0, true],
+    [{ of: "done", atMs: 1000 }, "done", 1000, false],
+    [{ of: "done", atMs: 1000 }, "done", 1249, false],
+    [{ of: "done", atMs: 1000 }, "done", 1250, true],
+    [{ of: "done", atMs: 1000 }, "done", 1900, true],
+    [{ of: "done", atMs: 1000 }, "back", 1010, true],
+  ])("after %o, one of %s at %s, counts: %s", (last, of, now, counts) =>
+    expect(isNewPress(last, of, now)).toBe(counts),
+  );
 });

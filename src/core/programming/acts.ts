@@ -40,6 +40,12 @@ export const withoutSignal = (taught: Taught, signal: Signal): Taught => {
 /** Two presses as close as this are one: a finger that trembles, a pedal that bounces, ms. */
 export const ONE_PRESS_MS = 250;
 
-/** Whether a press counts, given when the last one came; both on one clock, ms. */
-export const isNewPress = (lastMs: number | null, nowMs: number): boolean =>
-  lastMs === null || nowMs - lastMs >= ONE_PRESS_MS;
+/** A press that came last: what it said, and when. */
+export interface LastPress {
+  readonly of: string;
+  readonly atMs: number;
+}
+
+/** Whether a press counts, given the last one; on one clock, ms. Something else is said as soon as it is pressed. */
+export const isNewPress = (last: LastPress | null, of: string, nowMs: number): boolean =>
+  last === null || last.of !== of || nowMs - last.atMs >= ONE_PRESS_MS;

@@ -1,3 +1,4 @@
+export { nextOfferMs, offeredAt } from "./offer";
 export {
   ACTS,
   actOf,
@@ -6,6 +7,7 @@ export {
   withoutSignal,
   withTaught,
   type Act,
+  type LastPress,
   type Signal,
   type Taught,
 } from "./acts";

@@ -1,6 +1,9 @@
 "use client";
 import { codeOf, LONG_ON_MS, type DisplayProfile, type MenuState } from "@/core/display";
-import { chordWindowOf, closedByItself, type CardStep } from "@/core/keys";
+import { useEffect } from "react";
+import { chordWindowOf, closedByItself, LAST_SECONDS, lastSecondsMs, type CardStep } from "@/core/keys";
+import { runningOut } from "@/ui/besideTheBike/score";
+import { playNotes } from "@/ui/besideTheBike/sound";
 import { later } from "@/ui/primitives/later";
 import { MenuClock } from "./MenuClock";
 import * as say from "@/words/screens/program/cardClock";
@@ -13,6 +16,8 @@ interface CardClockProps {
   readonly state: MenuState;
   readonly step: CardStep | null;
   readonly since: number | null;
+  /** How loud its last seconds are heard, 0 to 1. */
+  readonly volume?: number;
   readonly onRestart?: () => void;
   readonly onClosed?: () => void;
   /** A chord was not pressed in time: the display has been on for long. */
@@ -20,8 +25,11 @@ interface CardClockProps {
 }
 
 /** Time left before the menu closes, and what its closing would cost; before a timed chord, what is left for that. */
-export function CardClock({ profile, state, step, since, onRestart, onClosed, onLate }: CardClockProps) {
+export function CardClock(props: CardClockProps) {
+  const { profile, state, step, since, volume = 0, onRestart, onClosed, onLate } = props;
   const window = step && state.screen.kind === "home" ? chordWindowOf(profile, step) : null;
+  const closesAfterMs = state.screen.kind === "menu" ? profile.menu.idle.closesAfterMs : null;
+  useHeardRunningOut(window?.leftMs ?? closesAfterMs, since, volume, window !== null);
   if (window && onLate)
     return <ChordClock window={window} since={since} onLate={() => onLate({ ...state, sincePowerOnMs: LONG_ON_MS })} />;
   if (state.screen.kind !== "menu") return null;
@@ -38,4 +46,16 @@ export function CardClock({ profile, state, step, since, onRestart, onClosed, on
       onClosed={onClosed}
     />
   );
+}
+
+/**
+ * Time running out, to be heard: the last three seconds of a menu, every second of a chord that has only so many.
+ * @param leftMs from `since` on
+ */
+function useHeardRunningOut(leftMs: number | null, since: number | null, volume: number, everySecond: boolean): void {
+  useEffect(() => {
+    if (leftMs === null || since === null || volume === 0) return;
+    const moments = lastSecondsMs(leftMs, everySecond ? Math.floor(leftMs / 1000) : LAST_SECONDS);
+    return playNotes(runningOut(moments), since, volume);
+  }, [leftMs, since, volume, everySecond]);
 }

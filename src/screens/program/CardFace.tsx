@@ -7,6 +7,7 @@ import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { KeyCardStep } from "./KeyCardStep";
 import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";
+import type { Count } from "./useCallAlong";
 import * as say from "@/words/screens/program/cardFace";
 
 /** Steps whose chord can be missed, or come when the menu has closed. */
@@ -14,6 +15,9 @@ const CHORDS: ReadonlySet<CardStep["kind"]> = new Set(["open", "go", "save", "le
 
 /** Loaded where a chord can be missed. */
 const NearMisses = later(() => import("./NearMisses").then((module) => module.NearMisses));
+
+/** Loaded where steps are read aloud. */
+const SaidAloud = later(() => import("./SaidAloud").then((module) => module.SaidAloud));
 
 /** Loaded when something went off the plan. */
 const Notice = later(() => import("./Notice").then((module) => module.Notice));
@@ -29,6 +33,10 @@ interface CardFaceProps {
   readonly total: number;
   readonly unread: readonly number[];
   readonly notice: NoticeOf | null;
+  /** Where the keys are counted along; null where they are not. */
+  readonly count?: Count | null;
+  /** What is read aloud, and how to hear it again. */
+  readonly said?: { readonly words: string; readonly again: () => void } | null;
   readonly clock: ReactNode;
   /** What the hands do: buttons, or a word about the simulated display. */
   readonly hands: ReactNode;
@@ -45,7 +53,8 @@ interface CardFaceProps {
  * The face of the key card: one line or chord at a time, readable from a metre, with the simulated display beside it.
  */
 export function CardFace(props: CardFaceProps) {
-  const { profile, title, step, work, stale, total, unread, notice, clock, hands, display, below } = props;
+  const { profile, title, step, work, stale, total, unread, notice, count = null, said = null } = props;
+  const { clock, hands, display, below } = props;
   const at = total - work.steps.length;
   const next = work.steps.slice(1, 4);
   const stroke = step.runs[0]?.stroke;
@@ -66,11 +75,12 @@ export function CardFace(props: CardFaceProps) {
           </p>
         ) : (
           <>
-            <KeyCardStep profile={profile} step={step} unread={unread} />
+            <KeyCardStep profile={profile} step={step} unread={unread} count={count} />
             {CHORDS.has(step.kind) ? <NearMisses profile={profile} step={step} /> : null}
           </>
         )}
         <div className="mt-4 min-h-13">{clock}</div>
+        {said ? <SaidAloud {...said} /> : null}
         {hands}
         <ol aria-hidden="true" className="mt-6 flex gap-1.5">
           {Array.from({ length: total }, (_, i) => (
@@ -99,7 +109,7 @@ export function CardFace(props: CardFaceProps) {
             .
           </p>
         ) : null}
-        <p className="mt-1 text-quiet">{say.leftInAll(work.totalMs)}</p>
+        <p className="mt-1 text-quiet">{say.leftInAll(work.personMs)}</p>
         <div className="mt-4 flex flex-col gap-3 border-t border-rule pt-4">{below}</div>
       </aside>
     </div>

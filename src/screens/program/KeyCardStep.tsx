@@ -3,12 +3,15 @@ import { lineAt, linesOf, shows, viewOf, type DisplayProfile, type View } from "
 import type { CardStep } from "@/core/keys";
 import { lineName, viewWords } from "@/words";
 import { StrokeRuns } from "./StrokeRuns";
+import type { Count } from "./useCallAlong";
 import * as say from "@/words/screens/program/keyCardStep";
 
 interface KeyCardStepProps {
   readonly profile: DisplayProfile;
   readonly step: CardStep;
   readonly unread: readonly number[];
+  /** Where its keys are counted along. */
+  readonly count?: Count | null;
 }
 
 type LineView = Extract<View, { readonly kind: "line" }>;
@@ -26,15 +29,15 @@ const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readon
   wait: { title: say.letTheMenuClose, after: say.handsOffUntilThe },
 };
 
-/** One step, read at a glance from across the stand: the keys, what the display must show then, and what it is about. */
-export function KeyCardStep({ profile, step, unread }: KeyCardStepProps) {
+/** One step, read at a glance from across the stand: its keys, what the display must show then, what it is about. */
+export function KeyCardStep({ profile, step, unread, count = null }: KeyCardStepProps) {
   const view = viewOf(profile, step.after);
   const beforeView = viewOf(profile, step.before);
   const from = beforeView.kind === "line" ? beforeView.code : null;
   return (
     <div>
       <h3 className="mb-3 text-[1.5rem] font-semibold max-sm:mb-3 max-sm:text-[1.2rem]">{titleOf(profile, step)}</h3>
-      <StrokeRuns profile={profile} runs={step.runs} from={from} />
+      <StrokeRuns profile={profile} runs={step.runs} from={from} count={count} />
       <div className="mt-4 border-t-2 border-rule pt-2">
         {view.kind === "line" ? (
           <LineMustShow profile={profile} step={step} view={view} isUnread={unread.includes(view.line)} />

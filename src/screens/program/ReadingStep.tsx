@@ -1,29 +1,34 @@
 import { LineCode } from "@/ui/lcd/LineCode";
 import type { ReactNode } from "react";
 import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
-import { shownChoices } from "@/core/keys";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
-import { Button } from "@/ui/primitives";
+import { Button, OFFERED } from "@/ui/primitives/Button";
 import { lineName } from "@/words";
 import * as say from "@/words/screens/program/readingStep";
 
 interface ReadingStepProps {
   readonly profile: DisplayProfile;
   readonly line: number;
-  /** The maker's value, offered first. */
+  /** Values it can show, the suggested one first. */
+  readonly choices: readonly { readonly raw: number; readonly shows: string }[];
   readonly suggested: number | undefined;
+  /** With one key alone: which of the values a press takes now. */
+  readonly offered: number | null;
   readonly left: number;
   readonly state: MenuState;
   readonly onRead: (raw: number) => void;
   readonly clock: ReactNode;
+  /** What else can be done. */
+  readonly below: ReactNode;
 }
 
 /** The card's stop at a line nobody has read: what it shows is written down before anything is changed. */
-export function ReadingStep({ profile, line, suggested, left, state, onRead, clock }: ReadingStepProps) {
+export function ReadingStep(props: ReadingStepProps) {
+  const { profile, line, choices, suggested, offered, left, state, onRead, clock, below } = props;
   const described = linesOf(profile)[line];
   if (!described) return null;
-  const choices = shownChoices(profile, line);
   const first = choices.find((choice) => choice.raw === suggested);
+  const offeredRaw = offered === null ? null : choices[offered]?.raw;
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label={say.keyCard} className="min-w-0">
@@ -39,7 +44,14 @@ export function ReadingStep({ profile, line, suggested, left, state, onRead, clo
           </div>
         </div>
         {first ? (
-          <Button weight="main" big shortcut={say.space} className="min-h-[4.4rem]" onClick={() => onRead(first.raw)}>
+          <Button
+            weight="main"
+            big
+            shortcut={say.space}
+            className="min-h-[4.4rem]"
+            offered={offeredRaw === first.raw}
+            onClick={() => onRead(first.raw)}
+          >
             {say.itShowsAsThe(first.shows)}
           </Button>
         ) : null}
@@ -56,7 +68,8 @@ export function ReadingStep({ profile, line, suggested, left, state, onRead, clo
                 key={raw}
                 type="button"
                 onClick={() => onRead(raw)}
-                className="min-h-13 min-w-14 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold hover:border-quiet"
+                data-offered={raw === offeredRaw || undefined}
+                className={`min-h-13 min-w-14 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold hover:border-quiet ${raw === offeredRaw ? OFFERED : ""}`}
               >
                 {shows}
               </button>
@@ -67,6 +80,7 @@ export function ReadingStep({ profile, line, suggested, left, state, onRead, clo
       <aside aria-label={say.simulatedDisplay} className="min-w-0">
         <p className="mb-2 text-[0.95rem] text-quiet">{say.theSameLineOn(profile.name)}</p>
         <SimulatedDisplay profile={profile} state={state} />
+        <div className="mt-4 border-t border-rule pt-4">{below}</div>
       </aside>
     </div>
   );

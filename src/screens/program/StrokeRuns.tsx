@@ -1,9 +1,11 @@
 import { Fragment } from "react";
 import type { DisplayProfile } from "@/core/display";
 import type { StrokeRun } from "@/core/keys";
+import { CountRing } from "@/ui/keys/CountRing";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyOf, strokeWords, viewWords } from "@/words";
 import * as say from "@/words/screens/program/strokeRuns";
+import type { Count } from "./useCallAlong";
 
 /** What a run of strokes passes and where it ends, in few words. */
 function passes({ views, stroke }: StrokeRun): string {
@@ -41,12 +43,14 @@ interface StrokeRunsProps {
   readonly runs: readonly StrokeRun[];
   /** How large a key is drawn, px. */
   readonly size?: number;
+  /** Where the keys are counted along. */
+  readonly count?: Count | null;
   /** Code of the line the display stands on before them. */
   readonly from?: string | null;
 }
 
 /** Keys of a step with how often or how long each is pressed: the largest thing there is. */
-export function StrokeRuns({ profile, runs, size = KEY_PX, from = null }: StrokeRunsProps) {
+export function StrokeRuns({ profile, runs, size = KEY_PX, from = null, count = null }: StrokeRunsProps) {
   const codeAfter = (i: number): string | null => {
     if (i < 0) return from;
     const last = runs[i]?.views.at(-1);
@@ -64,6 +68,7 @@ export function StrokeRuns({ profile, runs, size = KEY_PX, from = null }: Stroke
             profile={profile}
             run={run}
             at={i}
+            count={count}
             size={size}
             result={result}
             isLast={i === runs.length - 1}
@@ -75,17 +80,22 @@ export function StrokeRuns({ profile, runs, size = KEY_PX, from = null }: Stroke
   );
 }
 
+const RESULT = "mt-1 text-[1.05rem] text-quiet max-sm:text-[1.5rem]";
+
 interface RunProps {
   readonly profile: DisplayProfile;
   readonly run: StrokeRun;
   readonly at: number;
   readonly size: number;
+  readonly count: Count | null;
   readonly result: string;
   readonly isLast: boolean;
   readonly last: StrokeRun["views"][number] | undefined;
 }
 
-function Run({ profile, run, at, size, result, isLast, last }: RunProps) {
+function Run({ profile, run, at, size, count, result, isLast, last }: RunProps) {
+  const counted = count?.counted?.run === at ? count.counted : null;
+  const past = (count?.counted?.run ?? -1) > at;
   const keys = run.stroke.kind === "wait" ? [] : run.stroke.keys;
   return (
     <div
@@ -93,13 +103,16 @@ function Run({ profile, run, at, size, result, isLast, last }: RunProps) {
       className={`flex max-w-full flex-wrap ${isChord(run) ? "w-full" : ""} items-center gap-x-5 gap-y-1`}
     >
       {keys.length > 0 ? (
-        <div className="flex flex-wrap items-center gap-3">
+        <div className="flex flex-wrap items-center gap-x-5 gap-y-3">
           {keys.map((id, k) => {
             const key = keyOf(profile, id);
             return key ? (
               <Fragment key={id}>
                 {k > 0 ? <span className="text-3xl font-bold text-quiet">{say.and}</span> : null}
-                <KeyCap displayKey={key} size={size} afar />
+                <span className="relative inline-flex">
+                  <KeyCap displayKey={key} size={size} afar />
+                  {counted ? <CountRing share={counted.share} isDown={counted.isDown} size={size} /> : null}
+                </span>
               </Fragment>
             ) : null;
           })}
@@ -109,9 +122,15 @@ function Run({ profile, run, at, size, result, isLast, last }: RunProps) {
         <p data-act className="font-head leading-none font-extrabold" style={{ fontSize: size * WORDS_SHARE }}>
           {wordsOf(profile, run, last)}
         </p>
-        <p className="mt-1 text-[1.05rem] text-quiet max-sm:text-[1.5rem]">
-          {result}
-          {isLast || result === "" ? "" : say.then}
+        <p data-counted={counted ? counted.nth : undefined} className={RESULT}>
+          {counted
+            ? say.countedSaid(counted)
+            : past
+              ? say.pressed
+              : count && at === 0
+                ? say.startsIn(count.startsInMs)
+                : result}
+          {isLast || result === "" || count ? "" : say.then}
         </p>
       </div>
     </div>

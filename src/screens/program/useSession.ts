@@ -1,7 +1,7 @@
 "use client";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { DisplayProfile, MenuState } from "@/core/display";
-import type { KeyGoal } from "@/core/keys";
+import type { KeyGoal, Pace } from "@/core/keys";
 import { goalOfKeys, keptState, restOfPlan, type Keys, type KeyWork } from "@/core/record";
 import { useOwnPace } from "@/ui/besideTheBike/ownPace";
 import { workAsk } from "@/workers/keysClient";
@@ -16,6 +16,8 @@ export interface Session {
   readonly stale: boolean;
   /** Steps of the whole way, as counted from the home screen. */
   readonly total: number;
+  /** Whose hands the steps are cut for. */
+  readonly pace: Pace;
   /** Goes to a state; where that lies on the plan, the rest of it stays. */
   readonly go: (next: MenuState) => void;
 }
@@ -73,6 +75,7 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
     state,
     work,
     stale: !isKnown && plan === null,
+    pace: goal.pace,
     total: Math.max(whole?.steps.length ?? 0, work?.steps.length ?? 0),
     go: (next) => {
       mine.current.add(JSON.stringify(keptState(next)));
@@ -87,7 +90,7 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
  * The goal of keys under way, with whose hands press them: the pace known when they were begun here, as steps cut
  * otherwise half-way would only confuse.
  */
-function usePaceOfTheseKeys(keys: Keys): KeyGoal {
+function usePaceOfTheseKeys(keys: Keys): KeyGoal & { readonly pace: Pace } {
   const { pace } = useOwnPace();
   const [first] = useState(pace);
   return { ...goalOfKeys(keys), pace: first };

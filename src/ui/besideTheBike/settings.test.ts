@@ -15,7 +15,16 @@ describe("kept settings", () => {
 
   it("come back as they were kept", () => {
     const taught = withTaught(TAUGHT_AT_FIRST, "done", "wheel:down");
-    const all = { counts: true, volume: 0.4, speaks: true, voice: "urn:voice", rate: 1.3, taught };
+    const all = {
+      counts: true,
+      volume: 0.4,
+      speaks: true,
+      voice: "urn:voice",
+      rate: 1.3,
+      taught,
+      oneKey: true,
+      offerMs: 2400,
+    };
     expect(readSettings(JSON.stringify(all))).toEqual(all);
   });
 
@@ -23,6 +32,7 @@ describe("kept settings", () => {
     ["a volume past the loudest", { volume: 4 }, { volume: 0 }],
     ["a volume that is a word", { volume: "loud" }, { volume: 0 }],
     ["a rate nobody follows", { rate: 9 }, { rate: 1 }],
+    ["an offer nobody can take", { offerMs: 5 }, { offerMs: 1800 }],
     ["a voice that is none", { voice: 3 }, { voice: "" }],
     ["hands of another shape", { taught: { done: ["key:a"] } }, { taught: TAUGHT_AT_FIRST }],
     ["hands that are no words", { taught: { done: [1], other: [], again: [], back: [] } }, { taught: TAUGHT_AT_FIRST }],

@@ -14,10 +14,16 @@ export interface Settings {
   /** Rate of speech; 1 is the voice's own. */
   readonly rate: number;
   readonly taught: Taught;
+  /** One key says everything: what can be said is offered in turn, and a press takes what is offered. */
+  readonly oneKey: boolean;
+  /** How long each is offered, ms. */
+  readonly offerMs: number;
 }
 
 export const SLOWEST_RATE = 0.6;
 export const FASTEST_RATE = 1.8;
+export const SHORTEST_OFFER_MS = 800;
+export const LONGEST_OFFER_MS = 5000;
 
 export const AT_FIRST: Settings = {
   counts: false,
@@ -26,6 +32,8 @@ export const AT_FIRST: Settings = {
   voice: "",
   rate: 1,
   taught: TAUGHT_AT_FIRST,
+  oneKey: false,
+  offerMs: 1800,
 };
 
 const NAME = "odd-spoke.beside-the-bike";
@@ -60,6 +68,8 @@ export function readSettings(text: string | null): Settings {
     voice: typeof kept.voice === "string" ? kept.voice : AT_FIRST.voice,
     rate: within(kept.rate, SLOWEST_RATE, FASTEST_RATE, AT_FIRST.rate),
     taught: readTaught(kept.taught),
+    oneKey: kept.oneKey === true,
+    offerMs: within(kept.offerMs, SHORTEST_OFFER_MS, LONGEST_OFFER_MS, AT_FIRST.offerMs),
   };
 }
 

@@ -9,4 +9,4 @@ export const workingOutTheKeys = "Working out the keys from here …";
 export const simulatedDisplay = "Simulated display";
 export const next = "Next: ";
 export const then = ", then ";
-export const leftInAll = (totalMs: number) => `${duration(totalMs)} left in all.`;
+export const leftInAll = (personMs: number) => `About ${duration(personMs)} left in all.`;

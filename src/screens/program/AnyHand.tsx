@@ -1,0 +1,77 @@
+"use client";
+import { useEffect, useState } from "react";
+import { ACTS, withoutSignal, withTaught, type Act } from "@/core/programming";
+import { LONGEST_OFFER_MS, setSettings, SHORTEST_OFFER_MS, useSettings } from "@/ui/besideTheBike/settings";
+import { listen } from "@/ui/besideTheBike/signals";
+import { Button, Choice } from "@/ui/primitives";
+import * as say from "@/words/screens/program/anyHand";
+import { ON_OFF, Part, Slide } from "./settingParts";
+
+/** What each hand or foot says: taught by pressing it. */
+export function AnyHand() {
+  const { taught, oneKey, offerMs } = useSettings();
+  const [teaching, setTeaching] = useState<Act | null>(null);
+  useEffect(() => {
+    if (!teaching) return;
+    const teach = (signal: string): boolean => {
+      // Escape ends the lesson, as it ends everything here; Tab goes on through the page.
+      if (signal === "key:Tab") return false;
+      if (signal !== "key:Escape") setSettings({ taught: withTaught(taught, teaching, signal) });
+      setTeaching(null);
+      return true;
+    };
+    return listen({
+      onSignal: teach,
+      onHeld: () => undefined,
+      place: () => document.body,
+      headset: true,
+      everywhere: true,
+    });
+  }, [teaching, taught]);
+  return (
+    <Part title={say.anyHand}>
+      <p className="text-quiet">{say.howHandsAreTaught}</p>
+      <ul className="flex flex-col">
+        {ACTS.map((act) => (
+          <li key={act} className="flex flex-wrap items-center gap-2 border-b border-rule py-2">
+            <span className="min-w-44 font-semibold">{say.actNames[act]}</span>
+            <span className="flex flex-1 flex-wrap gap-1.5">
+              {taught[act].map((signal) => (
+                <button
+                  key={signal}
+                  type="button"
+                  aria-label={say.takeAway(say.signalName(signal), say.actNames[act])}
+                  onClick={() => setSettings({ taught: withoutSignal(taught, signal) })}
+                  className="min-h-9 rounded-md border-2 border-rule px-2.5 hover:border-quiet"
+                >
+                  {say.signalName(signal)} <span aria-hidden="true">{say.cross}</span>
+                </button>
+              ))}
+            </span>
+            <Button onClick={() => setTeaching(teaching === act ? null : act)}>
+              {teaching === act ? say.pressItNow : say.teach}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <Choice
+        label={say.oneKey}
+        value={oneKey ? "on" : "off"}
+        options={ON_OFF}
+        onChoose={(chosen) => setSettings({ oneKey: chosen === "on" })}
+        hint={say.whatOneKeyDoes}
+      />
+      {oneKey ? (
+        <Slide
+          label={say.offeredFor}
+          said={say.secondsSaidOf(offerMs)}
+          value={offerMs}
+          least={SHORTEST_OFFER_MS}
+          most={LONGEST_OFFER_MS}
+          step={100}
+          onSlide={(next) => setSettings({ offerMs: next })}
+        />
+      ) : null}
+    </Part>
+  );
+}

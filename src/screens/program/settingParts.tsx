@@ -1,0 +1,43 @@
+import type { ReactNode } from "react";
+import * as say from "@/words/screens/program/settingParts";
+
+export const ON_OFF = [
+  { value: "off", label: say.off },
+  { value: "on", label: say.on },
+] as const;
+
+/** One part of the settings beside the bike. */
+export const Part = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (
+  <section aria-label={title} className="border-t border-rule pt-4">
+    <h3 className="mb-3 text-[1.2rem] font-bold">{title}</h3>
+    <div className="flex flex-col gap-3">{children}</div>
+  </section>
+);
+
+interface SlideProps {
+  readonly label: string;
+  readonly said: string;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly step: number;
+  readonly onSlide: (value: number) => void;
+}
+
+/** A figure drawn along a scale, said in words beside it. */
+export const Slide = ({ label, said, value, least, most, step, onSlide }: SlideProps) => (
+  <label className="flex flex-wrap items-center gap-3">
+    <span className="min-w-24 text-[0.92rem] font-semibold">{label}</span>
+    <input
+      type="range"
+      className="min-h-9 flex-1 accent-action"
+      min={least}
+      max={most}
+      step={step}
+      value={value}
+      aria-valuetext={said}
+      onChange={(event) => onSlide(Number(event.target.value))}
+    />
+    <span className="min-w-20 text-right tabular-nums">{said}</span>
+  </label>
+);

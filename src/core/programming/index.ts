@@ -1,4 +1,4 @@
-export { nextOfferMs, offeredAt } from "./offer";
+export { nextOfferMs, offeredAt, takenAt } from "./offer";
 export {
   ACTS,
   actOf,

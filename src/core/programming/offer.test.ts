@@ -1,6 +1,6 @@
 // One key for everything: what is offered when.
 import { expect, it } from "vitest";
-import { nextOfferMs, offeredAt } from "./offer";
+import { nextOfferMs, offeredAt, takenAt } from "./offer";
 
 it.each([
   [0, 0],
@@ -23,4 +23,11 @@ it("the next is offered exactly when the index changes, for as long as one waits
     expect(offeredAt(4, next, 5000, 2000)).not.toBe(offeredAt(4, now, 5000, 2000));
     now = next;
   }
+});
+
+it("a press too soon for anybody to have seen the next takes what stood there before", () => {
+  expect(takenAt(3, 5000, 5000, 2000)).toBe(0);
+  expect(takenAt(3, 5199, 5000, 2000)).toBe(0);
+  expect(takenAt(3, 5200, 5000, 2000)).toBe(1);
+  expect(takenAt(3, 0, 5000, 2000)).toBe(0);
 });

@@ -18,3 +18,10 @@ export function offeredAt(count: number, elapsedMs: number, firstMs: number, eac
 export function nextOfferMs(elapsedMs: number, firstMs: number, eachMs: number): number {
   return elapsedMs < firstMs ? firstMs : firstMs + (1 + Math.floor((elapsedMs - firstMs) / eachMs)) * eachMs;
 }
+
+/** Nobody answers to what came up less than this before, ms: such a press was meant for what stood there until then. */
+export const REACTION_MS = 200;
+
+/** Which of so many things a press takes, so long after the step came up. */
+export const takenAt = (count: number, elapsedMs: number, firstMs: number, eachMs: number): number =>
+  offeredAt(count, Math.max(0, elapsedMs - REACTION_MS), firstMs, eachMs);

@@ -113,6 +113,7 @@ function StepInHand({ job, profile, program, keyed, step, card, clock, beside }:
           profile={profile}
           step={step}
           tracked={state}
+          marked={card.marked}
           onPick={press.other}
         />
       ) : null}

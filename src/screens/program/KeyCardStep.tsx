@@ -73,7 +73,7 @@ function LineMustShow({ profile, step, view, isUnread }: LineMustShowProps) {
       : step.before.pending[view.line];
   const now = raw === undefined || !line ? "" : shows(line.encoding, raw);
   return (
-    <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
+    <div data-must-line={view.code} className="flex flex-wrap items-end gap-x-8 gap-y-2">
       <div>
         <p className="mb-1 text-quiet">{say.itMustShowLine}</p>
         <LineCode code={view.code} glass={profile.glass} most={4.75} />

@@ -4,7 +4,7 @@ import { likelySlips, shownChoices, type CardStep, type Slip } from "@/core/keys
 import { isTyping } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { viewWords } from "@/words";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { AnythingElse } from "./AnythingElse";
 import * as say from "@/words/screens/program/showsSomethingElse";
 
@@ -14,6 +14,8 @@ interface ShowsSomethingElseProps {
   readonly profile: DisplayProfile;
   readonly step: CardStep;
   readonly tracked: MenuState;
+  /** Which of the likely answers a pedal or a pad would take now. */
+  readonly marked: number;
   readonly onPick: (slip: Pick<Slip, "state" | "how">) => void;
 }
 
@@ -28,7 +30,9 @@ const HOW: Readonly<Record<Slip["how"], string>> = {
 };
 
 /** Lost is normal: say what it shows, and the plan goes on from there. */
-export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked, onPick }: ShowsSomethingElseProps) {
+export function ShowsSomethingElse(props: ShowsSomethingElseProps) {
+  const { open, onOpenChange, profile, step, tracked, marked, onPick } = props;
+  const list = useRef<HTMLUListElement>(null);
   const slips = open ? likelySlips(profile, step) : [];
   const [line, setLine] = useState<number | null>(null);
   const chosen = line ?? step.line ?? 0;
@@ -37,6 +41,11 @@ export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked,
   const places = profile.menu.pages.flatMap(({ entries }, page) =>
     entries.flatMap((entry, at) => (entry.kind === "line" ? [] : [{ page, at, code: entry.code }])),
   );
+
+  // What a pedal would take has the focus: Space and Enter take the same.
+  useEffect(() => {
+    list.current?.querySelectorAll("button")[marked]?.focus();
+  }, [marked]);
 
   useEffect(() => {
     if (!open) return;
@@ -52,13 +61,14 @@ export function ShowsSomethingElse({ open, onOpenChange, profile, step, tracked,
 
   return (
     <Panel open={open} onOpenChange={onOpenChange} title={say.whatDoesItShow} description={say.pickItAndThe}>
-      <ul className="grid gap-2 sm:grid-cols-2">
+      <ul ref={list} className="grid gap-2 sm:grid-cols-2">
         {slips.map((slip, i) => (
           <li key={slip.how + viewWords(slip.view)}>
             <button
               type="button"
               onClick={() => onPick(slip)}
-              className="flex min-h-14 w-full items-center gap-3 rounded-lg border-2 border-rule px-4 text-left hover:border-quiet"
+              data-offered={i === marked || undefined}
+              className={`flex min-h-14 w-full items-center gap-3 rounded-lg border-2 px-4 text-left hover:border-quiet ${i === marked ? "border-ink" : "border-rule"}`}
             >
               <kbd className="code text-quiet">{i + 1}</kbd>
               <span>

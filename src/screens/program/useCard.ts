@@ -42,6 +42,8 @@ export interface Card {
   readonly offered: number | null;
   readonly isBackOffered: boolean;
   readonly asking: boolean;
+  /** While it is asked what the display shows: which of the likely answers a press takes. */
+  readonly marked: number;
   readonly setAsking: (asking: boolean) => void;
   /** Buttons on screen: pressed together with a pedal they are one press. */
   readonly press: {
@@ -56,18 +58,19 @@ export interface Card {
 /** What the card has in hand, and what can be said of it by any hand or foot. */
 export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null>): Card {
   const { profile, program, keyed, session, step, tell } = props;
-  const [asking, setAsking] = useState(false);
   const settings = useSettings();
   const { unread } = program;
   const reading = readingOf(profile, session, unread);
   const inHand = reading || keyed.stale ? null : step;
   const words = reading ? readingAloud(profile, reading.line) : inHand ? stepAloud(profile, inHand, unread) : "";
-  const slips = inHand ? likelySlips(profile, inHand).slice(0, SLIPS_SHOWN) : [];
+  const likely = inHand ? likelySlips(profile, inHand) : [];
+  const slips = likely.slice(0, SLIPS_SHOWN);
   const choices = reading ? choicesOf(profile, reading) : [];
 
   useAwake(!program.done);
   const { count, again } = useCallAlong(inHand, words, keyed.pace, settings);
   const { took, spoilt } = useStepTime(inHand);
+  const { asking, marked, ask, answers, setAsking } = useAsking(likely.length, spoilt);
 
   const done = () => {
     took();
@@ -79,10 +82,6 @@ export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null
     tell({ kind: "shows-other", slip });
   };
   const read = (raw: number) => tell({ kind: "read", raw });
-  const ask = () => {
-    spoilt();
-    setAsking(true);
-  };
   const sayAgain = () => {
     spoilt();
     again();
@@ -96,16 +95,19 @@ export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null
             read(raw),
       )
     : [done, ...slips.map((slip) => () => other(slip)), ...(back ? [back] : [])];
-  const offered = useOffer(words, sayable.length, inHand, keyed.pace, settings);
-  const deeds: Readonly<Record<Act, () => void>> = {
-    done: () => (offered === null ? (reading ? tell({ kind: "done" }) : done()) : sayable[offered]?.()),
-    other: ask,
-    again: sayAgain,
-    back: () => tell({ kind: "back" }),
-  };
+  const { offered, taken } = useOffer(words, sayable.length, inHand, keyed.pace, settings);
+  const deeds: Readonly<Record<Act, () => void>> = asking
+    ? { ...answers, again: sayAgain, done: () => void likely.slice(marked, marked + 1).forEach(other) }
+    : {
+        done: () => (offered === null ? (reading ? tell({ kind: "done" }) : done()) : sayable[taken()]?.()),
+        other: ask,
+        again: sayAgain,
+        back: () => tell({ kind: "back" }),
+      };
   const once = useHands({
     taught: settings.taught,
     active: !program.done,
+    underSheet: asking,
     place,
     onAct: (act) => deeds[act](),
   });
@@ -121,6 +123,7 @@ export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null
     offered,
     isBackOffered: !reading && back !== null && offered === sayable.length - 1,
     asking,
+    marked,
     setAsking,
     press: {
       done: () => once("done", done),
@@ -128,6 +131,29 @@ export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null
       read: (raw) => once(`read ${raw}`, () => read(raw)),
       ask,
       back: back && (() => once("back", back)),
+    },
+  };
+}
+
+/**
+ * While it is asked what the display shows: the same again for the next of the likely answers, done to take it, back to
+ * leave it.
+ */
+function useAsking(count: number, onAsk: () => void) {
+  const [asking, setAsking] = useState(false);
+  const [marked, setMarked] = useState(0);
+  return {
+    asking,
+    marked,
+    setAsking,
+    ask: () => {
+      onAsk();
+      setMarked(0);
+      setAsking(true);
+    },
+    answers: {
+      other: () => setMarked((marked + 1) % Math.max(1, count)),
+      back: () => setAsking(false),
     },
   };
 }

@@ -1,12 +1,19 @@
 "use client";
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { personMs, type CardStep, type Pace } from "@/core/keys";
-import { nextOfferMs, offeredAt } from "@/core/programming";
+import { nextOfferMs, offeredAt, takenAt } from "@/core/programming";
 import type { Settings } from "@/ui/besideTheBike/settings";
 import { moment } from "./Countdown";
 
+export interface Offer {
+  /** Which of the things that can be said is offered; null where each has a key of its own. */
+  readonly offered: number | null;
+  /** Which of them a press takes at this moment. */
+  readonly taken: () => number;
+}
+
 /**
- * With one key alone: which of the things that can be said a press takes now. Null where each has a key of its own.
+ * With one key alone: what can be said, offered in turn.
  * @param of what is in hand, by name: when it changes the first is offered again
  */
 export function useOffer(
@@ -15,12 +22,14 @@ export function useOffer(
   step: CardStep | null,
   pace: Pace,
   { oneKey, offerMs }: Settings,
-): number | null {
+): Offer {
   const [offer, setOffer] = useState<{ readonly of: string; readonly index: number }>({ of, index: 0 });
   const firstMs = step ? personMs([step], pace) : pace.answerMs;
+  const since = useRef<number | null>(null);
   useEffect(() => {
     if (!oneKey || of === "") return;
     const from = moment();
+    since.current = from;
     let timer: ReturnType<typeof setTimeout>;
     const next = () => {
       const elapsedMs = moment() - from;
@@ -28,8 +37,14 @@ export function useOffer(
       timer = setTimeout(next, Math.max(20, nextOfferMs(elapsedMs, firstMs, offerMs) - elapsedMs + 1));
     };
     timer = setTimeout(next, 0);
-    return () => clearTimeout(timer);
+    return () => {
+      since.current = null;
+      clearTimeout(timer);
+    };
   }, [of, count, firstMs, oneKey, offerMs]);
-  if (!oneKey) return null;
-  return offer.of === of ? offer.index : 0;
+  const taken = useCallback(
+    () => (since.current === null ? 0 : takenAt(count, moment() - since.current, firstMs, offerMs)),
+    [count, firstMs, offerMs],
+  );
+  return { offered: !oneKey ? null : offer.of === of ? offer.index : 0, taken };
 }

@@ -7,6 +7,8 @@ import { listen } from "./signals";
 interface Hands {
   readonly taught: Taught;
   readonly active: boolean;
+  /** Whether they act while a sheet lies over the page, too: where it is the sheet they answer. */
+  readonly underSheet?: boolean;
   readonly place: RefObject<HTMLElement | null>;
   readonly onAct: (act: Act) => void;
 }
@@ -22,7 +24,13 @@ const says = (taught: Taught, kind: string): boolean =>
  * one, whichever of them it was.
  * @returns the same for a button on screen: what it says, said once
  */
-export function useHands({ taught, active, place, onAct }: Hands): (of: string, deed: () => void) => void {
+export function useHands({
+  taught,
+  active,
+  underSheet = false,
+  place,
+  onAct,
+}: Hands): (of: string, deed: () => void) => void {
   const latest = useRef({ taught, onAct });
   useLayoutEffect(() => {
     latest.current = { taught, onAct };
@@ -46,12 +54,12 @@ export function useHands({ taught, active, place, onAct }: Hands): (of: string, 
       },
       onSignal: (signal) => {
         if (isSingle(signal) && !singleKeysOn()) return false;
-        if (document.querySelector('[role="dialog"]')) return false;
+        if (!underSheet && document.querySelector('[role="dialog"]')) return false;
         const act = actOf(latest.current.taught, signal);
         if (act) once(act, () => latest.current.onAct(act));
         return act !== null;
       },
     });
-  }, [active, headset, place, once]);
+  }, [active, underSheet, headset, place, once]);
   return once;
 }

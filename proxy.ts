@@ -12,6 +12,8 @@ export function proxy(request: NextRequest): NextResponse {
     "style-src-attr 'unsafe-inline'",
     "img-src 'self' data: blob:",
     "font-src 'self'",
+    // Silence, made here: what the buttons of a headset belong to.
+    "media-src blob:",
     "connect-src 'self'",
     "manifest-src 'self'",
     "worker-src 'self'",

@@ -315,7 +315,7 @@ export const MUTANTS: readonly Mutant[] = [
     ["was !== undefined && was.trim() !==", "was !== undefined && was !=="],
     ["was !== undefined && was.trim()", "was?.trim()"],
   ),
-  ...at("record/programming", ["(raw !== null && raw !== targets[i])", "raw !== null"]),
+  ...at("record/startingKeys", ["(raw !== null && raw !== targets[i])", "raw !== null"]),
   // ── proof ──
   ...at(
     "proof/verdicts",

@@ -1,5 +1,5 @@
 /** Gestures close to the one meant that hurt: said where the fingers are about to be. */
-import { dangerOf, LONG_ON_MS, rulesFor, type Danger, type Deed, type DisplayProfile, type KeyRule } from "../display";
+import { dangerOf, type Danger, type Deed, type DisplayProfile, type KeyRule } from "../display";
 import type { CardStep } from "./card";
 
 export interface NearMiss {
@@ -51,28 +51,4 @@ export function nearMissesOf(profile: DisplayProfile, step: CardStep): readonly 
   const here =
     step.kind === "open" || stroke.keys.length > 1 ? nearMisses(profile, inMenu ? "menu" : "home", stroke.keys) : [];
   return inMenu && stroke.kind === "hold" ? [...here, ...missesAtHome(profile, stroke.keys, stroke.holdMs)] : here;
-}
-
-/** A chord that is in time only so long after power-on. */
-export interface ChordWindow {
-  /** From power-on, ms. */
-  readonly ms: number;
-  /** What is left of it when the step begins, ms. */
-  readonly leftMs: number;
-  /** What the same keys do when they come later; null where nothing. */
-  readonly late: Deed | null;
-}
-
-/** The window of time a step's first chord has to fall in; null where it has none. */
-export function chordWindowOf(profile: DisplayProfile, step: CardStep): ChordWindow | null {
-  const stroke = step.runs[0]?.stroke;
-  if (!stroke || !("keys" in stroke)) return null;
-  const { before } = step;
-  const timed = rulesFor(profile, before, stroke.keys, before.sincePowerOnMs).find(
-    ({ sincePowerOn, gesture }) => sincePowerOn?.kind === "within" && gesture.kind === stroke.kind,
-  );
-  const ms = timed?.sincePowerOn?.ms;
-  if (ms === undefined) return null;
-  const late = rulesFor(profile, { ...before, sincePowerOnMs: LONG_ON_MS }, stroke.keys, LONG_ON_MS)[0];
-  return { ms, leftMs: Math.max(0, ms - before.sincePowerOnMs), late: late?.does ?? null };
 }

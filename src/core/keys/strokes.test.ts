@@ -5,7 +5,8 @@ import { atHome, rawValues, standInRaws, ruleActs, type DisplayProfile, type Men
 import { seeded } from "../units/seeded";
 import { FARROW as FARROW_LIKE } from "../../../tests/e2e/hardDisplays";
 import { cardSteps, closedByItself } from "./card";
-import { chordWindowOf, missesAtHome, nearMisses } from "./nearMisses";
+import { chordWindowOf } from "./chordWindow";
+import { missesAtHome, nearMisses } from "./nearMisses";
 import { planKeys } from "./plan";
 import { stateFromShown } from "./shown";
 import { actedBy, playQuick, playRule } from "./playQuick";

@@ -2,26 +2,10 @@
  * Strokes: what a hand does to a display's keys, and the time it takes. The costs are common practice, no source: a tap
  * every third of a second, half a second to settle after a hold, a little care to let go of a repeating key in time.
  */
+import { KEY_COSTS } from "./costs";
 import { elapse, hold, waitsForSecondTap, type DisplayProfile, type KeyRule, type MenuState } from "../display";
 
-export const KEY_COSTS = {
-  /** A tapped key is down this long, ms, */
-  tapHeldMs: 120,
-  /** and the next stroke comes this long after, ms. */
-  tapGapMs: 230,
-  /** Between the two taps of a double tap, ms. */
-  doubleTapGapMs: 100,
-  /** A held key is held this much longer than the display asks, ms, */
-  holdMarginMs: 150,
-  /** and the hand settles this long, ms. */
-  holdGapMs: 450,
-  /** Finding each further key of a chord, ms. */
-  extraKeyMs: 300,
-  /** Watching a repeating value and letting go in time, ms. */
-  repeatCareMs: 600,
-  /** Waited beyond the menu's own time-out to see it close, ms. */
-  waitMarginMs: 200,
-} as const;
+export { KEY_COSTS } from "./costs";
 
 export type Stroke =
   /** `apart` where a second tap too soon would count as a double tap: the hand waits that long, ms. */

@@ -1,7 +1,8 @@
 // Any hand, any foot: which signal says what, and which press is one.
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { ACTS, actOf, isNewPress, TAUGHT_AT_FIRST, withTaught, withoutSignal, type Act } from "./acts";
+import { ACTS, actOf, TAUGHT_AT_FIRST, withTaught, withoutSignal, type Act } from "./acts";
+import { isNewPress } from "./press";
 
 describe("signals", () => {
   it.each([

@@ -36,16 +36,3 @@ export const withoutSignal = (taught: Taught, signal: Signal): Taught => {
   const kept = (act: Act) => taught[act].filter((each) => each !== signal);
   return { done: kept("done"), other: kept("other"), again: kept("again"), back: kept("back") };
 };
-
-/** Two presses as close as this are one: a finger that trembles, a pedal that bounces, ms. */
-export const ONE_PRESS_MS = 250;
-
-/** A press that came last: what it said, and when. */
-export interface LastPress {
-  readonly of: string;
-  readonly atMs: number;
-}
-
-/** Whether a press counts, given the last one; on one clock, ms. Something else is said as soon as it is pressed. */
-export const isNewPress = (last: LastPress | null, of: string, nowMs: number): boolean =>
-  last === null || last.of !== of || nowMs - last.atMs >= ONE_PRESS_MS;

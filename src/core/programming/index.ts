@@ -1,16 +1,3 @@
-export { nextOfferMs, offeredAt, takenAt } from "./offer";
-export {
-  ACTS,
-  actOf,
-  isNewPress,
-  TAUGHT_AT_FIRST,
-  withoutSignal,
-  withTaught,
-  type Act,
-  type LastPress,
-  type Signal,
-  type Taught,
-} from "./acts";
 export {
   readingOf,
   sessionAt,

@@ -8,7 +8,7 @@ import { failedMend, withFailedMend } from "./failedCheck";
 import { figureToKeep, withFigureKept } from "./keptFigure";
 import type { Job } from "./job";
 import { levelsForetold } from "./levelsForetold";
-import { startProgram } from "./programming";
+import { startProgram } from "./startingKeys";
 import { withCheck } from "./typed";
 import { workOut } from "./workings";
 

@@ -22,7 +22,7 @@ import { restingOn } from "./checking";
 import { heldRaws } from "./columns";
 import { setByHand } from "./byHand";
 import type { Job } from "./job";
-import { setKeysAside } from "./programming";
+import { setKeysAside } from "./settingAside";
 
 export interface FailedMend {
   readonly code: string;

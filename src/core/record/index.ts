@@ -34,7 +34,9 @@ export {
   wayBack,
 } from "./keyWork";
 export { restOfPlan, samePlace } from "./restOfPlan";
-export { advanceProgram, keptState, setKeysAside, startProgram, takeReading, takeTold } from "./programming";
+export { advanceProgram, keptState, takeReading, takeTold } from "./programming";
+export { setKeysAside } from "./settingAside";
+export { startProgram } from "./startingKeys";
 export { advanceRehearsal, endRehearsal, startRehearsal } from "./rehearsing";
 export { handOver } from "./handingOver";
 export { reopen } from "./reopening";

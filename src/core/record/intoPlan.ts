@@ -9,7 +9,7 @@ import { sameFinding, type SheetFinding, type SheetRow, type SheetValue } from "
 import { own } from "../units/limits";
 import { setByHand } from "./byHand";
 import type { Job } from "./job";
-import { setKeysAside } from "./programming";
+import { setKeysAside } from "./settingAside";
 import { workOut, type Workings } from "./workings";
 
 export interface IntoPlanRow {

@@ -1,49 +1,17 @@
 /** Key plans of a job: the keys, cut into steps. Planning takes up to seconds; screens ask the worker for it. */
 import type { DisplayProfile, MenuState } from "../display";
-import {
-  cardSteps,
-  personMs,
-  planKeys,
-  pressCount,
-  strokeMs,
-  USUAL_PACE,
-  walkTheLeaflet,
-  type CardStep,
-  type KeyGoal,
-  type KeyPlan,
-  type Pace,
-} from "../keys";
+import { personMs, planKeys, pressCount, strokeMs, USUAL_PACE, walkTheLeaflet, type KeyGoal, type Pace } from "../keys";
 import type { Raws } from "../applied";
 import type { Job } from "./job";
 import { goalOf, keyTask, type KeyTask } from "./keyTask";
 import { wayBackTask } from "./wayBackTask";
+import { workOf, type KeyWork } from "./workOfPlan";
 import type { Workings } from "./workings";
 
-export interface KeyWork {
-  readonly plan: KeyPlan;
-  readonly steps: readonly CardStep[];
-  readonly presses: number;
-  /** Time of the keys alone, ms. */
-  readonly totalMs: number;
-  /** Time with the person at the keys, reading and answering included, ms. */
-  readonly personMs: number;
-}
+export type { KeyWork } from "./workOfPlan";
 
 /** What is asked of a key plan for a job: lines it does not hold want what they have. */
 export type WorkGoal = Omit<KeyGoal, "targets"> & { readonly targets: Raws };
-
-/** A plan as it is worked through by the person of the goal, the usual one where it names none. */
-export function workOf(profile: DisplayProfile, plan: KeyPlan, { look, pace = USUAL_PACE }: Omit<KeyGoal, "targets">) {
-  const strokes = plan.ok ? plan.strokes : [];
-  const steps = cardSteps(profile, strokes, look, pace);
-  return {
-    plan,
-    steps,
-    presses: pressCount(strokes.map(({ stroke }) => stroke)),
-    totalMs: plan.ok ? plan.totalMs : 0,
-    personMs: personMs(steps, pace),
-  };
-}
 
 /**
  * Plans the keys from a state and cuts the plan into steps. Of the plan that is least with the person and the one that

@@ -4,13 +4,10 @@
  */
 import { isShown, linesOf, shows, type DisplayProfile, type MenuState, type Screen } from "../display";
 import type { Told } from "../programming";
-import { asSealed, byCode, codedRaws, foundRawsOf, lastSheet, readBackRaws } from "./columns";
-import { baselineOf, foundLines } from "./found";
-import { reopen } from "./reopening";
+import { asSealed, lastSheet } from "./columns";
 import { withEvent, type Job, type Keys } from "./job";
-import { assumedRaws, keyTask, type KeyTask } from "./keyTask";
+import type { KeyTask } from "./keyTask";
 import { sealOnto } from "./sealing";
-import { own } from "../units/limits";
 import { workOut } from "./workings";
 
 const keptScreen = (screen: Screen): Keys["state"]["screen"] =>
@@ -52,40 +49,6 @@ export const advanced = (profile: DisplayProfile, keys: Keys, state: MenuState):
   const next: Keys = { ...keys, state: keptState(state) };
   return isReached(profile, next) ? { ...next, done: true, notice: null } : next;
 };
-
-/** Starts programming: seals the as-found and the target sheet and puts the display at its home screen. */
-export function startProgram(job: Job, at: string): Job {
-  // A second press of the same button seals nothing twice.
-  if (job.program || !job.profile) return job;
-  const task = keyTask(job, workOut(job));
-  if (!task) return job;
-  const withBaseline = job.held ? job : sealedBaseline(job, at);
-  const planned = withEvent(sealOnto(withBaseline, "target", task.targets, at, ""), at, "plan-sealed");
-  const program = keysFrom(task);
-  // Nothing to change is done as soon as it is sealed.
-  const readBack = stillRead(job, job.profile, task.targets);
-  return advanceProgram({ ...planned, program, rehearsal: null, readBack }, program.state, at);
-}
-
-/** What was read back and is to stay so: a line headed elsewhere is read again; what is no reading stays typed. */
-function stillRead(job: Job, profile: DisplayProfile, targets: readonly (number | null)[]): Job["readBack"] {
-  const read = readBackRaws(job);
-  return Object.fromEntries(
-    linesOf(profile).flatMap(({ code }, i) => {
-      const typed = own(job.readBack, code);
-      const raw = read[i] ?? null;
-      return typed === undefined || (raw !== null && raw !== targets[i]) ? [] : [[code, typed]];
-    }),
-  );
-}
-
-function sealedBaseline(job: Job, at: string): Job {
-  const baseline = baselineOf(job);
-  const found = foundLines(job).map((line) => line.raw);
-  if (baseline.kind !== "waived") return withEvent(sealOnto(job, "as-found", found, at, ""), at, "baseline-kept");
-  const note = `No full baseline: ${baseline.reason}`;
-  return withEvent(sealOnto(job, "as-found", found, at, note), at, "baseline-waived", baseline.reason);
-}
 
 /** Takes a new machine state into the program, and notices the end. */
 export function advanceProgram(job: Job, state: MenuState, at: string): Job {
@@ -134,35 +97,3 @@ export function takeReading(job: Job, line: number, raw: number): Job {
   const targets = program.targets.map((target, i) => sheet?.target.raws[i] ?? (i === line ? raw : target));
   return { ...known, program: { ...program, state: keptState(asRead), targets, unread } };
 }
-
-/**
- * Ends the keys under way, to plan anew: from what was last read where the display was read back, else from what was
- * keyed in. Nothing read is forgotten: a read-back is sealed before it makes room for the next. `at` is an ISO
- * timestamp.
- */
-export function setKeysAside(job: Job, at: string, why: string): Job {
-  const { profile, program } = job;
-  if (!profile || !program) return job;
-  const opened = job.handedOverAt === null ? job : reopen(job, at);
-  const read = readBackRaws(opened);
-  const isRead = read.some((raw) => raw !== null);
-  const kept = isRead ? withEvent(sealOnto(opened, "read-back", read, at, why), at, "read-back", why) : opened;
-  const untouched = !program.done && !isRead && sameRaws(program.state.saved, startOf(job, profile));
-  // The old display's as-found sheet stays sealed; with no key pressed yet it may still be mended and sealed anew.
-  const saved = program.state.saved.map((raw, i) => (program.unread.includes(i) ? null : raw));
-  const held = untouched
-    ? job.held
-    : codedRaws(
-        profile,
-        saved.map((raw, i) => read[i] ?? raw),
-      );
-  // What was read off the display still stands for every line the next keys leave alone.
-  const readBack = program.done ? kept.readBack : {};
-  return withEvent({ ...kept, held, program: null, rehearsal: null, readBack }, at, "set-aside", why);
-}
-
-const sameRaws = (a: readonly number[], b: readonly number[]): boolean => a.every((raw, i) => raw === b[i]);
-
-/** What the keys under way started from. */
-const startOf = (job: Job, profile: DisplayProfile): readonly number[] =>
-  assumedRaws(profile, job.held ? byCode(profile, job.held) : foundRawsOf(job));

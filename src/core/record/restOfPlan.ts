@@ -1,7 +1,7 @@
 /** What is left of a key plan that has been followed part of the way: nothing is planned anew. */
 import type { DisplayProfile, MenuState } from "../display";
 import { strokeMs, type KeyGoal } from "../keys";
-import { workOf, type KeyWork } from "./keyWork";
+import { workOf, type KeyWork } from "./workOfPlan";
 
 /** Whether two states of a display are the same but for the time that has passed in them. */
 export const samePlace = (a: MenuState, b: MenuState): boolean =>

@@ -7,7 +7,7 @@ import type { KeyGoal } from "../keys";
 import { heldRaws } from "./columns";
 import { withEvent, type Job } from "./job";
 import { isOffRoad } from "./offRoad";
-import { setKeysAside } from "./programming";
+import { setKeysAside } from "./settingAside";
 import { workOut } from "./workings";
 
 /** The job back in its road class, its keys to be planned anew; the same job where there is none. `at` is ISO. */

@@ -4,7 +4,7 @@ import type { MenuState } from "@/core/display";
 import { gripsOf, obeyedNow, readingsOf, wheelAngleDeg, type LiveBike } from "@/core/rig";
 import { TurningWheel } from "@/ui/bench/TurningWheel";
 import { useBench } from "@/ui/bench/useBench";
-import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
+import { PressableDisplay } from "@/ui/lcd/PressableDisplay";
 import * as say from "@/words/screens/bench/bench";
 import { RiderAndRoad } from "./RiderAndRoad";
 
@@ -34,7 +34,7 @@ export function Bench({ bike, start, codes, onMenu }: BenchProps) {
   return (
     <div className="grid min-w-0 gap-x-8 gap-y-5 sm:grid-cols-[minmax(0,300px)_minmax(0,1fr)]">
       <div className="min-w-0">
-        <SimulatedDisplay
+        <PressableDisplay
           profile={profile}
           state={live.menu}
           readings={readingsOf(bike, live, codes)}

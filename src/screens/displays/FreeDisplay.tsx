@@ -5,7 +5,7 @@ import { BENCH_KITS } from "@/catalog/rig/kits";
 import { atHome, standInRaws, type DisplayProfile } from "@/core/display";
 import { kitAsMade, liveBike, readingsOf, type LiveBike } from "@/core/rig";
 import { useBench } from "@/ui/bench/useBench";
-import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
+import { PressableDisplay } from "@/ui/lcd/PressableDisplay";
 import { Button, Caution } from "@/ui/primitives";
 import * as say from "@/words/screens/displays/freeDisplay";
 
@@ -26,7 +26,7 @@ function Pressed({ bike }: { readonly bike: LiveBike }) {
   const turns = hands.pedals === "forward";
   return (
     <div>
-      <SimulatedDisplay profile={profile} state={live.menu} readings={readingsOf(bike, live)} onHold={onHold} />
+      <PressableDisplay profile={profile} state={live.menu} readings={readingsOf(bike, live)} onHold={onHold} />
       <Button
         className="mt-2.5 w-full"
         aria-pressed={turns}

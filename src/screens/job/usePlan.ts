@@ -31,7 +31,7 @@ export function useOutlook(
   job: Job,
   workings: Workings,
 ): { readonly outlook: ProgramOutlook | null; readonly waiting: boolean } {
-  const { pace } = useOwnPace();
+  const pace = useOwnPace();
   const ask = useMemo(() => {
     const task = keyTask(job, workings);
     return job.profile && task ? outlookAsk(job.profile, task, pace) : null;

@@ -1,30 +1,33 @@
 "use client";
 import { useEffect, useState } from "react";
-import { ACTS, withoutSignal, withTaught, type Act } from "@/core/programming";
+import { ACTS, withoutSignal, withTaught, type Act } from "@/core/programming/acts";
 import { LONGEST_OFFER_MS, setSettings, SHORTEST_OFFER_MS, useSettings } from "@/ui/besideTheBike/settings";
 import { listen } from "@/ui/besideTheBike/signals";
+import { teach, useTaught } from "@/ui/besideTheBike/taught";
 import { Button, Choice } from "@/ui/primitives";
 import * as say from "@/words/screens/program/anyHand";
 import { ON_OFF, Part, Slide } from "./settingParts";
 
 /** What each hand or foot says: taught by pressing it. */
 export function AnyHand() {
-  const { taught, oneKey, offerMs } = useSettings();
+  const { oneKey, offerMs } = useSettings();
+  const taught = useTaught();
   const [teaching, setTeaching] = useState<Act | null>(null);
   useEffect(() => {
     if (!teaching) return;
-    const teach = (signal: string): boolean => {
+    const lesson = (signal: string): boolean => {
       // Escape ends the lesson, as it ends everything here; Tab goes on through the page.
       if (signal === "key:Tab") return false;
-      if (signal !== "key:Escape") setSettings({ taught: withTaught(taught, teaching, signal) });
+      if (signal !== "key:Escape") teach(withTaught(taught, teaching, signal));
       setTeaching(null);
       return true;
     };
     return listen({
-      onSignal: teach,
+      onSignal: lesson,
       onHeld: () => undefined,
       place: () => document.body,
       headset: true,
+      more: true,
       everywhere: true,
     });
   }, [teaching, taught]);
@@ -41,7 +44,7 @@ export function AnyHand() {
                   key={signal}
                   type="button"
                   aria-label={say.takeAway(say.signalName(signal), say.actNames[act])}
-                  onClick={() => setSettings({ taught: withoutSignal(taught, signal) })}
+                  onClick={() => teach(withoutSignal(taught, signal))}
                   className="min-h-9 rounded-md border-2 border-rule px-2.5 hover:border-quiet"
                 >
                   {say.signalName(signal)} <span aria-hidden="true">{say.cross}</span>

@@ -1,6 +1,7 @@
 "use client";
 import { useSyncExternalStore } from "react";
-import { forgetPace, useOwnPace } from "@/ui/besideTheBike/ownPace";
+import { useOwnPace } from "@/ui/besideTheBike/ownPace";
+import { forgetPace, useSamples } from "@/ui/besideTheBike/paceLearning";
 import { FASTEST_RATE, setSettings, SLOWEST_RATE, useSettings } from "@/ui/besideTheBike/settings";
 import { playNotes } from "@/ui/besideTheBike/sound";
 import { notesOf } from "@/ui/besideTheBike/score";
@@ -8,7 +9,7 @@ import { speak, voicesNow, watchVoices } from "@/ui/besideTheBike/voice";
 import { Button, Choice } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { Pick } from "@/ui/primitives/Pick";
-import { cuesOf } from "@/core/keys";
+import { cuesOf } from "@/core/keys/cues";
 import { ALOUD_LANG } from "@/words/aloud";
 import * as say from "@/words/screens/program/besideTheBike";
 import { AnyHand } from "./AnyHand";
@@ -31,7 +32,7 @@ export function BesideTheBike({ onClose }: { readonly onClose: () => void }) {
 
 function CountWithMe() {
   const { counts, volume } = useSettings();
-  const { pace } = useOwnPace();
+  const pace = useOwnPace();
   const tryIt = () => {
     const runs = [
       { stroke: { kind: "tap", keys: [""] }, count: 3 },
@@ -117,7 +118,8 @@ function ReadToMe() {
 }
 
 function YourPace() {
-  const { pace, samples } = useOwnPace();
+  const pace = useOwnPace();
+  const samples = useSamples();
   return (
     <Part title={say.yourPace}>
       <p className="text-quiet">{say.learntFrom(samples.length)}</p>

@@ -1,15 +1,15 @@
 "use client";
 import { codeOf, LONG_ON_MS, type DisplayProfile, type MenuState } from "@/core/display";
-import { useEffect } from "react";
-import { chordWindowOf, closedByItself, LAST_SECONDS, lastSecondsMs, type CardStep } from "@/core/keys";
-import { runningOut } from "@/ui/besideTheBike/score";
-import { playNotes } from "@/ui/besideTheBike/sound";
+import { chordWindowOf, closedByItself, type CardStep } from "@/core/keys";
 import { later } from "@/ui/primitives/later";
 import { MenuClock } from "./MenuClock";
 import * as say from "@/words/screens/program/cardClock";
 
 /** Loaded where a chord has a window of time. */
 const ChordClock = later(() => import("./ChordClock").then((module) => module.ChordClock));
+
+/** Loaded where time running out is heard. */
+const HeardRunningOut = later(() => import("./HeardRunningOut").then((module) => module.HeardRunningOut));
 
 interface CardClockProps {
   readonly profile: DisplayProfile;
@@ -29,33 +29,33 @@ export function CardClock(props: CardClockProps) {
   const { profile, state, step, since, volume = 0, onRestart, onClosed, onLate } = props;
   const window = step && state.screen.kind === "home" ? chordWindowOf(profile, step) : null;
   const closesAfterMs = state.screen.kind === "menu" ? profile.menu.idle.closesAfterMs : null;
-  useHeardRunningOut(window?.leftMs ?? closesAfterMs, since, volume, window !== null);
+  const leftMs = window?.leftMs ?? closesAfterMs;
+  const heard =
+    volume > 0 && leftMs !== null && since !== null ? (
+      <HeardRunningOut leftMs={leftMs} since={since} volume={volume} everySecond={window !== null} />
+    ) : null;
   if (window && onLate)
-    return <ChordClock window={window} since={since} onLate={() => onLate({ ...state, sincePowerOnMs: LONG_ON_MS })} />;
+    return (
+      <>
+        <ChordClock window={window} since={since} onLate={() => onLate({ ...state, sincePowerOnMs: LONG_ON_MS })} />
+        {heard}
+      </>
+    );
   if (state.screen.kind !== "menu") return null;
   const { lines, kept } = closedByItself(profile, state);
   const codes = lines.map((line) => codeOf(profile, line)).join(", ");
   const cost =
     lines.length === 0 ? say.closingLosesNothing : kept ? say.closingSaves(codes) : say.closingThrowsAway(codes);
   return (
-    <MenuClock
-      closesAfterMs={profile.menu.idle.closesAfterMs}
-      since={since}
-      cost={cost}
-      onRestart={onRestart}
-      onClosed={onClosed}
-    />
+    <>
+      <MenuClock
+        closesAfterMs={profile.menu.idle.closesAfterMs}
+        since={since}
+        cost={cost}
+        onRestart={onRestart}
+        onClosed={onClosed}
+      />
+      {heard}
+    </>
   );
-}
-
-/**
- * Time running out, to be heard: the last three seconds of a menu, every second of a chord that has only so many.
- * @param leftMs from `since` on
- */
-function useHeardRunningOut(leftMs: number | null, since: number | null, volume: number, everySecond: boolean): void {
-  useEffect(() => {
-    if (leftMs === null || since === null || volume === 0) return;
-    const moments = lastSecondsMs(leftMs, everySecond ? Math.floor(leftMs / 1000) : LAST_SECONDS);
-    return playNotes(runningOut(moments), since, volume);
-  }, [leftMs, since, volume, everySecond]);
 }

@@ -1,13 +1,12 @@
 import { later } from "@/ui/primitives/later";
 import type { ReactNode } from "react";
-import type { DisplayProfile, MenuState } from "@/core/display";
+import type { DisplayProfile } from "@/core/display";
 import type { CardStep } from "@/core/keys";
 import type { KeyWork } from "@/core/record";
-import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { KeyCardStep } from "./KeyCardStep";
 import type { NoticeOf } from "./Notice";
 import { stepName } from "./stepWords";
-import type { Count } from "./useCallAlong";
+import type { Count } from "./count";
 import * as say from "@/words/screens/program/cardFace";
 
 /** Steps whose chord can be missed, or come when the menu has closed. */
@@ -15,9 +14,6 @@ const CHORDS: ReadonlySet<CardStep["kind"]> = new Set(["open", "go", "save", "le
 
 /** Loaded where a chord can be missed. */
 const NearMisses = later(() => import("./NearMisses").then((module) => module.NearMisses));
-
-/** Loaded where steps are read aloud. */
-const SaidAloud = later(() => import("./SaidAloud").then((module) => module.SaidAloud));
 
 /** Loaded when something went off the plan. */
 const Notice = later(() => import("./Notice").then((module) => module.Notice));
@@ -35,15 +31,15 @@ interface CardFaceProps {
   readonly notice: NoticeOf | null;
   /** Where the keys are counted along; null where they are not. */
   readonly count?: Count | null;
-  /** What is read aloud, and how to hear it again. */
-  readonly said?: { readonly words: string; readonly again: () => void } | null;
+  /** What reads it aloud and counts it. */
+  readonly said?: ReactNode;
   readonly clock: ReactNode;
   /** What the hands do: buttons, or a word about the simulated display. */
   readonly hands: ReactNode;
   readonly display: {
-    readonly state: MenuState;
     readonly words: string;
-    readonly onHold?: (keys: readonly string[]) => void;
+    /** The display, with the keys to press next lit. */
+    readonly draw: (lit: readonly string[]) => ReactNode;
   };
   /** What stands below the simulated display. */
   readonly below: ReactNode;
@@ -80,7 +76,7 @@ export function CardFace(props: CardFaceProps) {
           </>
         )}
         <div className="mt-4 min-h-13">{clock}</div>
-        {said ? <SaidAloud {...said} /> : null}
+        {said}
         {hands}
         <ol aria-hidden="true" className="mt-6 flex gap-1.5">
           {Array.from({ length: total }, (_, i) => (
@@ -94,9 +90,7 @@ export function CardFace(props: CardFaceProps) {
 
       <aside aria-label={say.simulatedDisplay} className="min-w-0 lg:border-l lg:border-rule lg:pl-7">
         <p className="mb-2 text-[0.95rem] text-quiet">{display.words}</p>
-        <div className="max-lg:mx-auto max-lg:max-w-[340px]">
-          <SimulatedDisplay profile={profile} state={display.state} lit={lit} onHold={display.onHold} />
-        </div>
+        <div className="max-lg:mx-auto max-lg:max-w-[340px]">{display.draw(lit)}</div>
         {next.length > 0 ? (
           <p className="mt-3">
             <span className="text-quiet">{say.next}</span>

@@ -1,8 +1,8 @@
 "use client";
 import { later } from "@/ui/primitives/later";
-import { useRef, useState, type ReactNode } from "react";
+import { useEffect, useRef, useState, type ReactNode } from "react";
 import { codeOf, viewOf, type View } from "@/core/display";
-import { setKeysAside, startRehearsal } from "@/core/record";
+import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button, useTell } from "@/ui/primitives";
 import { viewWords } from "@/words";
 import type { KeysStageProps } from "../job/stageProps";
@@ -13,15 +13,31 @@ import { useCard, type Card, type KeyCardProps } from "./useCard";
 import * as say from "@/words/screens/program/keyCard";
 
 const BesideTheBike = later(() => import("./BesideTheBike").then((module) => module.BesideTheBike));
+const CallAlong = later(() => import("./CallAlong").then((module) => module.CallAlong));
+const HandsOnTheCard = later(() => import("./HandsOnTheCard").then((module) => module.HandsOnTheCard));
+const OneKey = later(() => import("./OneKey").then((module) => module.OneKey));
 const ReadingStep = later(() => import("./ReadingStep").then((module) => module.ReadingStep));
 const ShowsSomethingElse = later(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse));
+
+/** The card is shown first: hands besides the keyboard are looked for once it stands, ms. */
+const SHOWN_MS = 600;
+
+function useRested(): boolean {
+  const [rested, setRested] = useState(false);
+  useEffect(() => {
+    const timer = setTimeout(() => setRested(true), SHOWN_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  return rested;
+}
 
 /** The card: the step in hand, or the line nobody has read; and what can be said of either, by any hand or foot. */
 export function KeyCard(props: KeyCardProps) {
   const { change, profile, program, keyed, session, tell } = props;
   const place = useRef<HTMLDivElement>(null);
   const [settingUp, setSettingUp] = useState(false);
-  const card = useCard(props, place);
+  const card = useCard(props);
+  const isShown = useRested();
   const { reading, choices, settings, press } = card;
   const clock = (
     <CardClock
@@ -35,6 +51,19 @@ export function KeyCard(props: KeyCardProps) {
       onClosed={() => tell({ kind: "closed" })}
     />
   );
+  const aloud =
+    settings.speaks || settings.counts ? (
+      <CallAlong
+        profile={profile}
+        step={card.inHand}
+        reading={reading?.line ?? null}
+        unread={program.unread}
+        pace={keyed.pace}
+        round={card.round}
+        onCount={card.setCount}
+        onAgain={press.again}
+      />
+    ) : null;
   const beside = (
     <BesideTheKeys
       change={change}
@@ -56,11 +85,14 @@ export function KeyCard(props: KeyCardProps) {
           state={keyed.state}
           onRead={press.read}
           clock={clock}
+          said={aloud}
           below={beside}
         />
       ) : (
-        <StepInHand {...props} card={card} clock={clock} beside={beside} />
+        <StepInHand {...props} card={card} clock={clock} said={aloud} beside={beside} />
       )}
+      {isShown ? <HandsOnTheCard hands={card.hands} place={place} /> : null}
+      {card.oneKey ? <OneKey {...card.oneKey} step={card.inHand} pace={keyed.pace} /> : null}
       {settingUp ? <BesideTheBike onClose={() => setSettingUp(false)} /> : null}
     </div>
   );
@@ -69,10 +101,11 @@ export function KeyCard(props: KeyCardProps) {
 interface StepInHandProps extends KeyCardProps {
   readonly card: Card;
   readonly clock: ReactNode;
+  readonly said: ReactNode;
   readonly beside: ReactNode;
 }
 
-function StepInHand({ job, profile, program, keyed, step, card, clock, beside }: StepInHandProps) {
+function StepInHand({ job, profile, program, keyed, step, card, clock, said, beside }: StepInHandProps) {
   const { state, work, stale } = keyed;
   const { unread } = program;
   const { press } = card;
@@ -90,7 +123,7 @@ function StepInHand({ job, profile, program, keyed, step, card, clock, beside }:
         unread={unread}
         notice={program.notice}
         count={card.count}
-        said={card.said}
+        said={said}
         clock={clock}
         hands={
           <Hands
@@ -103,7 +136,10 @@ function StepInHand({ job, profile, program, keyed, step, card, clock, beside }:
             onSlip={press.other}
           />
         }
-        display={{ state, words: say.theSameKeysOn(profile.name) }}
+        display={{
+          words: say.theSameKeysOn(profile.name),
+          draw: (lit) => <SimulatedDisplay profile={profile} state={state} lit={lit} />,
+        }}
         below={beside}
       />
       {card.asking ? (
@@ -132,9 +168,11 @@ interface BesideTheKeysProps extends Pick<KeysStageProps, "change"> {
 function BesideTheKeys({ change, onBack, offered, onSettings }: BesideTheKeysProps) {
   const tell = useTell();
   const aside = async () => {
+    const { setKeysAside } = await import("@/core/record/settingAside");
     const deed = await change((now) => setKeysAside(now, new Date().toISOString(), say.keysSetAside));
     if (deed) tell(say.keysSetAsideThe, () => void deed.undo(say.keysSetAside));
   };
+  const rehearse = async () => void change((await import("@/core/record/rehearsing")).startRehearsal);
   return (
     <div className="flex flex-wrap gap-2">
       {onBack ? (
@@ -142,7 +180,7 @@ function BesideTheKeys({ change, onBack, offered, onSettings }: BesideTheKeysPro
           {say.oneStepBack}
         </Button>
       ) : null}
-      <Button onClick={() => void change(startRehearsal)}>{say.rehearseFromHere}</Button>
+      <Button onClick={() => void rehearse()}>{say.rehearseFromHere}</Button>
       <Button onClick={onSettings}>{say.soundVoiceAndHands}</Button>
       <Button weight="quiet" onClick={() => void aside()}>
         {say.setTheKeysAside}

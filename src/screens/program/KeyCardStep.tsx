@@ -3,7 +3,7 @@ import { lineAt, linesOf, shows, viewOf, type DisplayProfile, type View } from "
 import type { CardStep } from "@/core/keys";
 import { lineName, viewWords } from "@/words";
 import { StrokeRuns } from "./StrokeRuns";
-import type { Count } from "./useCallAlong";
+import type { Count } from "./count";
 import * as say from "@/words/screens/program/keyCardStep";
 
 interface KeyCardStepProps {

@@ -18,13 +18,15 @@ interface ReadingStepProps {
   readonly state: MenuState;
   readonly onRead: (raw: number) => void;
   readonly clock: ReactNode;
+  /** What reads it aloud. */
+  readonly said: ReactNode;
   /** What else can be done. */
   readonly below: ReactNode;
 }
 
 /** The card's stop at a line nobody has read: what it shows is written down before anything is changed. */
 export function ReadingStep(props: ReadingStepProps) {
-  const { profile, line, choices, suggested, offered, left, state, onRead, clock, below } = props;
+  const { profile, line, choices, suggested, offered, left, state, onRead, clock, said, below } = props;
   const described = linesOf(profile)[line];
   if (!described) return null;
   const first = choices.find((choice) => choice.raw === suggested);
@@ -76,6 +78,7 @@ export function ReadingStep(props: ReadingStepProps) {
             ))}
         </div>
         <div className="mt-6">{clock}</div>
+        {said}
       </section>
       <aside aria-label={say.simulatedDisplay} className="min-w-0">
         <p className="mb-2 text-[0.95rem] text-quiet">{say.theSameLineOn(profile.name)}</p>

@@ -2,6 +2,7 @@
 import { codeOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { closedByItself } from "@/core/keys";
 import { advanceRehearsal, endRehearsal, startRehearsal, type Keys } from "@/core/record";
+import { PressableDisplay } from "@/ui/lcd/PressableDisplay";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { useLiveMachine } from "@/ui/lcd/useLiveMachine";
 import { Button, FindingLine } from "@/ui/primitives";
@@ -73,7 +74,10 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
       notice={notice}
       clock={<CardClock profile={profile} state={live} step={step} since={since} />}
       hands={<p className="mt-2 text-[1.05rem]">{say.pressTheKeysOf}</p>}
-      display={{ state: live, words: say.simulatedPressItsKeys(profile.name), onHold }}
+      display={{
+        words: say.simulatedPressItsKeys(profile.name),
+        draw: (lit) => <PressableDisplay profile={profile} state={live} lit={lit} onHold={onHold} />,
+      }}
       below={
         <div className="flex flex-wrap gap-2">
           <Button onClick={end}>{say.endTheRehearsal}</Button>

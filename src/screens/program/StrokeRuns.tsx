@@ -1,11 +1,16 @@
+import { later } from "@/ui/primitives/later";
 import { Fragment } from "react";
 import type { DisplayProfile } from "@/core/display";
 import type { StrokeRun } from "@/core/keys";
-import { CountRing } from "@/ui/keys/CountRing";
 import { KeyCap } from "@/ui/keys/KeyCap";
 import { keyOf, strokeWords, viewWords } from "@/words";
 import * as say from "@/words/screens/program/strokeRuns";
-import type { Count } from "./useCallAlong";
+import type { Count } from "./count";
+
+/** Loaded where keys are counted along. */
+const CountRing = later(() => import("@/ui/keys/CountRing").then((module) => module.CountRing));
+
+const CountedLine = later(() => import("./CountedLine").then((module) => module.CountedLine));
 
 /** What a run of strokes passes and where it ends, in few words. */
 function passes({ views, stroke }: StrokeRun): string {
@@ -122,16 +127,14 @@ function Run({ profile, run, at, size, count, result, isLast, last }: RunProps) 
         <p data-act className="font-head leading-none font-extrabold" style={{ fontSize: size * WORDS_SHARE }}>
           {wordsOf(profile, run, last)}
         </p>
-        <p data-counted={counted ? counted.nth : undefined} className={RESULT}>
-          {counted
-            ? say.countedSaid(counted)
-            : past
-              ? say.pressed
-              : count && at === 0
-                ? say.startsIn(count.startsInMs)
-                : result}
-          {isLast || result === "" || count ? "" : say.then}
-        </p>
+        {count && (counted || past || at === 0) ? (
+          <CountedLine count={count} counted={counted} past={past} className={RESULT} />
+        ) : (
+          <p className={RESULT}>
+            {result}
+            {isLast || result === "" || count ? "" : say.then}
+          </p>
+        )}
       </div>
     </div>
   );

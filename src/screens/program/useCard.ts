@@ -1,14 +1,14 @@
 "use client";
-import { useState, type RefObject } from "react";
+import { useState } from "react";
 import { likelySlips, shownChoices, type CardStep, type Slip } from "@/core/keys";
-import { readingOf, type Act, type KeyEvent, type Session } from "@/core/programming";
+import { readingOf, type KeyEvent, type Session } from "@/core/programming";
+import type { Act } from "@/core/programming/acts";
 import { useSettings, type Settings } from "@/ui/besideTheBike/settings";
-import { useAwake } from "@/ui/besideTheBike/useAwake";
-import { useHands } from "@/ui/besideTheBike/useHands";
-import { readingAloud, stepAloud } from "@/words/aloud";
+import { useOnce } from "@/ui/besideTheBike/useOnce";
+import { useShortcuts } from "@/ui/primitives";
 import type { KeysStageProps } from "../job/stageProps";
-import { useCallAlong, type Count } from "./useCallAlong";
-import { useOffer } from "./useOffer";
+import type { Count } from "./count";
+import type { Offer } from "./OneKey";
 import type { Session as Keyed } from "./useSession";
 import { useStepTime } from "./useStepTime";
 
@@ -37,40 +37,55 @@ export interface Card {
   /** What a line nobody has read may show, the suggested value first. */
   readonly choices: readonly ValueShown[];
   readonly count: Count | null;
-  readonly said: { readonly words: string; readonly again: () => void } | null;
+  readonly setCount: (count: Count | null) => void;
+  /** How often the step was to be said and counted anew. */
+  readonly round: number;
   /** With one key alone: which of what can be said a press takes now, going back last. */
   readonly offered: number | null;
   readonly isBackOffered: boolean;
+  /** What is offered to it in turn; null where each has a key of its own. */
+  readonly oneKey: {
+    readonly of: object | null;
+    readonly count: number;
+    readonly onOffer: (offer: Offer) => void;
+  } | null;
   readonly asking: boolean;
   /** While it is asked what the display shows: which of the likely answers a press takes. */
   readonly marked: number;
   readonly setAsking: (asking: boolean) => void;
+  /** What a hand or foot says, and that those besides the keyboard are there. */
+  readonly hands: {
+    readonly underSheet: boolean;
+    readonly onAct: (act: Act) => void;
+    readonly onHeld: () => void;
+    readonly onThere: (there: boolean) => void;
+  };
   /** Buttons on screen: pressed together with a pedal they are one press. */
   readonly press: {
     readonly done: () => void;
     readonly other: (slip: Picked) => void;
     readonly read: (raw: number) => void;
     readonly ask: () => void;
+    readonly again: () => void;
     readonly back: (() => void) | null;
   };
 }
 
 /** What the card has in hand, and what can be said of it by any hand or foot. */
-export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null>): Card {
+export function useCard(props: KeyCardProps): Card {
   const { profile, program, keyed, session, step, tell } = props;
   const settings = useSettings();
-  const { unread } = program;
-  const reading = readingOf(profile, session, unread);
+  const reading = readingOf(profile, session, program.unread);
   const inHand = reading || keyed.stale ? null : step;
-  const words = reading ? readingAloud(profile, reading.line) : inHand ? stepAloud(profile, inHand, unread) : "";
   const likely = inHand ? likelySlips(profile, inHand) : [];
-  const slips = likely.slice(0, SLIPS_SHOWN);
   const choices = reading ? choicesOf(profile, reading) : [];
 
-  useAwake(!program.done);
-  const { count, again } = useCallAlong(inHand, words, keyed.pace, settings);
+  const [count, setCount] = useState<Count | null>(null);
+  const [round, setRound] = useState(0);
+  const [handsThere, setHandsThere] = useState(false);
   const { took, spoilt } = useStepTime(inHand);
   const { asking, marked, ask, answers, setAsking } = useAsking(likely.length, spoilt);
+  const { once, held } = useOnce();
 
   const done = () => {
     took();
@@ -82,9 +97,9 @@ export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null
     tell({ kind: "shows-other", slip });
   };
   const read = (raw: number) => tell({ kind: "read", raw });
-  const sayAgain = () => {
+  const again = () => {
     spoilt();
-    again();
+    setRound((n) => n + 1);
   };
   const back = session.past.length > 0 ? () => tell({ kind: "back" }) : null;
 
@@ -94,42 +109,45 @@ export function useCard(props: KeyCardProps, place: RefObject<HTMLElement | null
           () =>
             read(raw),
       )
-    : [done, ...slips.map((slip) => () => other(slip)), ...(back ? [back] : [])];
-  const { offered, taken } = useOffer(words, sayable.length, inHand, keyed.pace, settings);
+    : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...(back ? [back] : [])];
+  const [offer, setOffer] = useState<Offer | null>(null);
+  const sayableOf = reading ? keyed.state : inHand;
+  const here = offer?.of === sayableOf ? offer : null;
+  const offered = settings.oneKey ? (here?.index ?? 0) : null;
   const deeds: Readonly<Record<Act, () => void>> = asking
-    ? { ...answers, again: sayAgain, done: () => void likely.slice(marked, marked + 1).forEach(other) }
+    ? { ...answers, again, done: () => void likely.slice(marked, marked + 1).forEach(other) }
     : {
-        done: () => (offered === null ? (reading ? tell({ kind: "done" }) : done()) : sayable[taken()]?.()),
+        done: () => (offered === null ? (reading ? tell({ kind: "done" }) : done()) : sayable[here?.taken() ?? 0]?.()),
         other: ask,
-        again: sayAgain,
+        again,
         back: () => tell({ kind: "back" }),
       };
-  const once = useHands({
-    taught: settings.taught,
-    active: !program.done,
-    underSheet: asking,
-    place,
-    onAct: (act) => deeds[act](),
-  });
+  const act = (of: Act) => once(of, () => deeds[of]());
+  // Until the hands are there, the keys every card has had.
+  useShortcuts({ " ": () => act("done"), e: () => act("other") }, !handsThere && !program.done);
 
   return {
     settings,
     inHand,
-    slips,
+    slips: likely.slice(0, SLIPS_SHOWN),
     reading,
     choices,
     count,
-    said: settings.speaks ? { words, again: () => once("again", sayAgain) } : null,
+    setCount,
+    round,
     offered,
+    oneKey: settings.oneKey ? { of: sayableOf, count: sayable.length, onOffer: setOffer } : null,
     isBackOffered: !reading && back !== null && offered === sayable.length - 1,
     asking,
     marked,
     setAsking,
+    hands: { underSheet: asking, onAct: act, onHeld: held, onThere: setHandsThere },
     press: {
       done: () => once("done", done),
       other: (slip) => once(`other ${slip.how}`, () => other(slip)),
       read: (raw) => once(`read ${raw}`, () => read(raw)),
       ask,
+      again: () => once("again", again),
       back: back && (() => once("back", back)),
     },
   };

@@ -91,7 +91,7 @@ export function useSession(profile: DisplayProfile, keys: Keys): Session {
  * otherwise half-way would only confuse.
  */
 function usePaceOfTheseKeys(keys: Keys): KeyGoal & { readonly pace: Pace } {
-  const { pace } = useOwnPace();
+  const pace = useOwnPace();
   const [first] = useState(pace);
   return { ...goalOfKeys(keys), pace: first };
 }

@@ -1,7 +1,6 @@
 "use client";
 import { useCallback, useEffect, useRef } from "react";
-import { sampleOf, type CardStep } from "@/core/keys";
-import { learnFrom } from "@/ui/besideTheBike/ownPace";
+import type { CardStep } from "@/core/keys";
 import { moment } from "./Countdown";
 
 interface StepTime {
@@ -23,8 +22,11 @@ export function useStepTime(step: CardStep | null): StepTime {
     return () => document.removeEventListener("visibilitychange", onSight);
   }, [step]);
   const took = useCallback(() => {
-    if (since.current) void learnFrom(sampleOf(since.current.step, moment() - since.current.atMs));
+    const of = since.current;
     since.current = null;
+    if (!of) return;
+    const tookMs = moment() - of.atMs;
+    void import("@/ui/besideTheBike/paceLearning").then(({ learnFrom }) => learnFrom(of.step, tookMs));
   }, []);
   const spoilt = useCallback(() => {
     since.current = null;

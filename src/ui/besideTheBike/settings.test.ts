@@ -2,6 +2,7 @@
 import { describe, expect, it } from "vitest";
 import { TAUGHT_AT_FIRST, withTaught } from "@/core/programming/acts";
 import { AT_FIRST, readSettings } from "./settings";
+import { readTaught } from "./taught";
 
 describe("kept settings", () => {
   it.each([
@@ -14,14 +15,12 @@ describe("kept settings", () => {
   ])("of %s are as at first: nothing sounds or speaks", (_, text) => expect(readSettings(text)).toEqual(AT_FIRST));
 
   it("come back as they were kept", () => {
-    const taught = withTaught(TAUGHT_AT_FIRST, "done", "wheel:down");
     const all = {
       counts: true,
       volume: 0.4,
       speaks: true,
       voice: "urn:voice",
       rate: 1.3,
-      taught,
       oneKey: true,
       offerMs: 2400,
     };
@@ -34,10 +33,21 @@ describe("kept settings", () => {
     ["a rate nobody follows", { rate: 9 }, { rate: 1 }],
     ["an offer nobody can take", { offerMs: 5 }, { offerMs: 1800 }],
     ["a voice that is none", { voice: 3 }, { voice: "" }],
-    ["hands of another shape", { taught: { done: ["key:a"] } }, { taught: TAUGHT_AT_FIRST }],
-    ["hands that are no words", { taught: { done: [1], other: [], again: [], back: [] } }, { taught: TAUGHT_AT_FIRST }],
     ["yes as a word", { counts: "true" }, { counts: false }],
   ])("with %s are as at first in that, and kept in the rest", (_, kept, expected) =>
     expect(readSettings(JSON.stringify({ speaks: true, ...kept }))).toEqual({ ...AT_FIRST, speaks: true, ...expected }),
   );
+});
+
+describe("hands that were taught", () => {
+  it("come back as they were", () => {
+    const taught = withTaught(TAUGHT_AT_FIRST, "done", "wheel:down");
+    expect(readTaught(JSON.stringify(taught))).toEqual(taught);
+  });
+  it.each([
+    ["nothing", null],
+    ["a broken text", "{"],
+    ["another shape", JSON.stringify({ done: ["key:a"] })],
+    ["no words", JSON.stringify({ done: [1], other: [], again: [], back: [] })],
+  ])("of %s are as at first", (_, text) => expect(readTaught(text)).toEqual(TAUGHT_AT_FIRST));
 });

@@ -1,5 +1,4 @@
-/** How this device counts along, reads aloud, and takes hands and feet. All of it is off until somebody chooses. */
-import { ACTS, TAUGHT_AT_FIRST, type Taught } from "@/core/programming/acts";
+/** How this device counts along and reads aloud. All of it is off until somebody chooses. */
 import { keepText, reader, watchKept } from "./kept";
 import { useSyncExternalStore } from "react";
 
@@ -13,7 +12,6 @@ export interface Settings {
   readonly voice: string;
   /** Rate of speech; 1 is the voice's own. */
   readonly rate: number;
-  readonly taught: Taught;
   /** One key says everything: what can be said is offered in turn, and a press takes what is offered. */
   readonly oneKey: boolean;
   /** How long each is offered, ms. */
@@ -31,7 +29,6 @@ export const AT_FIRST: Settings = {
   speaks: false,
   voice: "",
   rate: 1,
-  taught: TAUGHT_AT_FIRST,
   oneKey: false,
   offerMs: 1800,
 };
@@ -40,17 +37,6 @@ const NAME = "odd-spoke.beside-the-bike";
 
 const within = (value: unknown, least: number, most: number, otherwise: number): number =>
   typeof value === "number" && value >= least && value <= most ? value : otherwise;
-
-function readTaught(value: unknown): Taught {
-  if (typeof value !== "object" || value === null) return TAUGHT_AT_FIRST;
-  const kept = value as Readonly<Record<string, unknown>>;
-  const signals = (act: string) => {
-    const list = kept[act];
-    return Array.isArray(list) && list.every((each) => typeof each === "string") ? list : null;
-  };
-  const [done, other, again, back] = ACTS.map(signals);
-  return done && other && again && back ? { done, other, again, back } : TAUGHT_AT_FIRST;
-}
 
 /** Settings as they were kept; a part that cannot be read is as at first. */
 export function readSettings(text: string | null): Settings {
@@ -67,7 +53,6 @@ export function readSettings(text: string | null): Settings {
     speaks: kept.speaks === true,
     voice: typeof kept.voice === "string" ? kept.voice : AT_FIRST.voice,
     rate: within(kept.rate, SLOWEST_RATE, FASTEST_RATE, AT_FIRST.rate),
-    taught: readTaught(kept.taught),
     oneKey: kept.oneKey === true,
     offerMs: within(kept.offerMs, SHORTEST_OFFER_MS, LONGEST_OFFER_MS, AT_FIRST.offerMs),
   };

@@ -1,22 +1,36 @@
-"use client";
 import { contextOf, levelsInForce, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
 import type { RigReadings } from "@/core/rig";
-import { keyNames } from "@/words";
+import type { ButtonHTMLAttributes, ReactNode } from "react";
 import { KeyGlyph } from "../keys/KeyCap";
 import { Lcd } from "./Lcd";
-import { usePresses } from "./usePresses";
 import * as say from "@/words/ui/lcd/simulatedDisplay";
 
-interface SimulatedDisplayProps {
+export interface SimulatedDisplayProps {
   readonly profile: DisplayProfile;
   readonly state: MenuState;
   /** Keys to press next, lit up. */
   readonly lit?: readonly string[];
   /** What the rig behind it gives, where there is one. */
   readonly readings?: RigReadings;
-  /** Called with the keys that are down from now on; absent where the display only follows along. */
-  readonly onHold?: (keys: readonly string[]) => void;
 }
+
+/** What makes a key of it one that can be pressed. */
+export type KeyProps = (keys: readonly string[], label: string) => ButtonHTMLAttributes<HTMLButtonElement>;
+
+interface DisplayFaceProps extends SimulatedDisplayProps {
+  readonly down: readonly string[];
+  readonly keyProps: KeyProps;
+  /** What stands below it. */
+  readonly children?: ReactNode;
+}
+
+const ONLY_FOLLOWS: KeyProps = (_, label) => ({ "aria-label": label, "aria-disabled": true, tabIndex: -1 });
+const NONE: readonly string[] = [];
+
+/** A display of our own look that follows along: its keys are drawn, and not pressed. */
+export const SimulatedDisplay = (props: SimulatedDisplayProps) => (
+  <DisplayFace {...props} down={NONE} keyProps={ONLY_FOLLOWS} />
+);
 
 const words = (view: View): string => {
   switch (view.kind) {
@@ -39,17 +53,9 @@ const words = (view: View): string => {
   }
 };
 
-/**
- * A display of our own look with keys that press and hold by mouse, touch and keyboard. The state lives with its owner.
- */
-export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }: SimulatedDisplayProps) {
+/** The glass and the keys. The state lives with its owner. */
+export function DisplayFace({ profile, state, lit = NONE, readings, down, keyProps, children }: DisplayFaceProps) {
   const view = viewOf(profile, state);
-  const { down, pressable } = usePresses(profile, onHold);
-  const chords = profile.rules.filter((rule) => rule.keys.length > 1);
-  const chordSets = chords.filter(
-    (rule, i) => chords.findIndex((other) => [...other.keys].sort().join() === [...rule.keys].sort().join()) === i,
-  );
-
   return (
     <div className="w-full select-none">
       <div
@@ -77,7 +83,7 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
               <button
                 key={key.id}
                 type="button"
-                {...pressable([key.id], say.keyOfTheSimulated(key.name))}
+                {...keyProps([key.id], say.keyOfTheSimulated(key.name))}
                 className={`flex h-13 touch-none items-center justify-center rounded-xl ${isDown ? "translate-y-0.5 bg-case-ink text-case" : isLit ? "bg-[#82d2de] text-[#062127]" : "bg-case-key text-case-ink"}`}
               >
                 <KeyGlyph cap={key.cap} size={22} />
@@ -86,20 +92,7 @@ export function SimulatedDisplay({ profile, state, lit = [], readings, onHold }:
           })}
         </div>
       </div>
-      {onHold ? (
-        <div className="mt-2.5 flex flex-wrap gap-2">
-          {chordSets.map((rule) => (
-            <button
-              key={rule.keys.join()}
-              type="button"
-              {...pressable(rule.keys, say.togetherOnTheSimulated(keyNames(profile, rule.keys)))}
-              className="min-h-11 flex-1 touch-none rounded-lg border-2 border-rule px-3 text-[0.92rem] whitespace-nowrap hover:border-quiet"
-            >
-              {say.simulatedDisplayTogether(keyNames(profile, rule.keys))}
-            </button>
-          ))}
-        </div>
-      ) : null}
+      {children}
     </div>
   );
 }

@@ -4,13 +4,12 @@ import type { DisplayProfile } from "@/core/display";
 import { isTyping } from "@/ui/primitives/useShortcuts";
 
 /** Keys of a simulated display pressed and held by mouse, touch and keyboard. */
-export function usePresses(profile: DisplayProfile, onHold: ((keys: readonly string[]) => void) | undefined) {
+export function usePresses(profile: DisplayProfile, onHold: (keys: readonly string[]) => void) {
   const down = useRef(new Set<string>());
   const [shownDown, setShownDown] = useState<readonly string[]>([]);
 
   const change = useCallback(
     (keys: readonly string[], isDown: boolean) => {
-      if (!onHold) return;
       for (const key of keys) {
         if (isDown) down.current.add(key);
         else down.current.delete(key);
@@ -23,7 +22,6 @@ export function usePresses(profile: DisplayProfile, onHold: ((keys: readonly str
   );
 
   useEffect(() => {
-    if (!onHold) return;
     const keyFor = (event: KeyboardEvent) => profile.keys.find((key) => key.keyboard === event.key);
     const onDown = (event: KeyboardEvent) => {
       const key = keyFor(event);
@@ -58,8 +56,7 @@ export function usePresses(profile: DisplayProfile, onHold: ((keys: readonly str
 
   const pressable = (keys: readonly string[], label: string) => ({
     "aria-label": label,
-    "aria-disabled": onHold ? undefined : true,
-    tabIndex: onHold ? 0 : -1,
+    tabIndex: 0,
     onPointerDown: (event: React.PointerEvent<HTMLButtonElement>) => {
       event.currentTarget.setPointerCapture(event.pointerId);
       change(keys, true);

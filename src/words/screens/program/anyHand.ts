@@ -1,5 +1,5 @@
 // The words of screens/program/AnyHand.
-import type { Act } from "@/core/programming";
+import type { Act } from "@/core/programming/acts";
 import { secondsOf } from "../../speak";
 
 export const anyHand = "Any hand, any foot";

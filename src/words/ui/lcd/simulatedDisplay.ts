@@ -7,8 +7,6 @@ export const simulatedDisplayAt = (code: string) => `at ${code}`;
 export const monitorPage = "monitor page";
 export const simulatedDisplaySimulated = (name: string, words: string) => `Simulated ${name}: ${words}`;
 export const keyOfTheSimulated = (name: string) => `${name} key of the simulated display`;
-export const simulatedDisplayTogether = (keyNamesSaid: string) => `${keyNamesSaid} together`;
-export const togetherOnTheSimulated = (keyNamesSaid: string) => `${keyNamesSaid} together on the simulated display`;
 export const walkAssistTheMotor = "walk assist: the motor runs";
 export const codeDigit = (shows: string, at: number) => `code ${shows}, digit ${at + 1}`;
 export const asks = (code: string, shows: string) => `${code} asks: ${shows}`;

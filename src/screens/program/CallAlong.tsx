@@ -1,38 +1,40 @@
 "use client";
-import { useCallback, useEffect, useMemo, useState } from "react";
-import { countedAt, cuesEndMs, cuesOf, type CardStep, type Counted, type Pace } from "@/core/keys";
+import { useEffect, useMemo, useState } from "react";
+import type { DisplayProfile } from "@/core/display";
+import { countedAt, cuesEndMs, cuesOf } from "@/core/keys/cues";
+import type { CardStep, Pace } from "@/core/keys";
 import { notesOf } from "@/ui/besideTheBike/score";
-import type { Settings } from "@/ui/besideTheBike/settings";
+import { useSettings } from "@/ui/besideTheBike/settings";
 import { playNotes } from "@/ui/besideTheBike/sound";
 import { speak } from "@/ui/besideTheBike/voice";
-import { ALOUD_LANG } from "@/words/aloud";
+import { ALOUD_LANG, readingAloud, stepAloud } from "@/words/aloud";
+import type { Count } from "./count";
 import { moment } from "./Countdown";
+import { SaidAloud } from "./SaidAloud";
 
 /** Between the last word and the first key, ms: the hand gets there. */
 const AFTER_WORDS_MS = 700;
 /** Shortest time to get ready for a count, ms. */
 const LEAST_LEAD_MS = 1200;
 
-export interface Count {
-  /** Where it stands; null before its first key. */
-  readonly counted: Counted | null;
-  /** Until its first key, ms; 0 from there on. */
-  readonly startsInMs: number;
-  /** When the last key counted so far comes up, on the clock of the countdowns, ms; null before the first. */
-  readonly lastKeyMs: number | null;
-}
-
-export interface CallAlong {
-  /** Null where nothing is counted. */
-  readonly count: Count | null;
-  /** Says and counts the step anew. */
-  readonly again: () => void;
+interface CallAlongProps {
+  readonly profile: DisplayProfile;
+  /** The step in hand; null while new keys are worked out, or a line is to be read. */
+  readonly step: CardStep | null;
+  /** The line to be read, by index; null where none is. */
+  readonly reading: number | null;
+  readonly unread: readonly number[];
+  readonly pace: Pace;
+  /** Counts how often it was to be said and counted anew. */
+  readonly round: number;
+  readonly onCount: (count: Count | null) => void;
+  readonly onAgain: () => void;
 }
 
 /** Reads a step aloud and then counts its keys along, as far as this device is to do either. */
-export function useCallAlong(step: CardStep | null, words: string, pace: Pace, settings: Settings): CallAlong {
-  const { counts, speaks, volume, voice, rate } = settings;
-  const [round, setRound] = useState(0);
+export function CallAlong({ profile, step, reading, unread, pace, round, onCount, onAgain }: CallAlongProps) {
+  const { counts, speaks, volume, voice, rate } = useSettings();
+  const words = reading !== null ? readingAloud(profile, reading) : step ? stepAloud(profile, step, unread) : "";
   const [startMs, setStartMs] = useState<number | null>(null);
   const runs = step?.runs.length ?? 0;
   const cues = useMemo(() => (step && counts ? cuesOf(step.runs, pace) : []), [step, counts, pace]);
@@ -61,12 +63,17 @@ export function useCallAlong(step: CardStep | null, words: string, pace: Pace, s
   }, [words, cues, runs, speaks, voice, rate, volume, pace, round]);
 
   const now = useFrames(startMs, cuesEndMs(cues));
-  const again = useCallback(() => setRound((n) => n + 1), []);
-  if (cues.length === 0) return { count: null, again };
-  if (startMs === null) return { count: GETTING_READY, again };
-  const counted = countedAt(cues, now - startMs);
-  const lastKeyMs = counted && startMs + counted.upMs;
-  return { count: { counted, startsInMs: Math.max(0, startMs - now), lastKeyMs }, again };
+  useEffect(() => {
+    if (cues.length === 0) onCount(null);
+    else if (startMs === null) onCount(GETTING_READY);
+    else {
+      const counted = countedAt(cues, now - startMs);
+      const lastKeyMs = counted && startMs + counted.upMs;
+      onCount({ counted, startsInMs: Math.max(0, startMs - now), lastKeyMs });
+    }
+  }, [cues, startMs, now, onCount]);
+  useEffect(() => () => onCount(null), [onCount]);
+  return speaks && words !== "" ? <SaidAloud words={words} again={onAgain} /> : null;
 }
 
 const GETTING_READY: Count = { counted: null, startsInMs: Infinity, lastKeyMs: null };

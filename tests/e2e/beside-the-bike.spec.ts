@@ -171,6 +171,9 @@ for (const [n, driver] of [ONE_KEY, PAD, TAPS].entries())
         await putOnRack(page, job);
         await page.goto(`/job/${job.id}/program`);
         await page.getByRole("button", { name: "Start the keys on the bike" }).click();
+        // Hands besides the keyboard are looked for once the card stands.
+        await expect(page.locator("[data-hands]")).toBeVisible();
+        await page.waitForTimeout(500);
         await programmed(page, driver, profile);
         const kept = await jobOf(page, job.id);
         expect(kept.program?.done).toBe(true);

@@ -73,7 +73,7 @@ export function KeyCard(props: KeyCardProps) {
     />
   );
   return (
-    <div ref={place}>
+    <div ref={place} data-hands={card.handsThere || undefined}>
       {reading ? (
         <ReadingStep
           profile={profile}

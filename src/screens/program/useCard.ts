@@ -53,6 +53,8 @@ export interface Card {
   /** While it is asked what the display shows: which of the likely answers a press takes. */
   readonly marked: number;
   readonly setAsking: (asking: boolean) => void;
+  /** Whether hands besides the keyboard are there by now. */
+  readonly handsThere: boolean;
   /** What a hand or foot says, and that those besides the keyboard are there. */
   readonly hands: {
     readonly underSheet: boolean;
@@ -72,8 +74,7 @@ export interface Card {
 }
 
 /** What the card has in hand, and what can be said of it by any hand or foot. */
-export function useCard(props: KeyCardProps): Card {
-  const { profile, program, keyed, session, step, tell } = props;
+export function useCard({ profile, program, keyed, session, step, tell }: KeyCardProps): Card {
   const settings = useSettings();
   const reading = readingOf(profile, session, program.unread);
   const inHand = reading || keyed.stale ? null : step;
@@ -111,8 +112,8 @@ export function useCard(props: KeyCardProps): Card {
       )
     : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...(back ? [back] : [])];
   const [offer, setOffer] = useState<Offer | null>(null);
-  const sayableOf = reading ? keyed.state : inHand;
-  const here = offer?.of === sayableOf ? offer : null;
+  const inTurn = reading ? keyed.state : inHand;
+  const here = offer?.of === inTurn ? offer : null;
   const offered = settings.oneKey ? (here?.index ?? 0) : null;
   const deeds: Readonly<Record<Act, () => void>> = asking
     ? { ...answers, again, done: () => void likely.slice(marked, marked + 1).forEach(other) }
@@ -136,11 +137,12 @@ export function useCard(props: KeyCardProps): Card {
     setCount,
     round,
     offered,
-    oneKey: settings.oneKey ? { of: sayableOf, count: sayable.length, onOffer: setOffer } : null,
+    oneKey: settings.oneKey ? { of: inTurn, count: sayable.length, onOffer: setOffer } : null,
     isBackOffered: !reading && back !== null && offered === sayable.length - 1,
     asking,
     marked,
     setAsking,
+    handsThere,
     hands: { underSheet: asking, onAct: act, onHeld: held, onThere: setHandsThere },
     press: {
       done: () => once("done", done),

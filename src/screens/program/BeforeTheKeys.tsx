@@ -91,7 +91,9 @@ function Start({ job, workings, change, profile, outlook }: BeforeProps & { read
           {nothing ? say.nothingToChange : say.keyPress(outlook.presses, outlook.totalMs)}
         </h3>
         <p className="mb-4 text-quiet">
-          {nothing ? say.theDisplayAlreadyHolds : say.walkingTheLeafletLine(outlook.leafletPresses, outlook.leafletMs)}
+          {nothing
+            ? say.theDisplayAlreadyHolds
+            : say.walkingTheLeafletLine(outlook.personMs, outlook.leafletPresses, outlook.leafletPersonMs)}
           {outlook.unread.length > 0 ? say.lineNobodyHasRead(outlook.unread.length) : ""}
           {job.held ? say.theKeysStartFrom : ""}
         </p>

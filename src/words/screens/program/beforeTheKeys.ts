@@ -19,9 +19,10 @@ export const nothingToChange = "Nothing to change";
 export const keyPress = (presses: number, totalMs: number) =>
   `${count(presses, "key press", "key presses")}, ${duration(totalMs)}`;
 export const theDisplayAlreadyHolds = "The display already holds every target.";
-export const walkingTheLeafletLine = (leafletPresses: number, leafletMs: number) =>
-  `Walking the leaflet line by line would take ${leafletPresses} presses and ${duration(leafletMs)}. Costs: a ` +
-  "tap ⅓ s, a hold half a second more than asked.";
+export const walkingTheLeafletLine = (personMs: number, leafletPresses: number, leafletPersonMs: number) =>
+  `About ${duration(personMs)} with reading and answering, at the pace this device knows. Walking the leaflet line ` +
+  `by line would take ${leafletPresses} presses and about ${duration(leafletPersonMs)}. Costs: a tap ⅓ s, a hold ` +
+  "half a second more than asked.";
 export const lineNobodyHasRead = (unreadCount: number) =>
   ` ${count(unreadCount, "line")} nobody has read: the card stops at each.`;
 export const theKeysStartFrom = " The keys start from what the display was last known to hold.";

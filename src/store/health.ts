@@ -58,12 +58,6 @@ export async function openStorage(database: OddSpokeDatabase = db): Promise<Heal
   return health;
 }
 
-/** Jobs the book does not list are listed. It counts the whole book, so nobody is kept waiting for it. */
-export async function mendTheList(database: OddSpokeDatabase = db): Promise<void> {
-  const [jobs, entries] = await Promise.all([database.jobs.count(), database.entries.count()]);
-  if (jobs !== entries) await (await import("./listMissing")).listMissing(database);
-}
-
 let asked = false;
 
 /**

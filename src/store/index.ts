@@ -18,7 +18,7 @@ export { failureNow, watchFailure, type WriteFailure } from "./failures";
 export { isAnythingLaidBy } from "./tab";
 export { type Change, changeJob, keepTyped, typedNow, withWaiting, writeTyped } from "./changes";
 export { beginTrial, keepRun, removeTrial, restoreTrial, takeBackRun, trialsOf } from "./trials";
-export { type Health, healthNow, mendTheList, openStorage, watchHealth } from "./health";
+export { type Health, healthNow, openStorage, watchHealth } from "./health";
 export { makeTickets, type RackList, rackList, type StaleTicket } from "./tickets";
 export { getJob, isSeeded } from "./jobs";
 export {

@@ -30,7 +30,10 @@ function runAloud(profile: DisplayProfile, { stroke, count, views }: StrokeRun):
     case "hold":
       return `${keys}, ${both}hold ${seconds(stroke.holdMs)}`;
     case "keep-holding":
-      return `${keys}, ${both}hold ${seconds(stroke.holdMs)}, then only ${keysAloud(profile, stroke.keep)}, ${seconds(stroke.keepMs)} more`;
+      return (
+        `${keys}, ${both}hold ${seconds(stroke.holdMs)}, ` +
+        `then only ${keysAloud(profile, stroke.keep)}, ${seconds(stroke.keepMs)} more`
+      );
     case "repeat": {
       const last = views.at(-1);
       return `${keys}, ${both}hold until ${last?.kind === "line" ? last.shows : "it is there"}`;

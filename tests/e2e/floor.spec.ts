@@ -228,6 +228,16 @@ test("axe finds nothing on the what-if and on what lies over a screen", async ({
     await page.keyboard.press("Escape");
     await expect(page.getByRole("dialog")).toBeHidden();
   }
+  await page.getByRole("button", { name: "Sound, voice and hands" }).click();
+  const sheet = page.getByRole("dialog", { name: "Sound, voice and hands" });
+  for (const name of ["Count with me", "Read to me", "One key for everything"])
+    await sheet.getByRole("radiogroup", { name }).getByText("On").click();
+  await expectNoFaults(page, "sound, voice and hands");
+  await page.keyboard.press("Escape");
+  await expect(sheet).toBeHidden();
+  await expect(page.locator("[data-said]")).toBeVisible();
+  await expect(page.locator("[data-counted]")).toBeVisible();
+  await expectNoFaults(page, "counted, read and offered");
 });
 
 test("the content policy allows nothing from elsewhere, and a visit ends with nothing asked of anybody", async ({

@@ -8,7 +8,7 @@ import type { Wanted } from "./walks";
 import type { Ways } from "./ways";
 
 /** Least times of reading and answering, ms. */
-export interface AttentionBound {
+interface AttentionBound {
   /** From a state of the search: `staysOpen` where the menu that is open need not be left first. */
   readonly from: (
     state: MenuState,

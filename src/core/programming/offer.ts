@@ -20,7 +20,7 @@ export function nextOfferMs(elapsedMs: number, firstMs: number, eachMs: number):
 }
 
 /** Nobody answers to what came up less than this before, ms: such a press was meant for what stood there until then. */
-export const REACTION_MS = 200;
+const REACTION_MS = 200;
 
 /** Which of so many things a press takes, so long after the step came up. */
 export const takenAt = (count: number, elapsedMs: number, firstMs: number, eachMs: number): number =>

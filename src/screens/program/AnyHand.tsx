@@ -4,9 +4,9 @@ import { ACTS, withoutSignal, withTaught, type Act } from "@/core/programming/ac
 import { LONGEST_OFFER_MS, setSettings, SHORTEST_OFFER_MS, useSettings } from "@/ui/besideTheBike/settings";
 import { listen } from "@/ui/besideTheBike/signals";
 import { teach, useTaught } from "@/ui/besideTheBike/taught";
-import { Button, Choice } from "@/ui/primitives";
+import { Button } from "@/ui/primitives";
 import * as say from "@/words/screens/program/anyHand";
-import { ON_OFF, Part, Slide } from "./settingParts";
+import { OnOff, Part, Slide } from "./settingParts";
 
 /** What each hand or foot says: taught by pressing it. */
 export function AnyHand() {
@@ -57,13 +57,7 @@ export function AnyHand() {
           </li>
         ))}
       </ul>
-      <Choice
-        label={say.oneKey}
-        value={oneKey ? "on" : "off"}
-        options={ON_OFF}
-        onChoose={(chosen) => setSettings({ oneKey: chosen === "on" })}
-        hint={say.whatOneKeyDoes}
-      />
+      <OnOff label={say.oneKey} hint={say.whatOneKeyDoes} on={oneKey} onChoose={(on) => setSettings({ oneKey: on })} />
       {oneKey ? (
         <Slide
           label={say.offeredFor}

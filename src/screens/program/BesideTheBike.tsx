@@ -6,7 +6,7 @@ import { FASTEST_RATE, setSettings, SLOWEST_RATE, useSettings } from "@/ui/besid
 import { playNotes } from "@/ui/besideTheBike/sound";
 import { notesOf } from "@/ui/besideTheBike/score";
 import { speak, voicesNow, watchVoices } from "@/ui/besideTheBike/voice";
-import { Button, Choice } from "@/ui/primitives";
+import { Button } from "@/ui/primitives";
 import { Panel } from "@/ui/primitives/Panel";
 import { Pick } from "@/ui/primitives/Pick";
 import { cuesOf } from "@/core/keys/cues";
@@ -14,7 +14,7 @@ import { ALOUD_LANG } from "@/words/aloud";
 import * as say from "@/words/screens/program/besideTheBike";
 import { AnyHand } from "./AnyHand";
 import { moment } from "./Countdown";
-import { ON_OFF, Part, Slide } from "./settingParts";
+import { OnOff, Part, Slide } from "./settingParts";
 
 /** Counting, reading aloud, hands and feet, and one's own pace: kept by this device. */
 export function BesideTheBike({ onClose }: { readonly onClose: () => void }) {
@@ -42,13 +42,12 @@ function CountWithMe() {
   };
   return (
     <Part title={say.countWithMe}>
-      <Choice
+      <OnOff
         label={say.countWithMe}
         hideLabel
-        value={counts ? "on" : "off"}
-        options={ON_OFF}
-        onChoose={(chosen) => setSettings({ counts: chosen === "on" })}
         hint={say.whatCountingDoes}
+        on={counts}
+        onChoose={(on) => setSettings({ counts: on })}
       />
       <Slide
         label={say.volume}
@@ -82,13 +81,12 @@ function ReadToMe() {
   const voices = useSyncExternalStore(watchVoices, voicesKept, () => NO_VOICES);
   return (
     <Part title={say.readToMe}>
-      <Choice
+      <OnOff
         label={say.readToMe}
         hideLabel
-        value={speaks ? "on" : "off"}
-        options={ON_OFF}
-        onChoose={(chosen) => setSettings({ speaks: chosen === "on" })}
         hint={voices.length === 0 ? say.noVoiceHere : say.whatReadingDoes}
+        on={speaks}
+        onChoose={(on) => setSettings({ speaks: on })}
       />
       {voices.length > 0 ? (
         <Pick

@@ -25,7 +25,7 @@ export function Hands({ done, waits, slips, offered, onDone, onElse, onSlip }: H
           big
           shortcut={say.space}
           className="min-h-[4.4rem] justify-between!"
-          offered={offered === 0}
+          data-offered={offered === 0 || undefined}
           disabled={waits}
           onClick={onDone}
         >
@@ -40,7 +40,7 @@ export function Hands({ done, waits, slips, offered, onDone, onElse, onSlip }: H
         {slips.map((slip, i) => (
           <Button
             key={slip.how + viewWords(slip.view)}
-            offered={offered === i + 1}
+            data-offered={offered === i + 1 || undefined}
             disabled={waits}
             onClick={() => onSlip(slip)}
           >

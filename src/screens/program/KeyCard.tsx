@@ -1,9 +1,10 @@
 "use client";
 import { later } from "@/ui/primitives/later";
-import { useEffect, useRef, useState, type ReactNode } from "react";
+import { useRef, useState, type ReactNode } from "react";
 import { codeOf, viewOf, type View } from "@/core/display";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button, useTell } from "@/ui/primitives";
+import { useRested } from "@/ui/primitives/useRested";
 import { viewWords } from "@/words";
 import type { KeysStageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
@@ -22,22 +23,13 @@ const ShowsSomethingElse = later(() => import("./ShowsSomethingElse").then((modu
 /** The card is shown first: hands besides the keyboard are looked for once it stands, ms. */
 const SHOWN_MS = 600;
 
-function useRested(): boolean {
-  const [rested, setRested] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setRested(true), SHOWN_MS);
-    return () => clearTimeout(timer);
-  }, []);
-  return rested;
-}
-
 /** The card: the step in hand, or the line nobody has read; and what can be said of either, by any hand or foot. */
 export function KeyCard(props: KeyCardProps) {
   const { change, profile, program, keyed, session, tell } = props;
   const place = useRef<HTMLDivElement>(null);
   const [settingUp, setSettingUp] = useState(false);
   const card = useCard(props);
-  const isShown = useRested();
+  const isShown = useRested(SHOWN_MS);
   const { reading, choices, settings, press } = card;
   const clock = (
     <CardClock
@@ -176,7 +168,7 @@ function BesideTheKeys({ change, onBack, offered, onSettings }: BesideTheKeysPro
   return (
     <div className="flex flex-wrap gap-2">
       {onBack ? (
-        <Button offered={offered} onClick={onBack}>
+        <Button data-offered={offered || undefined} onClick={onBack}>
           {say.oneStepBack}
         </Button>
       ) : null}

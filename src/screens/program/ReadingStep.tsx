@@ -2,7 +2,7 @@ import { LineCode } from "@/ui/lcd/LineCode";
 import type { ReactNode } from "react";
 import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
-import { Button, OFFERED } from "@/ui/primitives/Button";
+import { Button } from "@/ui/primitives/Button";
 import { lineName } from "@/words";
 import * as say from "@/words/screens/program/readingStep";
 
@@ -23,6 +23,12 @@ interface ReadingStepProps {
   /** What else can be done. */
   readonly below: ReactNode;
 }
+
+/** A value it may show, as a key. */
+const VALUE = [
+  "min-h-13 min-w-14 rounded-md border-2 border-rule bg-sheet px-3",
+  "font-head text-lg font-bold hover:border-quiet",
+].join(" ");
 
 /** The card's stop at a line nobody has read: what it shows is written down before anything is changed. */
 export function ReadingStep(props: ReadingStepProps) {
@@ -51,7 +57,7 @@ export function ReadingStep(props: ReadingStepProps) {
             big
             shortcut={say.space}
             className="min-h-[4.4rem]"
-            offered={offeredRaw === first.raw}
+            data-offered={offeredRaw === first.raw || undefined}
             onClick={() => onRead(first.raw)}
           >
             {say.itShowsAsThe(first.shows)}
@@ -71,7 +77,7 @@ export function ReadingStep(props: ReadingStepProps) {
                 type="button"
                 onClick={() => onRead(raw)}
                 data-offered={raw === offeredRaw || undefined}
-                className={`min-h-13 min-w-14 rounded-md border-2 border-rule bg-sheet px-3 font-head text-lg font-bold hover:border-quiet ${raw === offeredRaw ? OFFERED : ""}`}
+                className={VALUE}
               >
                 {shows}
               </button>

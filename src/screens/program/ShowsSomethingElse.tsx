@@ -29,6 +29,11 @@ const HOW: Readonly<Record<Slip["how"], string>> = {
   "too-late": say.tooLate,
 };
 
+const ANSWER = [
+  "flex min-h-14 w-full items-center gap-3 rounded-lg border-2 border-rule px-4",
+  "text-left hover:border-quiet",
+].join(" ");
+
 /** Lost is normal: say what it shows, and the plan goes on from there. */
 export function ShowsSomethingElse(props: ShowsSomethingElseProps) {
   const { open, onOpenChange, profile, step, tracked, marked, onPick } = props;
@@ -68,7 +73,7 @@ export function ShowsSomethingElse(props: ShowsSomethingElseProps) {
               type="button"
               onClick={() => onPick(slip)}
               data-offered={i === marked || undefined}
-              className={`flex min-h-14 w-full items-center gap-3 rounded-lg border-2 px-4 text-left hover:border-quiet ${i === marked ? "border-ink" : "border-rule"}`}
+              className={ANSWER}
             >
               <kbd className="code text-quiet">{i + 1}</kbd>
               <span>

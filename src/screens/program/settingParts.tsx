@@ -1,10 +1,24 @@
 import type { ReactNode } from "react";
+import { Choice } from "@/ui/primitives";
 import * as say from "@/words/screens/program/settingParts";
 
-export const ON_OFF = [
+const ON_OFF = [
   { value: "off", label: say.off },
   { value: "on", label: say.on },
 ] as const;
+
+interface OnOffProps {
+  readonly label: string;
+  readonly hideLabel?: boolean;
+  readonly hint: string;
+  readonly on: boolean;
+  readonly onChoose: (on: boolean) => void;
+}
+
+/** Something that is on or off, and what it does. */
+export const OnOff = ({ on, onChoose, ...words }: OnOffProps) => (
+  <Choice {...words} value={on ? "on" : "off"} options={ON_OFF} onChoose={(chosen) => onChoose(chosen === "on")} />
+);
 
 /** One part of the settings beside the bike. */
 export const Part = ({ title, children }: { readonly title: string; readonly children: ReactNode }) => (

@@ -23,7 +23,7 @@ export interface KeyCardProps extends KeysStageProps {
 }
 
 type Picked = Pick<Slip, "state" | "how">;
-export interface ValueShown {
+interface ValueShown {
   readonly raw: number;
   readonly shows: string;
 }

@@ -1,6 +1,6 @@
 "use client";
 import Link from "next/link";
-import { useEffect, useState } from "react";
+import { useRested } from "@/ui/primitives/useRested";
 import * as say from "@/words/screens/shell/places";
 
 interface Place {
@@ -32,18 +32,9 @@ const PLACE = "flex min-h-11 items-center border-l-4 px-4 max-md:border-b-4 max-
 /** Time the first screen has to itself before the places one may go to are fetched, ms. */
 const FETCH_AFTER_MS = 1000;
 
-function useRested(): boolean {
-  const [rested, setRested] = useState(false);
-  useEffect(() => {
-    const timer = setTimeout(() => setRested(true), FETCH_AFTER_MS);
-    return () => clearTimeout(timer);
-  }, []);
-  return rested;
-}
-
 /** The places of the product. */
 export function Places({ path }: { readonly path: string }) {
-  const rested = useRested();
+  const rested = useRested(FETCH_AFTER_MS);
   return (
     <nav aria-label={say.places} className={BAR}>
       {PLACES.map(({ href, label, match, isRare }) => {

@@ -14,6 +14,8 @@ const SHORTCUTS: readonly (readonly [string, string])[] = [
   ["↑ ↓", say.onTheSheetAnd],
   [say.space, say.onTheKeyCard],
   ["e", say.onTheKeyCardIt],
+  ["r", say.onTheKeyCardAgain],
+  [say.backspace, say.onTheKeyCardBack],
   [say.enter, say.onAsFoundAnd],
 ];
 

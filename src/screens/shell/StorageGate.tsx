@@ -1,7 +1,7 @@
 "use client";
 import { later } from "@/ui/primitives/later";
 import { useEffect, useState, useSyncExternalStore, type ReactNode } from "react";
-import { healthNow, isAnythingLaidBy, isSeeded, mendTheList, openStorage, watchHealth, type Health } from "@/store";
+import { healthNow, isAnythingLaidBy, isSeeded, openStorage, watchHealth, type Health } from "@/store";
 
 const NoStorage = later(() => import("./NoStorage").then((module) => module.NoStorage));
 
@@ -9,6 +9,9 @@ const OPEN: Health = { kind: "open" };
 
 /** Opened as soon as this code is there, while the page around it is still being brought to life. */
 const opened = typeof window === "undefined" ? null : openStorage();
+
+/** Lists what the book lacks; where it cannot, the next page tries again. */
+const count = () => void import("@/store/listMissing").then(({ listMissing }) => listMissing()).catch(() => undefined);
 
 /** Time the screen has to itself before the whole book is counted, ms. */
 const COUNT_AFTER_MS = 1500;
@@ -26,7 +29,7 @@ export function StorageGate({ children }: { readonly children: ReactNode }) {
       if (isAnythingLaidBy()) await (await import("@/store/takeAllUp")).takeAllUp();
       if (!gone) setReady(true);
       if (!(await isSeeded())) await (await import("@/store/seeding")).seedOnce();
-      if (!gone) counting = setTimeout(() => void mendTheList().catch(() => undefined), COUNT_AFTER_MS);
+      if (!gone) counting = setTimeout(count, COUNT_AFTER_MS);
     };
     void open();
     return () => {

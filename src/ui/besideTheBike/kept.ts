@@ -10,7 +10,7 @@ export function watchKept(listener: () => void): () => void {
   };
 }
 
-export const keptText = (name: string): string | null => localStorage.getItem(name);
+const keptText = (name: string): string | null => localStorage.getItem(name);
 
 /** Keeps a text, or forgets it. A device that keeps nothing goes on without. */
 export function keepText(name: string, text: string | null): void {

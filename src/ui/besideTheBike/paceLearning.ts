@@ -5,7 +5,7 @@ import { keepText, reader, watchKept } from "./kept";
 import { PACE_NAME } from "./ownPace";
 
 /** Steps a pace is learnt from. */
-export const MOST_SAMPLES = 80;
+const MOST_SAMPLES = 80;
 
 const SAMPLE_PARTS = ["taps", "holds", "looks", "fixedMs", "tookMs"] as const satisfies readonly (keyof PaceSample)[];
 

@@ -58,7 +58,7 @@ export function readSettings(text: string | null): Settings {
   };
 }
 
-export const settingsNow = reader(NAME, readSettings);
+const settingsNow = reader(NAME, readSettings);
 
 /** Changes some of the settings, for every window of this device. */
 export const setSettings = (edit: Partial<Settings>): void =>

@@ -1,5 +1,5 @@
-/** The browser’s own voices, where it has any. What is said stands on screen too: without a voice nothing is missed. */
-export interface Speaking {
+/** The browser's own voices, where it has any. What is said stands on screen too, with a voice or without. */
+interface Speaking {
   /** Over when it was said, stopped, or could not be said. */
   readonly over: Promise<void>;
   readonly stop: () => void;

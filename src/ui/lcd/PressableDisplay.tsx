@@ -9,6 +9,11 @@ interface PressableDisplayProps extends SimulatedDisplayProps {
   readonly onHold: (keys: readonly string[]) => void;
 }
 
+const CHORD = [
+  "min-h-11 flex-1 touch-none rounded-lg border-2 border-rule px-3",
+  "text-[0.92rem] whitespace-nowrap hover:border-quiet",
+].join(" ");
+
 /** A simulated display with keys that press and hold by mouse, touch and keyboard, chords as keys of their own. */
 export function PressableDisplay({ onHold, ...face }: PressableDisplayProps) {
   const { profile } = face;
@@ -25,7 +30,7 @@ export function PressableDisplay({ onHold, ...face }: PressableDisplayProps) {
             key={rule.keys.join()}
             type="button"
             {...pressable(rule.keys, say.togetherOnTheSimulated(keyNames(profile, rule.keys)))}
-            className="min-h-11 flex-1 touch-none rounded-lg border-2 border-rule px-3 text-[0.92rem] whitespace-nowrap hover:border-quiet"
+            className={CHORD}
           >
             {say.simulatedDisplayTogether(keyNames(profile, rule.keys))}
           </button>

@@ -7,8 +7,6 @@ interface ButtonProps extends ButtonHTMLAttributes<HTMLButtonElement> {
   readonly big?: boolean;
   /** Key that does the same, shown on the button. */
   readonly shortcut?: string;
-  /** With one key alone for everything: this is what a press takes now. */
-  readonly offered?: boolean;
   readonly children: ReactNode;
 }
 
@@ -21,9 +19,6 @@ const WEIGHTS: Readonly<Record<Weight, string>> = {
 
 export const buttonClass = (weight: Weight = "plain", big = false): string =>
   `inline-flex items-center justify-center gap-3 rounded-lg border-2 font-semibold text-center ${big ? "min-h-16 px-6 text-xl" : "min-h-11 px-4 text-base"} ${WEIGHTS[weight]}`;
-
-/** What a single key takes now is ringed, apart from whatever has the focus. */
-export const OFFERED = "outline-4 outline-offset-4 outline-odd outline-solid";
 
 /** The second click of a double click is no second deed. */
 export const isSecondClick = (event: MouseEvent): boolean => event.detail > 1;
@@ -38,7 +33,6 @@ export function Button({
   weight = "plain",
   big = false,
   shortcut,
-  offered = false,
   className = "",
   children,
   type = "button",
@@ -48,8 +42,7 @@ export function Button({
   return (
     <button
       type={type}
-      className={`${buttonClass(weight, big)} ${offered ? OFFERED : ""} ${className}`}
-      data-offered={offered || undefined}
+      className={`${buttonClass(weight, big)} ${className}`}
       onKeyDown={pressOnce}
       onClick={(event) => (isSecondClick(event) ? undefined : onClick?.(event))}
       {...rest}

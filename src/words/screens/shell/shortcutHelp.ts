@@ -8,8 +8,12 @@ export const inAJobGo = "In a job: go to that stage. On as found they are digits
 export const inAJobIts = "In a job: its numbers";
 export const onTheSheetAnd = "On the sheet and the dial: next line";
 export const space = "Space";
-export const onTheKeyCard = "On the key card: done, next. A foot pedal that sends Space does it too";
+export const onTheKeyCard =
+  "On the key card: done, next. A foot pedal that sends Space does it too, and any hand or foot you teach there";
 export const onTheKeyCardIt = "On the key card: it shows something else";
+export const onTheKeyCardAgain = "On the key card: say and count the step again";
+export const backspace = "Backspace";
+export const onTheKeyCardBack = "On the key card: one step back";
 export const enter = "Enter";
 export const onAsFoundAnd =
   "On as found and read-back: takes what stands in the field, and goes on. In an empty one: the line shows the " +

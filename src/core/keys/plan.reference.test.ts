@@ -22,23 +22,32 @@ function nameOf(
 const runName = (stroke: Stroke): string =>
   stroke.kind === "tap" || stroke.kind === "double-tap" ? JSON.stringify(stroke) : "";
 
+/** Whether a stroke only changes the value in hand. */
+const staysOn = (before: MenuState, after: MenuState): boolean =>
+  before.screen.kind === "menu" &&
+  after.screen.kind === "menu" &&
+  before.screen.page === after.screen.page &&
+  before.screen.at === after.screen.at;
+
 /**
- * Time of the quickest way by Dijkstra over the whole reachable machine, ms; null where the machine is too large to
- * search whole. With `lookMs` each run of equal strokes costs a look: a place is then a state and the stroke that led
- * to it.
+ * The quickest way by Dijkstra over the whole reachable machine, ms; null where the machine is too large to search
+ * whole. With `lookMs` each run of equal strokes costs a look: a place is then a state and the stroke that led to it.
+ * `begunAnew` are the strokes of that way that go on with the key before them but may begin another deed.
  */
-function independentMs(
+function independentWay(
   profile: DisplayProfile,
   start: MenuState,
   targets: readonly number[],
   lookMs = 0,
-): number | null {
+): { readonly ms: number; readonly begunAnew: number } | null {
   const graph = new Graph({ type: "directed", allowSelfLoops: false });
   const goal = "goal";
   graph.addNode(goal);
-  const frontier = [{ state: start, last: "" }];
-  const placeOf = (state: MenuState, last: string) => nameOf(profile, state) + (lookMs > 0 ? last : "");
-  graph.addNode(placeOf(start, ""));
+  const first = { run: "", stays: false };
+  const frontier = [{ state: start, last: first }];
+  const placeOf = (state: MenuState, { run, stays }: typeof first) =>
+    nameOf(profile, state) + (lookMs > 0 && run !== "" ? `${run}${stays}` : "");
+  graph.addNode(placeOf(start, first));
   const wanted = linesOf(profile).flatMap((line, i) =>
     rawValues(line.encoding).length > 0 && isShown(profile, i, targets) ? [i] : [],
   );
@@ -52,23 +61,29 @@ function independentMs(
     for (const stroke of gestures(profile, state)) {
       const next = { ...play(profile, state, stroke), idleMs: 0 };
       if (next.screen.kind === "walk-assist" || next.done.length > 0) continue;
-      const run = runName(stroke);
-      const to = placeOf(next, run);
+      const by = { run: runName(stroke), stays: staysOn(state, next) };
+      const to = placeOf(next, by);
       if (to === from) continue;
       if (!graph.hasNode(to)) {
         graph.addNode(to);
-        frontier.push({ state: next, last: run });
+        frontier.push({ state: next, last: by });
       }
-      const ms = strokeMs(stroke) + (run !== "" && run === last ? 0 : lookMs);
-      if (!graph.hasEdge(from, to)) graph.addEdge(from, to, { ms });
-      else if (graph.getEdgeAttribute(from, to, "ms") > ms) graph.setEdgeAttribute(from, to, "ms", ms);
+      const goesOn = by.run !== "" && by.run === last.run;
+      const begunAnew = goesOn && !(by.stays && last.stays) ? 1 : 0;
+      const edge = { ms: strokeMs(stroke) + (goesOn ? 0 : lookMs), begunAnew };
+      if (!graph.hasEdge(from, to)) graph.addEdge(from, to, edge);
+      else if (graph.getEdgeAttribute(from, to, "ms") > edge.ms)
+        graph.replaceEdgeAttributes(graph.edge(from, to), edge);
     }
   }
-  const path = dijkstra.bidirectional(graph, placeOf(start, ""), goal, "ms");
-  if (!path) return Infinity;
-  let total = 0;
-  for (let i = 1; i + 1 < path.length; i++) total += graph.getEdgeAttribute(path[i - 1], path[i], "ms");
-  return total;
+  const path = dijkstra.bidirectional(graph, placeOf(start, first), goal, "ms");
+  if (!path) return { ms: Infinity, begunAnew: 0 };
+  const way = { ms: 0, begunAnew: 0 };
+  for (let i = 1; i + 1 < path.length; i++) {
+    way.ms += graph.getEdgeAttribute(path[i - 1], path[i], "ms");
+    way.begunAnew += graph.getEdgeAttribute(path[i - 1], path[i], "begunAnew");
+  }
+  return way;
 }
 
 /** A menu made by chance, with values to go for from home or from the middle of it; null where none came of it. */
@@ -112,14 +127,14 @@ describe("least time", () => {
         const made = madeMenu(random, tried);
         if (!made) continue;
         const { profile, start, targets } = made;
-        const independent = independentMs(profile, start, targets);
+        const independent = independentWay(profile, start, targets);
         if (independent === null) continue;
         const plan = planKeys(profile, start, { targets });
         expect(
           plan.ok ? plan.totalMs : Infinity,
           `menu ${tried}: ${JSON.stringify({ ...profile, keys: 0 })} from ` +
             `${nameOf(profile, start)} to ${targets.join()}`,
-        ).toBe(independent);
+        ).toBe(independent.ms);
         compared += 1;
       }
       expect(compared).toBe(MENUS);
@@ -130,21 +145,23 @@ describe("least time", () => {
     const random = seeded(99);
     const pace = { ...USUAL_PACE, answerMs: 0 };
     const beyond: number[] = [];
+    const readTwice: number[] = [];
     for (let tried = 0; beyond.length < MENUS / 12 && tried < MENUS; tried++) {
       const made = madeMenu(random, tried);
       if (!made) continue;
       const { profile, start, targets } = made;
-      const independent = independentMs(profile, start, targets, pace.lookMs);
-      if (independent === null || independent === Infinity) continue;
+      const independent = independentWay(profile, start, targets, pace.lookMs);
+      if (independent === null || independent.ms === Infinity) continue;
       const plan = planKeys(profile, start, { targets, pace });
       if (!plan.ok) throw new Error(`menu ${tried}: ${plan.problem.key}`);
       const looks = runCount(plan.strokes.map(({ stroke }) => stroke));
-      beyond.push(plan.totalMs + looks * pace.lookMs - independent);
+      beyond.push(plan.totalMs + looks * pace.lookMs - independent.ms);
+      readTwice.push(independent.begunAnew * pace.lookMs);
     }
     // Nothing is quicker than the quickest. Equal keys that end one deed and begin the next are read twice by the plan,
-    // as the card has them, and once by the search beside it: now and then that costs it a little.
+    // as the card has them, and once by the search beside it: it may cost the plan a look for each, and nothing more.
     expect(Math.min(...beyond)).toBeGreaterThanOrEqual(0);
-    expect(Math.max(...beyond)).toBeLessThan(pace.lookMs);
+    expect(beyond.filter((ms, i) => ms > (readTwice[i] ?? 0))).toEqual([]);
     expect(beyond.filter((ms) => ms === 0).length / beyond.length).toBeGreaterThan(0.85);
     expect(beyond.length).toBeGreaterThan(MENUS / 20);
   });

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
 import { atHome, standInRaws, lineIndex, linesOf, viewOf, type MenuState } from "../display";
-import { cardSteps, likelySlips } from "./card";
+import { cardSteps } from "./card";
+import { likelySlips } from "./slips";
 import { nearMisses } from "./nearMisses";
 import { stateFromShown } from "./shown";
 import { changeStrokes } from "./change";
@@ -96,7 +97,7 @@ describe("the key card", () => {
   const steps = cardSteps(TARN, found(planKeys(TARN, start, { targets })).strokes);
 
   it("is one step per chord and per line, the end of one being the start of the next", () => {
-    expect(steps.map((step) => step.kind)).toEqual(["open", "line", "line", "save", "power-cycle"]);
+    expect(steps.map((step) => step.kind)).toEqual(["open", "line", "line", "save", "switch-off", "switch-on"]);
     steps.slice(1).forEach((step, i) => expect(step.before).toEqual(steps[i]?.after));
     expect(steps[1]?.runs.map((run) => run.count)).toEqual([8, 3]);
     expect(steps[1]?.runs[1]?.views.map((view) => view.kind === "line" && view.shows)).toEqual(["27.5", "28", "29"]);

@@ -16,7 +16,8 @@ import {
   type DisplayProfile,
   type MenuState,
 } from "../display";
-import { cardSteps, likelySlips } from "./card";
+import { cardSteps } from "./card";
+import { likelySlips } from "./slips";
 import { runsInTime, USUAL_PACE } from "./pace";
 import { stateFromShown } from "./shown";
 import { planKeys } from "./plan";

@@ -1,4 +1,6 @@
 export {
+  canBeLookedAt,
+  readIn,
   readingOf,
   sessionAt,
   turn,

@@ -1,10 +1,11 @@
 // The card's session: each thing that can be said, and what follows from it.
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { MARRAM } from "@/catalog/displays/marram";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, standInRaws, lineIndex, OFF, viewOf, type MenuState } from "../display";
-import { cardSteps, likelySlips, planKeys, type CardStep, type KeyGoal } from "../keys";
-import { readingOf, sessionAt, turn, type AtHand, type KeyEvent, type Session } from "./session";
+import { atHome, isShown, layoutOf, standInRaws, lineIndex, OFF, viewOf, type MenuState } from "../display";
+import { cardSteps, likelySlips, planKeys, stateFromShown, unsureOf, type CardStep, type KeyGoal } from "../keys";
+import { canBeLookedAt, readIn, readingOf, sessionAt, turn, type AtHand, type KeyEvent, type Session } from "./session";
 
 const at = (code: string): number => lineIndex(TARN, code);
 const START = atHome(TARN, standInRaws(TARN));
@@ -36,7 +37,7 @@ describe("done", () => {
     const [first] = stepsFrom(START);
     const next = say(session, { kind: "done" }, { nowMs: 4200 });
     expect(next.session).toEqual({ state: first?.after, past: [START], sinceMs: 4200 });
-    expect(next.told).toEqual({ state: first?.after, read: null, notice: null, events: [] });
+    expect(next.told).toEqual({ state: first?.after, read: null, doubtful: [], notice: null, events: [] });
   });
   it("is nothing while new keys are worked out", () =>
     expect(say(changed, { kind: "done" }, { step: null })).toEqual({ session: changed, told: null }));
@@ -87,11 +88,48 @@ describe("it shows something else", () => {
   });
 });
 
+describe("a slip that looks like another", () => {
+  it("tells which lines nobody can be sure of any more", () => {
+    const step = stepsFrom(START).find(({ line }) => line !== null);
+    if (!step) throw new Error("no step sets a line");
+    const before = { ...sessionAt(step.before), past: [START] };
+    for (const slip of likelySlips(TARN, step)) {
+      const { told } = say(before, { kind: "shows-other", slip }, { step });
+      expect(told?.doubtful).toEqual(unsureOf(TARN, step, slip.state).doubtful);
+    }
+    // A line none of the slips leads to: what the keys were to change may be changed, or not.
+    const state = stateFromShown(TARN, step.before, { kind: "line", line: at("51"), raw: START.saved[at("51")] ?? 0 });
+    const far = { state, how: "other-key" } as const;
+    expect(say(before, { kind: "shows-other", slip: far }, { step }).told?.doubtful).toEqual([step.line]);
+    // While new keys are worked out nobody knows which were pressed.
+    expect(say(before, { kind: "shows-other", slip: far }, { step: null }).told?.doubtful).toEqual([]);
+  });
+  it("of no key pressed leaves the time since the last one running", () => {
+    const waiting = { ...changed, sinceMs: 300 };
+    const slip = { state: changed.state, how: "nothing-yet" } as const;
+    expect(say(waiting, { kind: "shows-other", slip }, { nowMs: 5000 }).session.sinceMs).toBe(300);
+    expect(say(waiting, { kind: "shows-other", slip: { ...slip, how: "other-key" } }).session.sinceMs).toBe(1000);
+  });
+  it("is settled by what the line shows, blinking or not", () => {
+    const line = at("51");
+    expect(readIn(TARN, changed.state, line, 9).pending[line]).toBe(9);
+    expect(readIn(TARN, changed.state, line, 9).saved).toEqual(changed.state.saved);
+  });
+  it("is looked at only where a menu shows the line, now or once the targets are set", () => {
+    expect(canBeLookedAt(TARN, [at("51")], TARGETS)).toEqual([at("51")]);
+    const raws = standInRaws(MARRAM);
+    const inNoMenu = layoutOf(MARRAM).placeOfLine.findIndex((place) => !place);
+    const hidden = MARRAM.lines.findIndex((_, i) => !isShown(MARRAM, i, raws));
+    expect([inNoMenu, hidden].every((line) => line >= 0)).toBe(true);
+    expect(canBeLookedAt(MARRAM, [inNoMenu, hidden, 0], raws)).toEqual([0]);
+  });
+});
+
 describe("one step back", () => {
   it("stands where it stood, once for each step, and then no further", () => {
     const back = say(changed, { kind: "back" });
     expect(back.session.state).toBe(changed.past[1]);
-    expect(back.told).toEqual({ state: changed.past[1], read: null, notice: null, events: [] });
+    expect(back.told).toEqual({ state: changed.past[1], read: null, doubtful: [], notice: null, events: [] });
     const home = say(back.session, { kind: "back" }).session;
     expect(home).toMatchObject({ state: START, past: [] });
     expect(say(home, { kind: "back" })).toEqual({ session: home, told: null });

@@ -2,8 +2,8 @@
  * The key card's session: what is said of the display after each step, and what follows from it. A pure reducer over
  * named events; the screen draws it, and the record takes down what it tells.
  */
-import { codeOf, lineAt, type DisplayProfile, type MenuState } from "../display";
-import { closedByItself, type CardStep, type Slip } from "../keys";
+import { codeOf, isShown, layoutOf, lineAt, type DisplayProfile, type MenuState } from "../display";
+import { closedByItself, doubtfulOnceClosed, stateFromShown, unsureOf, type CardStep, type Slip } from "../keys";
 
 /** Where the hands are. */
 export interface Session {
@@ -34,7 +34,7 @@ export type KeyEvent =
 /** What the card knows while something is said. */
 export interface AtHand {
   readonly profile: DisplayProfile;
-  /** Lines nobody has read yet. */
+  /** Lines nobody knows what they hold: never read, or doubtful since a slip. */
   readonly unread: readonly number[];
   /** The next step; null while new keys are worked out. */
   readonly step: CardStep | null;
@@ -50,8 +50,10 @@ export interface Notice {
 /** What is to be taken down, in the order it happened. */
 export interface Told {
   readonly state: MenuState;
-  /** What a line showed that nobody had read. */
+  /** What a line showed that nobody knew. */
   readonly read: { readonly line: number; readonly raw: number } | null;
+  /** Lines nobody can be sure of any more, by index. */
+  readonly doubtful: readonly number[];
   readonly notice: Notice | null;
   readonly events: readonly { readonly kind: "menu-closed" | "recovered"; readonly detail: string }[];
 }
@@ -62,10 +64,17 @@ export interface Turn {
   readonly told: Told | null;
 }
 
+/** Of lines in doubt those that can be looked at: in a menu, and there once the targets are set. */
+export const canBeLookedAt = (
+  profile: DisplayProfile,
+  lines: readonly number[],
+  targets: readonly (number | null)[],
+): readonly number[] => lines.filter((line) => layoutOf(profile).placeOfLine[line] && isShown(profile, line, targets));
+
 /** States kept for the way back. */
 const MOST_PAST = 20;
 
-/** The line in hand where nobody has read it, with what it is taken to show; null where it was read. */
+/** The line in hand where nobody knows what it holds, with what it is taken to show; null where that is known. */
 export function readingOf(
   profile: DisplayProfile,
   { state }: Pick<Session, "state">,
@@ -76,9 +85,18 @@ export function readingOf(
   return unread.includes(line) && suggested !== undefined ? { line, suggested } : null;
 }
 
+/** A display once a line known before has been looked at again: it shows `raw` there. */
+export const readIn = (profile: DisplayProfile, state: MenuState, line: number, raw: number): MenuState =>
+  stateFromShown(profile, state, {
+    kind: "line",
+    line,
+    raw,
+    blinks: state.screen.kind === "menu" && state.screen.draft !== null,
+  });
+
 /** What follows from what is said. */
 export function turn(session: Session, event: KeyEvent, at: AtHand): Turn {
-  const { state, past } = session;
+  const { past } = session;
   const nothing: Turn = { session, told: null };
   const reading = readingOf(at.profile, session, at.unread);
   switch (event.kind) {
@@ -88,9 +106,9 @@ export function turn(session: Session, event: KeyEvent, at: AtHand): Turn {
     case "read":
       return reading ? read(session, reading.line, event.raw, at) : nothing;
     case "closed":
-      return slipped(session, { state: closedByItself(at.profile, state).after, how: "menu-closed" }, at);
+      return slipped(session, closedUnderHand(session, at), at);
     case "shows-other":
-      return slipped(session, event.slip, at);
+      return slipped(session, { ...event.slip, ...unsureSlip(event.slip, at) }, at);
     case "still-open":
       return { session: { ...session, sinceMs: at.nowMs }, told: null };
     case "back": {
@@ -105,7 +123,9 @@ export function turn(session: Session, event: KeyEvent, at: AtHand): Turn {
 }
 
 type Said = Omit<Told, "state">;
-const SAID_DONE: Said = { read: null, notice: null, events: [] };
+/** Where it stands instead, and what of it nobody can be sure of any more. */
+type Lost = Pick<Slip, "state" | "how"> & Pick<Told, "doubtful">;
+const SAID_DONE: Said = { read: null, doubtful: [], notice: null, events: [] };
 
 /** The display stands somewhere else now; where it stood is kept for the way back. */
 const moved = ({ state, past }: Session, next: MenuState, said: Said, { nowMs }: AtHand): Turn => ({
@@ -119,27 +139,37 @@ const read = ({ state, past }: Session, line: number, raw: number, { nowMs }: At
   told: { state, ...SAID_DONE, read: { line, raw } },
 });
 
+/** The menu has closed by itself, before the keys of the step or among them. */
+const unsureSlip = ({ state }: Pick<Slip, "state">, { profile, step }: AtHand): Pick<Lost, "state" | "doubtful"> =>
+  step ? unsureOf(profile, step, state) : { state, doubtful: [] };
+
+const closedUnderHand = ({ state }: Session, { profile, step }: AtHand): Lost => ({
+  state: closedByItself(profile, state).after,
+  how: "menu-closed",
+  doubtful: step ? doubtfulOnceClosed(profile, step) : [],
+});
+
 /** It stands elsewhere than the plan had it: what that cost is noticed, and the card goes on from there. */
-function slipped(session: Session, { state, how }: Pick<Slip, "state" | "how">, at: AtHand): Turn {
+function slipped(session: Session, { state, how, doubtful }: Lost, at: AtHand): Turn {
   const { profile, unread } = at;
+  // Where nothing was pressed the time since the last key runs on.
+  const told = (said: Said): Turn => {
+    const next = moved(session, state, { ...said, doubtful }, at);
+    return how === "nothing-yet" ? { ...next, session: { ...next.session, sinceMs: session.sinceMs } } : next;
+  };
   const reading = readingOf(profile, { state }, unread);
-  if (reading) return moved(session, state, { ...SAID_DONE, read: { line: reading.line, raw: reading.suggested } }, at);
+  if (reading) return told({ ...SAID_DONE, read: { line: reading.line, raw: reading.suggested } });
   const inMenu = session.state.screen.kind === "menu";
   const { lines, kept } = closedByItself(profile, session.state);
   const codes = lines.map((line) => codeOf(profile, line));
   const recovered = { kind: "recovered", detail: how } as const;
   if (inMenu && how === "menu-closed")
-    return moved(
-      session,
-      state,
-      {
-        read: null,
-        notice: { kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: codes },
-        events: [{ kind: "menu-closed", detail: codes.join(" ") }, recovered],
-      },
-      at,
-    );
+    return told({
+      ...SAID_DONE,
+      notice: { kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: codes },
+      events: [{ kind: "menu-closed", detail: codes.join(" ") }, recovered],
+    });
   const notice: Notice =
     inMenu && state.screen.kind === "off" ? { kind: "power-lost", lines: codes } : { kind: "off-plan", lines: [] };
-  return moved(session, state, { read: null, notice, events: [recovered] }, at);
+  return told({ ...SAID_DONE, notice, events: [recovered] });
 }

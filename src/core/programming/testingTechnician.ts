@@ -3,20 +3,25 @@
  * The same person works by the key card and by the leaflet; the display is a machine of its own, which alone tells what
  * was saved in the end.
  */
-import { sameView, viewOf, type DisplayProfile, type MenuState } from "../display";
+import { layoutOf, LONG_ON_MS, sameView, viewOf, type DisplayProfile, type MenuState } from "../display";
 import {
   cardSteps,
+  chordWindowOf,
   likelySlips,
   personTime,
   planKeys,
   play,
   stateFromShown,
+  waitForClose,
   walkTheLeaflet,
   type CardStep,
   type Pace,
   type PersonTime,
+  type Shown,
+  type Slip,
   type Stroke,
 } from "../keys";
+import { canBeLookedAt, readingOf, readIn, sessionAt, turn, type KeyEvent } from "./session";
 
 export interface Technician {
   readonly name: string;
@@ -31,6 +36,8 @@ export interface Outcome {
   readonly slipped: number;
   /** Lines that hold another value in the end than they were to. */
   readonly savedWrong: number;
+  /** The same of lines no menu shows: whether keys held at home were taken, nobody can see. */
+  readonly unseenWrong: number;
 }
 
 /** More turns than any programming takes: past them nobody gets there. */
@@ -65,7 +72,6 @@ function slippedRun({ stroke, count }: Run, random: () => number): Run | null {
 }
 
 /** Runs pressed on the machine, now and then one of them wrong. */
-export const pressedForTest = (...a: Parameters<typeof pressed>) => pressed(...a);
 function pressed(
   profile: DisplayProfile,
   from: MenuState,
@@ -84,51 +90,86 @@ function pressed(
   return { state, slipped };
 }
 
-/** Where the card goes on from when the display shows this: one of the likely slips, or what was picked by hand. */
-export const toldStateForTest = (...a: Parameters<typeof toldState>) => toldState(...a);
-function toldState(profile: DisplayProfile, step: CardStep, tracked: MenuState, real: MenuState): MenuState {
+/** What a display shows that stands elsewhere, as it can be picked; null on screens that cannot. */
+function shownBy(profile: DisplayProfile, { screen, pending }: MenuState): Shown | null {
+  switch (screen.kind) {
+    case "off":
+      return { kind: "off" };
+    case "home":
+      return { kind: "home", saved: false };
+    case "menu": {
+      const line = layoutOf(profile).pages[screen.page]?.entries[screen.at]?.line ?? -1;
+      return line < 0
+        ? { kind: "entry", page: screen.page, at: screen.at }
+        : { kind: "line", line, raw: screen.draft ?? pending[line] ?? 0, blinks: screen.draft !== null };
+    }
+    default:
+      return null;
+  }
+}
+
+/** What is said where the display shows something else: one of the likely slips, or what was picked by hand. */
+function toldOf(
+  profile: DisplayProfile,
+  step: CardStep,
+  tracked: MenuState,
+  real: MenuState,
+): Pick<Slip, "state" | "how"> {
   const view = viewOf(profile, real);
   const slip = likelySlips(profile, step).find((each) => sameView(each.view, view));
-  if (slip) return slip.state;
-  if (view.kind === "line" && real.screen.kind === "menu")
-    return stateFromShown(profile, tracked, {
-      kind: "line",
-      line: view.line,
-      raw: real.screen.draft ?? real.pending[view.line] ?? 0,
-      blinks: view.blinks,
-    });
-  if (real.screen.kind === "menu")
-    return stateFromShown(profile, tracked, { kind: "entry", page: real.screen.page, at: real.screen.at });
-  return stateFromShown(
-    profile,
-    tracked,
-    real.screen.kind === "off" ? { kind: "off" } : { kind: "home", saved: false },
-  );
+  const shown = shownBy(profile, real);
+  // A chord that had to come soon after power-on is too late by now.
+  if (real.screen.kind === "home" && chordWindowOf(profile, step))
+    return { state: { ...tracked, sincePowerOnMs: LONG_ON_MS }, how: "too-late" };
+  if (slip) return slip;
+  if (!shown) throw new Error(`nobody can say that it shows ${view.kind}`);
+  const state = stateFromShown(profile, tracked, shown);
+  return { state, how: "other-key" };
+}
+
+/** A display as it stands, and what its lines are to hold. */
+export interface KeyJob {
+  readonly profile: DisplayProfile;
+  readonly start: MenuState;
+  readonly targets: readonly number[];
 }
 
 /** Lines that hold another value than after the same keys without a slip. */
-function wrongLines(profile: DisplayProfile, start: MenuState, targets: readonly number[], end: MenuState): number {
+function wrongLines({ profile, start, targets }: KeyJob, end: MenuState): Omit<Outcome, "time" | "slipped"> {
   const plan = planKeys(profile, start, { targets });
   const aimed = plan.ok ? plan.end.inForce : targets;
-  return end.inForce.filter((raw, i) => raw !== aimed[i]).length;
+  const wrong = end.inForce.flatMap((raw, i) => (raw === aimed[i] ? [] : [i]));
+  const seen = wrong.filter((line) => layoutOf(profile).placeOfLine[line]);
+  return { savedWrong: seen.length, unseenWrong: wrong.length - seen.length };
 }
 
 /** The whole programming by the key card. */
-export function byTheCard(
-  profile: DisplayProfile,
-  start: MenuState,
-  targets: readonly number[],
-  hand: Technician,
-  random: () => number,
-): Outcome {
-  let [tracked, real, time, slipped] = [start, start, NO_TIME, 0];
-  let steps: readonly CardStep[] = [];
-  const stepsFrom = (state: MenuState): readonly CardStep[] => {
-    const plan = planKeys(profile, state, { targets, pace: hand.pace });
-    return plan.ok ? cardSteps(profile, plan.strokes, [], hand.pace) : [];
+export function byTheCard(job: KeyJob, hand: Technician, random: () => number): Outcome {
+  const { profile, start, targets } = job;
+  let [session, real, time, slipped] = [sessionAt(start), start, NO_TIME, 0];
+  let unread: readonly number[] = [];
+  let steps: readonly CardStep[] | null = null;
+  const planned = (): readonly CardStep[] => {
+    const plan = planKeys(profile, session.state, { targets, look: unread, pace: hand.pace });
+    return plan.ok ? cardSteps(profile, plan.strokes, unread, hand.pace) : [];
   };
-  steps = stepsFrom(tracked);
-  for (let turn = 0; turn < MOST_TURNS; turn++) {
+  const say = (event: KeyEvent, step: CardStep | null): void => {
+    const { session: next, told } = turn(session, event, { profile, unread, step, nowMs: 0 });
+    session = next;
+    const settled = unread.filter((line) => line !== told?.read?.line);
+    unread = [...new Set([...settled, ...canBeLookedAt(profile, told?.doubtful ?? [], targets)])];
+  };
+  for (let turns = 0; turns < MOST_TURNS; turns++) {
+    const reading = readingOf(profile, session, unread);
+    if (reading) {
+      const shown = shownBy(profile, real);
+      const raw = shown?.kind === "line" ? shown.raw : reading.suggested;
+      time = added(time, { ...NO_TIME, lookingMs: hand.pace.lookMs, answeringMs: hand.pace.answerMs });
+      say({ kind: "read", raw }, null);
+      session = { ...session, state: readIn(profile, session.state, reading.line, raw) };
+      steps = null;
+    }
+    steps ??= planned();
     const [step, ...rest] = steps;
     if (!step) break;
     time = added(time, personTime([step], hand.pace));
@@ -136,30 +177,32 @@ export function byTheCard(
     real = done.state;
     slipped += done.slipped;
     if (sameView(viewOf(profile, real), viewOf(profile, step.after))) {
-      tracked = step.after;
+      say({ kind: "done" }, step);
       steps = rest;
       continue;
     }
-    // It shows something else: said, and the card goes on from there.
+    // It shows something else: said, and the card goes on from there. What cannot be said is left until it closes.
+    const { closesAfterMs } = profile.menu.idle;
+    if (!shownBy(profile, real) && !isLikely(profile, step, real)) {
+      real = play(profile, real, waitForClose(profile));
+      time = added(time, { ...NO_TIME, keysMs: closesAfterMs });
+    }
     time = added(time, { ...NO_TIME, answeringMs: hand.pace.answerMs });
-    tracked = toldState(profile, step, tracked, real);
-    steps = stepsFrom(tracked);
+    say({ kind: "shows-other", slip: toldOf(profile, step, session.state, real) }, step);
+    steps = null;
   }
-  return { time, slipped, savedWrong: wrongLines(profile, start, targets, real) };
+  return { time, slipped, ...wrongLines(job, real) };
 }
+
+const isLikely = (profile: DisplayProfile, step: CardStep, real: MenuState): boolean =>
+  likelySlips(profile, step).some(({ view }) => sameView(view, viewOf(profile, real)));
 
 /**
  * The same by the leaflet: each line looked up, gone to, changed by single taps and looked at. A slip is seen there and
  * made good at once, which takes reading, a tap and looking once more.
  */
-export function byTheLeaflet(
-  profile: DisplayProfile,
-  start: MenuState,
-  targets: readonly number[],
-  hand: Technician,
-  random: () => number,
-): Outcome {
-  const walk = walkTheLeaflet(profile, start, targets);
+export function byTheLeaflet(job: KeyJob, hand: Technician, random: () => number): Outcome {
+  const walk = walkTheLeaflet(job.profile, job.start, job.targets);
   // Looking each line up in the leaflet, beside reading its keys off it.
   const lookUps = { ...NO_TIME, lookingMs: walk.steps.length * hand.pace.lookMs };
   let time = added(personTime(walk.steps, hand.pace), lookUps);
@@ -170,5 +213,5 @@ export function byTheLeaflet(
       slipped += 1;
       time = added(time, personTime([{ runs: [{ stroke: run.stroke, count: 1 }] }], hand.pace));
     }
-  return { time, slipped, savedWrong: wrongLines(profile, start, targets, walk.end) };
+  return { time, slipped, ...wrongLines(job, walk.end) };
 }

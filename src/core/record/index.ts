@@ -34,7 +34,7 @@ export {
   wayBack,
 } from "./keyWork";
 export { restOfPlan, samePlace } from "./restOfPlan";
-export { advanceProgram, keptState, takeReading, takeTold } from "./programming";
+export { advanceProgram, isKnownBefore, keptState, takeReading, takeTold } from "./programming";
 export { setKeysAside } from "./settingAside";
 export { startProgram } from "./startingKeys";
 export { advanceRehearsal, endRehearsal, startRehearsal } from "./rehearsing";

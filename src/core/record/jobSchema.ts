@@ -75,7 +75,7 @@ const KeysSchema = v.strictObject({
   state: MenuStateSchema,
   /** Raw values the keys head for, fixed when they start; null: as it is read on the way. */
   targets: v.array(v.nullable(Raw)),
-  /** Lines to be looked at on the way because nobody knows what they hold. */
+  /** Lines to be looked at on the way because nobody knows what they hold: never read, or doubtful since a slip. */
   unread: v.array(Index),
   done: v.boolean(),
   /** Last thing that went off the plan, for the notice on the card. */

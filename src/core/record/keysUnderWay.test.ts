@@ -3,11 +3,21 @@ import { describe, expect, it } from "vitest";
 import { demoJobs } from "@/catalog/demo/workshop";
 import { SHIPPED_DISPLAYS } from "@/catalog/displays";
 import { TARN } from "@/catalog/displays/tarn";
-import { atHome, standInRaws, isShown, linesOf, rawValues, type DisplayProfile, type MenuState } from "../display";
+import {
+  atHome,
+  standInRaws,
+  isShown,
+  layoutOf,
+  linesOf,
+  rawValues,
+  type DisplayProfile,
+  type MenuState,
+} from "../display";
 import {
   advanceProgram,
   advanceRehearsal,
   endRehearsal,
+  heldRaws,
   keptState,
   keyWork,
   restOfPlan,
@@ -15,6 +25,7 @@ import {
   startProgram,
   startRehearsal,
   takeReading,
+  takeTold,
   withTyped,
   type Job,
   type KeyWork,
@@ -160,6 +171,31 @@ describe("keys of the bike", () => {
     expect(startProgram(begun, AT)).toBe(begun);
     expect(startProgram({ ...SNOWPLOUGH, profile: null }, AT).program).toBeNull();
     expect(startProgram(demo(208), AT).program).toBeNull();
+  });
+
+  it("stop at a line a slip may have changed, say it is not known, and leave how it was found alone", () => {
+    const sealed = withTyped(SNOWPLOUGH, { in: "waived-reason" }, "A slip is to be told of.");
+    const begun = startProgram(sealed, AT);
+    const { program, profile } = begun;
+    if (!program || !profile) throw new Error("no keys");
+    const line = program.targets.findIndex((raw, i) => raw !== null && raw !== program.state.saved[i]);
+    const place = layoutOf(profile).placeOfLine[line];
+    if (!place) throw new Error("no line to change");
+    const state: MenuState = {
+      ...atHome(profile, program.state.saved),
+      screen: { kind: "menu", ...place, draft: null },
+    };
+    const nothing = { state, read: null, doubtful: [], notice: null, events: [] };
+    const slipped = takeTold(begun, { ...nothing, doubtful: [line, line] }, AT);
+    expect(slipped.program?.unread).toEqual([...program.unread, line]);
+    expect(heldRaws(slipped)[line]).toBeNull();
+    const raw = program.targets[line] ?? 0;
+    const read = takeTold(slipped, { ...nothing, read: { line, raw } }, AT);
+    expect(read.program?.unread).toEqual(program.unread);
+    expect(read.program?.state.pending[line]).toBe(raw);
+    expect(read.program?.targets).toEqual(program.targets);
+    expect(read.program?.state.saved).toEqual(program.state.saved);
+    expect([read.asFound, read.held]).toEqual([begun.asFound, begun.held]);
   });
 
   it("take what an unread line shows for how it was found, and plan on from it", () => {

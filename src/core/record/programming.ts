@@ -3,8 +3,8 @@
  * make the record.
  */
 import { isShown, linesOf, shows, type DisplayProfile, type MenuState, type Screen } from "../display";
-import type { Told } from "../programming";
-import { asSealed, lastSheet } from "./columns";
+import { canBeLookedAt, readIn, type Told } from "../programming";
+import { asSealed, byCode, foundRawsOf, lastSheet } from "./columns";
 import { withEvent, type Job, type Keys } from "./job";
 import type { KeyTask } from "./keyTask";
 import { sealOnto } from "./sealing";
@@ -65,22 +65,42 @@ export function advanceProgram(job: Job, state: MenuState, at: string): Job {
 }
 
 /** Takes down what was told of the bike's display: where it stands, what was read, what went off the plan. */
-export function takeTold(job: Job, { state, read, notice, events }: Told, at: string): Job {
-  const advancedJob = advanceProgram(job, state, at);
+export function takeTold(job: Job, { state, read, doubtful, notice, events }: Told, at: string): Job {
+  const advancedJob = advanceProgram(withDoubts(job, doubtful), state, at);
   const known = read ? takeReading(advancedJob, read.line, read.raw) : advancedJob;
   const kept = notice && { ...notice, lines: [...notice.lines] };
   const noticed: Job = known.program ? { ...known, program: { ...known.program, notice: kept } } : known;
   return events.reduce((now, { kind, detail }) => withEvent(now, at, kind, detail), noticed);
 }
 
+/** Lines a slip may have changed are lines nobody knows any more: the card stops at each that can be looked at. */
+function withDoubts(job: Job, doubtful: readonly number[]): Job {
+  const { program, profile } = job;
+  if (!program || !profile || doubtful.length === 0) return job;
+  const looked = canBeLookedAt(profile, doubtful, program.targets);
+  return { ...job, program: { ...program, unread: [...new Set([...program.unread, ...looked])] } };
+}
+
+/** Whether it was known what a line holds when the keys began: as found, or as last left. */
+export function isKnownBefore(job: Job, line: number): boolean {
+  const { profile, held } = job;
+  if (!profile) return false;
+  const known = held ? byCode(profile, held) : foundRawsOf(job);
+  return (known[line] ?? null) !== null;
+}
+
 /**
  * Takes down what a line shows that nobody had read before programming began: it becomes the line's as-found value, and
- * whatever rests on it is worked out anew. A line with no proposal of its own keeps what it shows.
+ * whatever rests on it is worked out anew. A line with no proposal of its own keeps what it shows. Of a line that was
+ * known, and that a slip may have changed, only what it shows now is taken down.
  */
 export function takeReading(job: Job, line: number, raw: number): Job {
   const { program, profile } = job;
   const code = profile ? linesOf(profile)[line] : undefined;
   if (!program || !profile || !code || !program.unread.includes(line)) return job;
+  const unread = program.unread.filter((other) => other !== line);
+  if (isKnownBefore(job, line))
+    return { ...job, program: { ...program, state: keptState(readIn(profile, program.state, line, raw)), unread } };
   const shown = { ...job.asFound.shown, [code.code]: shows(code.encoding, raw) };
   const { state } = program;
   const asRead: MenuState = {
@@ -89,7 +109,6 @@ export function takeReading(job: Job, line: number, raw: number): Job {
     pending: state.pending.with(line, raw),
     inForce: state.inForce.with(line, raw),
   };
-  const unread = program.unread.filter((other) => other !== line);
   const held = job.held && { ...job.held, [code.code]: raw };
   const known: Job = { ...job, held, asFound: { ...job.asFound, shown } };
   // Planned with the facts of the seal: what was typed since is another plan.

@@ -1,6 +1,7 @@
 "use client";
-import { linesOf, type DisplayProfile, type MenuState } from "@/core/display";
-import { stateFromShown, type Slip } from "@/core/keys";
+import { useState } from "react";
+import { blinksSomewhere, linesOf, type DisplayProfile, type MenuState } from "@/core/display";
+import { closedByItself, stateFromShown, type Slip } from "@/core/keys";
 import { Button } from "@/ui/primitives";
 import { lineName } from "@/words";
 import * as say from "@/words/screens/program/anythingElse";
@@ -19,10 +20,11 @@ export function AnythingElse({
   readonly setLine: (next: number | null) => void;
   readonly profile: DisplayProfile;
   readonly choices: readonly { raw: number; shows: string }[];
-  readonly onPick: (slip: Pick<Slip, "state" | "how">) => void;
+  readonly onPick: (state: MenuState, how: Slip["how"]) => void;
   readonly tracked: MenuState;
   readonly places: { page: number; at: number; code: string }[];
 }) {
+  const [blinks, setBlinks] = useState(false);
   return (
     <div className="mt-5 flex flex-col gap-3 border-t border-rule pt-4">
       <label className="flex flex-wrap items-center gap-3">
@@ -40,28 +42,23 @@ export function AnythingElse({
         </select>
         <span>{say.whichShows}</span>
       </label>
-      <div
-        className="flex max-h-52 flex-wrap gap-1.5 overflow-y-auto"
-        role="group"
-        aria-label={say.valueItShows}
-        tabIndex={0}
-      >
-        {choices.map(({ raw, shows }) => (
-          <button
-            key={raw}
-            type="button"
-            onClick={() =>
-              onPick({
-                state: stateFromShown(profile, tracked, { kind: "line", line: chosen, raw }),
-                how: "other-key",
-              })
-            }
-            className="min-h-11 min-w-12 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet"
-          >
-            {shows}
-          </button>
-        ))}
-      </div>
+      {blinksSomewhere(profile) ? (
+        <label className="flex min-h-11 items-center gap-2">
+          <input
+            type="checkbox"
+            checked={blinks}
+            onChange={(event) => setBlinks(event.target.checked)}
+            className="size-5"
+          />
+          {say.itBlinks}
+        </label>
+      ) : null}
+      <Values
+        choices={choices}
+        onPick={(raw) =>
+          onPick(stateFromShown(profile, tracked, { kind: "line", line: chosen, raw, blinks }), "other-key")
+        }
+      />
       {places.length > 0 ? (
         <div className="flex flex-wrap items-center gap-1.5" role="group" aria-label={say.orItStandsOn}>
           <span className="text-quiet">{say.orItStandsOn}</span>
@@ -69,9 +66,7 @@ export function AnythingElse({
             <button
               key={`${page}.${at}`}
               type="button"
-              onClick={() =>
-                onPick({ state: stateFromShown(profile, tracked, { kind: "entry", page, at }), how: "other-key" })
-              }
+              onClick={() => onPick(stateFromShown(profile, tracked, { kind: "entry", page, at }), "other-key")}
               className="min-h-11 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet"
             >
               {code}
@@ -90,29 +85,51 @@ function OtherScreens({
   profile,
   tracked,
 }: {
-  readonly onPick: (slip: Pick<Slip, "state" | "how">) => void;
+  readonly onPick: (state: MenuState, how: Slip["how"]) => void;
   readonly profile: DisplayProfile;
   readonly tracked: MenuState;
 }) {
   return (
     <div className="flex flex-wrap gap-2">
-      <Button
-        onClick={() =>
-          onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: false }), how: "menu-closed" })
-        }
-      >
+      <Button onClick={() => onPick(stateFromShown(profile, tracked, { kind: "home", saved: false }), "menu-closed")}>
         {say.homeScreenNothingSaved}
       </Button>
-      <Button
-        onClick={() =>
-          onPick({ state: stateFromShown(profile, tracked, { kind: "home", saved: true }), how: "saved-already" })
-        }
-      >
+      <Button onClick={() => onPick(stateFromShown(profile, tracked, { kind: "home", saved: true }), "saved-already")}>
         {say.homeScreenSaved}
       </Button>
-      <Button onClick={() => onPick({ state: stateFromShown(profile, tracked, { kind: "off" }), how: "other-key" })}>
-        {say.dark}
+      <Button onClick={() => onPick(stateFromShown(profile, tracked, { kind: "off" }), "other-key")}>{say.dark}</Button>
+      <Button onClick={() => onPick(closedByItself(profile, tracked).after, "menu-closed")}>
+        {say.leftAloneUntilHome(profile.menu.idle.closesAfterMs)}
       </Button>
+    </div>
+  );
+}
+
+/** Values a line may show, as keys. */
+function Values({
+  choices,
+  onPick,
+}: {
+  readonly choices: readonly { raw: number; shows: string }[];
+  readonly onPick: (raw: number) => void;
+}) {
+  return (
+    <div
+      className="flex max-h-52 flex-wrap gap-1.5 overflow-y-auto"
+      role="group"
+      aria-label={say.valueItShows}
+      tabIndex={0}
+    >
+      {choices.map(({ raw, shows }) => (
+        <button
+          key={raw}
+          type="button"
+          onClick={() => onPick(raw)}
+          className="min-h-11 min-w-12 rounded-md border-2 border-rule px-2 font-semibold hover:border-quiet"
+        >
+          {shows}
+        </button>
+      ))}
     </div>
   );
 }

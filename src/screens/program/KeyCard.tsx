@@ -2,6 +2,7 @@
 import { later } from "@/ui/primitives/later";
 import { useRef, useState, type ReactNode } from "react";
 import { codeOf, viewOf, type View } from "@/core/display";
+import { isKnownBefore } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button, useTell } from "@/ui/primitives";
 import { useRested } from "@/ui/primitives/useRested";
@@ -72,6 +73,7 @@ export function KeyCard(props: KeyCardProps) {
           line={reading.line}
           choices={choices}
           suggested={reading.suggested}
+          doubtful={isKnownBefore(props.job, reading.line)}
           offered={card.offered}
           left={program.unread.length}
           state={keyed.state}

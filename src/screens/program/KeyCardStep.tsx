@@ -1,5 +1,5 @@
 import { LineCode } from "@/ui/lcd/LineCode";
-import { lineAt, linesOf, shows, viewOf, type DisplayProfile, type View } from "@/core/display";
+import { lineAt, linesOf, shows, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
 import type { CardStep } from "@/core/keys";
 import { lineName, viewWords } from "@/words";
 import { StrokeRuns } from "./StrokeRuns";
@@ -24,10 +24,18 @@ const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readon
   line: { title: "", after: "" },
   save: { title: say.saveAndLeave, after: say.backOnTheHome },
   leave: { title: say.leaveWithoutSaving, after: say.backOnTheHomeScreen },
-  "power-cycle": { title: say.switchOffAndOn, after: say.onlyNowIsIt },
+  "switch-off": { title: say.switchItOff, after: say.onlyOnceDark },
   procedure: { title: say.holdAsItSays, after: say.noMenuShowsIt },
   wait: { title: say.letTheMenuClose, after: say.handsOffUntilThe },
 };
+
+/** What is to be known once a step without a line is done: whether what was saved is in force by now. */
+function afterwards({ kind, before, after }: CardStep): string {
+  const isSameIn = (kept: "saved" | "inForce", { inForce }: MenuState) =>
+    inForce.every((raw, i) => raw === after[kept][i]);
+  if (kind === "save" && isSameIn("saved", after)) return say.savedAndInForce;
+  return kind === "switch-on" && !isSameIn("inForce", before) ? say.onlyNowIsIt : TITLES[kind].after;
+}
 
 /** One step, read at a glance from across the stand: its keys, what the display must show then, what it is about. */
 export function KeyCardStep({ profile, step, unread, count = null }: KeyCardStepProps) {
@@ -42,7 +50,7 @@ export function KeyCardStep({ profile, step, unread, count = null }: KeyCardStep
         {view.kind === "line" ? (
           <LineMustShow profile={profile} step={step} view={view} isUnread={unread.includes(view.line)} />
         ) : (
-          <ScreenMustShow kind={step.kind} view={view} />
+          <ScreenMustShow step={step} view={view} />
         )}
       </div>
     </div>
@@ -98,7 +106,7 @@ function LineMustShow({ profile, step, view, isUnread }: LineMustShowProps) {
 const MUST_SHOW = "font-head text-[4.75rem] leading-none font-extrabold break-words max-sm:text-[3.3rem]";
 
 /** What must come up where no line does. */
-function ScreenMustShow({ kind, view }: { readonly kind: CardStep["kind"]; readonly view: View }) {
+function ScreenMustShow({ step, view }: { readonly step: CardStep; readonly view: View }) {
   const bare = view.kind === "home" || view.kind === "off";
   return (
     <>
@@ -106,7 +114,7 @@ function ScreenMustShow({ kind, view }: { readonly kind: CardStep["kind"]; reado
       <p data-must-show className={MUST_SHOW}>
         {viewWords(view)}
       </p>
-      {bare ? <p className="mt-2 text-[1.1rem]">{TITLES[kind].after}</p> : null}
+      {bare ? <p className="mt-2 text-[1.1rem]">{afterwards(step)}</p> : null}
     </>
   );
 }

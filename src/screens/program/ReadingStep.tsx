@@ -12,6 +12,8 @@ interface ReadingStepProps {
   /** Values it can show, the suggested one first. */
   readonly choices: readonly { readonly raw: number; readonly shows: string }[];
   readonly suggested: number | undefined;
+  /** It was known, and a slip may have changed it. */
+  readonly doubtful: boolean;
   /** With one key alone: which of the values a press takes now. */
   readonly offered: number | null;
   readonly left: number;
@@ -32,7 +34,7 @@ const VALUE = [
 
 /** The card's stop at a line nobody has read: what it shows is written down before anything is changed. */
 export function ReadingStep(props: ReadingStepProps) {
-  const { profile, line, choices, suggested, offered, left, state, onRead, clock, said, below } = props;
+  const { profile, line, choices, suggested, doubtful, offered, left, state, onRead, clock, said, below } = props;
   const described = linesOf(profile)[line];
   if (!described) return null;
   const first = choices.find((choice) => choice.raw === suggested);
@@ -40,7 +42,7 @@ export function ReadingStep(props: ReadingStepProps) {
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label={say.keyCard} className="min-w-0">
-        <p className="mb-4 text-quiet">{say.lineNobodyHasRead(left)}</p>
+        <p className="mb-4 text-quiet">{doubtful ? say.lineToLookAt(left) : say.lineNobodyHasRead(left)}</p>
         <div className="mb-6 flex flex-wrap items-end gap-x-8 gap-y-3">
           <div>
             <p className="mb-2 text-quiet">{say.lineOnTheDisplay}</p>
@@ -48,7 +50,7 @@ export function ReadingStep(props: ReadingStepProps) {
           </div>
           <div className="border-l-2 border-rule pl-7">
             <p className="text-[1.1rem]">{lineName(described)}</p>
-            <h2 className="text-[2.2rem]">{say.nobodyHasReadThis}</h2>
+            <h2 className="text-[2.2rem]">{doubtful ? say.slipMayHaveChanged : say.nobodyHasReadThis}</h2>
           </div>
         </div>
         {first ? (
@@ -60,7 +62,7 @@ export function ReadingStep(props: ReadingStepProps) {
             data-offered={offeredRaw === first.raw || undefined}
             onClick={() => onRead(first.raw)}
           >
-            {say.itShowsAsThe(first.shows)}
+            {doubtful ? say.itShows(first.shows) : say.itShowsAsThe(first.shows)}
           </Button>
         ) : null}
         <div

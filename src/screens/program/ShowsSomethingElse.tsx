@@ -89,7 +89,7 @@ export function ShowsSomethingElse(props: ShowsSomethingElseProps) {
         setLine={setLine}
         profile={profile}
         choices={choices}
-        onPick={onPick}
+        onPick={(state, how) => onPick({ state, how })}
         tracked={tracked}
         places={places}
       />

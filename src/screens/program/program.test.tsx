@@ -124,7 +124,9 @@ describe("a step of the card", () => {
     expect(words).toContain("Open the menu");
     expect(words).toContain("Save and leave");
     expect(words).toContain("Back on the home screen. It is saved, and not yet in force.");
-    expect(words).toContain("Switch off and on");
+    expect(words).toContain("Switch it off");
+    expect(words).toContain("Switch it on");
+    expect(words).toContain("Only now is it in force.");
   });
 
   it("draws every key of every shipped display by its name, with how it is pressed", () => {

@@ -16,7 +16,7 @@ export function stepName(profile: DisplayProfile, step: KeyWork["steps"][number]
     line: say.nextLine,
     save: "save",
     leave: say.leaveTheMenu,
-    "power-cycle": say.switchOffAndOn,
+    "switch-off": say.switchOff,
     wait: "wait",
     procedure: say.holdTheKeys,
   }[step.kind];

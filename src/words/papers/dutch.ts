@@ -171,7 +171,7 @@ export const DUTCH: PaperWords = {
       line: "Volgende regel",
       save: "Opslaan",
       leave: "Menu verlaten",
-      "power-cycle": "Uit- en inschakelen",
+      "switch-off": "Uitschakelen",
       wait: "Wachten",
       procedure: "Toetsen vasthouden",
     },

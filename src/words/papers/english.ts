@@ -145,7 +145,7 @@ export const ENGLISH: PaperWords = {
       line: "Next line",
       save: "Save",
       leave: "Leave the menu",
-      "power-cycle": "Switch off and on",
+      "switch-off": "Switch off",
       wait: "Wait",
       procedure: "Hold the keys",
     },

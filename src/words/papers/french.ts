@@ -163,7 +163,7 @@ export const FRENCH: PaperWords = {
       line: "Ligne suivante",
       save: "Enregistrer",
       leave: "Quitter le menu",
-      "power-cycle": "Éteindre et rallumer",
+      "switch-off": "Éteindre",
       wait: "Attendre",
       procedure: "Tenir les touches",
     },

@@ -172,7 +172,7 @@ export const GERMAN: PaperWords = {
       line: "Nächste Zeile",
       save: "Speichern",
       leave: "Menü verlassen",
-      "power-cycle": "Aus- und einschalten",
+      "switch-off": "Ausschalten",
       wait: "Warten",
       procedure: "Tasten halten",
     },

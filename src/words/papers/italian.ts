@@ -169,7 +169,7 @@ export const ITALIAN: PaperWords = {
       line: "Riga successiva",
       save: "Salvare",
       leave: "Uscire dal menu",
-      "power-cycle": "Spegnere e riaccendere",
+      "switch-off": "Spegnere",
       wait: "Attendere",
       procedure: "Tenere i tasti",
     },

@@ -61,7 +61,7 @@ export const SCREEN_PARTS = ["speed", "battery", "level", "info", "signs", "mode
 export type ScreenPart = (typeof SCREEN_PARTS)[number];
 
 /** Steps of a way through a menu. */
-type WayStep = "switch-on" | "open" | "code" | "go" | "line" | "save" | "leave" | "power-cycle" | "wait" | "procedure";
+type WayStep = "switch-off" | "switch-on" | "open" | "code" | "go" | "line" | "save" | "leave" | "wait" | "procedure";
 
 export interface PaperWords {
   /** As browsers and readers know it. */

@@ -171,7 +171,7 @@ export const SPANISH: PaperWords = {
       line: "Línea siguiente",
       save: "Guardar",
       leave: "Salir del menú",
-      "power-cycle": "Apagar y encender",
+      "switch-off": "Apagar",
       wait: "Esperar",
       procedure: "Mantener las teclas",
     },

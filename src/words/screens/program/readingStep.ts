@@ -3,8 +3,11 @@ import { count } from "../../speak";
 
 export const keyCard = "Key card";
 export const lineNobodyHasRead = (left: number) => `${count(left, "line")} nobody has read`;
+export const lineToLookAt = (left: number) => `${count(left, "line")} nobody is sure of`;
 export const lineOnTheDisplay = "Line on the display";
 export const nobodyHasReadThis = "Nobody has read this line. What does it show?";
+export const slipMayHaveChanged = "A slip may have changed this line. What does it show?";
+export const itShows = (shows: string) => `It shows ${shows}`;
 export const itShowsAsThe = (shows: string) => `It shows ${shows}, as the maker sets it`;
 export const space = "space";
 export const valueItShows = "Value it shows";

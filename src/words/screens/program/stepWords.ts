@@ -5,6 +5,6 @@ export const openTheMenu = "open the menu";
 export const goOn = "go on";
 export const nextLine = "next line";
 export const leaveTheMenu = "leave the menu";
-export const switchOffAndOn = "switch off and on";
+export const switchOff = "switch off";
 export const enterTheCode = "enter the code";
 export const holdTheKeys = "hold the keys";

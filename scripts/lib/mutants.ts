@@ -226,11 +226,11 @@ export const MUTANTS: readonly Mutant[] = [
   ...at("decide/currentBounds", ["ESTIMATED.has(part) ? ESTIMATE_SLACK_A : 0", "ESTIMATE_SLACK_A"]),
   // ── machine ──
   ...at(
-    "display/machine",
+    "display/machine/acting",
     ['(rule.sincePowerOn.kind === "within") !== downAtMs', '(rule.sincePowerOn.kind === "within") === downAtMs'],
     ["if (rule.wheelStill && state.wheelTurns) return false;", ""],
-    ["sameKeys(gesture.released, held.released)", "true"],
   ),
+  ...at("display/machine", ["sameKeys(gesture.released, held.released)", "true"]),
   ...at("display/machine/deeds", ["around ? [highest, lowest] : [lowest, highest]", "[lowest, highest]"]),
   ...at("display/encodings/aroundDefault", [
     "return saying(encoding.setting, base === null ? null : tidy(base + (raw - encoding.defaultRaw) *",
@@ -427,8 +427,8 @@ export const MUTANTS: readonly Mutant[] = [
     ["return stroke.holdMs + KEY_COSTS.holdMarginMs;", "return stroke.holdMs - KEY_COSTS.holdMarginMs;"],
     ["Math.floor(stroke.everyMs / 2)", "stroke.everyMs"],
     ["(stroke.steps - 1) * stroke.everyMs", "stroke.steps * stroke.everyMs"],
-    ["apartMs: profile.doubleTapMs + 50", "apartMs: 0"],
   ),
+  ...at("keys/pressing", ["apartMs: profile.doubleTapMs + 50", "apartMs: 0"]),
   ...at("keys/nearMisses", ["if (same && rule.sincePowerOn === null) return [];", "if (same) return [];"]),
   ...at(
     "keys/card",

@@ -37,6 +37,13 @@ export class AtTheBike {
     return viewWords(viewOf(this.profile, this.state));
   }
 
+  /** The value the line in hand really shows. */
+  get value(): string {
+    const view = viewOf(this.profile, this.state);
+    if (view.kind !== "line") throw new Error(`no line in hand: ${this.shows}`);
+    return view.shows;
+  }
+
   private down(keys: readonly string[], ms: number): void {
     this.state = hold(this.profile, elapse(this.profile, hold(this.profile, this.state, keys), ms), []);
   }
@@ -105,6 +112,9 @@ export class AtTheBike {
     const line = this.card.locator("[data-must-line]");
     const must = (await this.card.locator("[data-must-show]").allInnerTexts())[0] ?? "";
     const view = viewOf(this.profile, this.state);
+    // A line to be read is only to come up, whatever it shows.
+    if ((await this.card.getByText("Go there and read it").count()) > 0)
+      return view.kind === "line" && view.code === (await line.getAttribute("data-must-line"));
     if ((await line.count()) === 0) return must === this.shows;
     const code = await line.getAttribute("data-must-line");
     return view.kind === "line" && view.code === code && view.shows === must;

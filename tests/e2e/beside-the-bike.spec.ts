@@ -6,7 +6,7 @@ import { linesOf, type DisplayProfile } from "../../src/core/display";
 import { AtTheBike } from "./atTheBike";
 import { CAIRN, FARROW } from "./hardDisplays";
 import { changesFor, putOnRack, toBeProgrammed } from "./standJobs";
-import { jobOf, openRack } from "./support";
+import { jobOf, lineIsRead, openRack } from "./support";
 import { expect, fresh as test } from "./workshop";
 
 const WORDED = SHIPPED_DISPLAYS.find(({ name }) => name === "Windrow") ?? FARROW;
@@ -21,6 +21,8 @@ interface Driver {
   readonly done: (page: Page) => Promise<void>;
   /** Says what the display shows instead. */
   readonly other: (page: Page, shows: string) => Promise<void>;
+  /** Says what a line shows that nobody is sure of. */
+  readonly read: (page: Page, shows: string) => Promise<void>;
   readonly back: (page: Page) => Promise<void>;
   /** One press that lasts long; one that trembles. */
   readonly held: (page: Page) => Promise<void>;
@@ -35,8 +37,10 @@ const space = async (page: Page) => {
   await apart(page);
   await page.keyboard.press("Space");
 };
-const whenOffered = async (page: Page, name: string) => {
-  await expect(page.locator("[data-offered]")).toHaveText(name, { timeout: 60_000 });
+/** The key of a value that a line may show: the suggested one says more. */
+const valueKey = (shows: string) => new RegExp(`^(It shows )?${shows.replace(/[.+*?()[\]^$|\\]/g, "\\$&")}(space)?$`);
+const whenOffered = async (page: Page, name: string | RegExp) => {
+  await expect(page.locator("[data-offered]")).toHaveText(name, { timeout: 120_000 });
   // Nobody answers sooner to what they see.
   await page.waitForTimeout(250);
   await page.keyboard.press("Space");
@@ -48,6 +52,7 @@ const ONE_KEY: Driver = {
   settings: { oneKey: true, offerMs: 1200 },
   done: space,
   other: whenOffered,
+  read: (page, shows) => whenOffered(page, valueKey(shows)),
   back: (page) => whenOffered(page, "One step back"),
   held: async (page) => {
     await apart(page);
@@ -102,6 +107,18 @@ const PAD: Driver = {
     }
     throw new Error(`no answer “${shows}” by the pad`);
   },
+  read: async (page, shows) => {
+    const marked = page.locator("[data-offered]");
+    const said = () => marked.innerText({ timeout: 200 }).catch(() => null);
+    // The suggested value is taken without a mark.
+    const first = page.getByRole("region", { name: "Key card" }).getByRole("button").first();
+    if (valueKey(shows).test((await first.innerText()).replace(/\s*space$/, ""))) return pad(page, 0);
+    for (let i = 0; i < 200; i++) {
+      await pad(page, 3);
+      if (valueKey(shows).test((await said()) ?? "")) return pad(page, 0);
+    }
+    throw new Error(`no value “${shows}” by the pad`);
+  },
   back: (page) => pad(page, 1),
   held: (page) => pad(page, 0, 900),
   trembling: async (page) => {
@@ -120,7 +137,8 @@ const PAD: Driver = {
 };
 
 /** A free place of the card: what it must show. */
-const free = (page: Page) => page.getByRole("region", { name: "Key card" }).locator("[data-must-show]");
+const free = (page: Page) =>
+  page.getByRole("region", { name: "Key card" }).locator("[data-must-line], [data-must-show]").first();
 const tap = async (page: Page) => {
   await apart(page);
   await free(page).tap();
@@ -134,6 +152,14 @@ const TAPS: Driver = {
     await apart(page);
     const card = page.getByRole("region", { name: "Key card" });
     await card.getByRole("button", { name: shows, exact: true }).tap();
+  },
+  read: async (page, shows) => {
+    await apart(page);
+    const card = page.getByRole("region", { name: "Key card" });
+    await card
+      .getByRole("button", { name: valueKey(shows) })
+      .first()
+      .tap();
   },
   back: async (page) => {
     await apart(page);
@@ -184,6 +210,14 @@ for (const [n, driver] of [ONE_KEY, PAD, TAPS].entries())
 const says = async (bike: AtTheBike): Promise<string> =>
   (await bike.card.innerText({ timeout: 400 }).catch(() => "gone")).replace(/Menu closes in[^\n]*\n*\d*/, "");
 
+/** Whether what follows the step in hand is another step, and no line to be read. */
+const staysOnSteps = async (bike: AtTheBike): Promise<boolean> =>
+  (await bike.card.getByText("Go there and read it").count()) === 0;
+
+/** Whether the card asks what a line shows that a slip may have changed. */
+const isReading = async (bike: AtTheBike): Promise<boolean> =>
+  (await bike.card.getByRole("heading", { name: "What does it show?" }).count()) > 0;
+
 /** The whole card by one driver, with every mishap once; the bike's own display decides whether it went well. */
 async function programmed(page: Page, driver: Driver, profile: DisplayProfile): Promise<void> {
   const bike = new AtTheBike(page, profile);
@@ -194,6 +228,12 @@ async function programmed(page: Page, driver: Driver, profile: DisplayProfile): 
     if (await end.isVisible()) break;
     await expect(bike.card).not.toContainText("Working out the keys");
     const before = await says(bike);
+    if (await isReading(bike)) {
+      await lineIsRead(page);
+      await driver.read(page, bike.value);
+      await expect.poll(() => says(bike)).not.toBe(before);
+      continue;
+    }
     const inMenu = bike.state.screen.kind === "menu";
     const endsInTaps = /tap/.test(await bike.card.locator("[data-act]").last().innerText());
     const isLine = (await bike.card.locator("[data-must-line]").count()) > 0;
@@ -204,7 +244,7 @@ async function programmed(page: Page, driver: Driver, profile: DisplayProfile): 
     if (!(await bike.isAsItMust())) await driver.other(page, bike.shows);
     else if (due.delete("tremble")) await driver.trembling(page);
     else if (due.delete("hold")) await driver.held(page);
-    else if (inMenu && isLine && due.delete("doubled")) await doubled(page, driver, bike);
+    else if (inMenu && isLine && (await staysOnSteps(bike)) && due.delete("doubled")) await doubled(page, driver, bike);
     else await driver.done(page);
     await expect.poll(() => says(bike)).not.toBe(before);
   }

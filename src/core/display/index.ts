@@ -28,20 +28,8 @@ export {
   type Screen,
   switchedOff,
 } from "./menuState";
-export {
-  closes,
-  elapse,
-  hold,
-  msToNextEvent,
-  press,
-  ruleActs,
-  rulesFor,
-  rulesOn,
-  stepDigit,
-  stepRaw,
-  stepTo,
-  waitsForSecondTap,
-} from "./machine";
+export { closes, elapse, hold, msToNextEvent, press, stepDigit, stepRaw, stepTo } from "./machine";
+export { ruleActs, rulesFor, rulesOn, waitsForSecondTap } from "./machine/acting";
 export { perform } from "./machine/deeds";
 export { closeIdle, entryBeside, moveTo } from "./machine/pages";
 export {

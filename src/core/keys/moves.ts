@@ -30,7 +30,8 @@ import { ensure } from "./ensure";
 import type { Aim, Node } from "./goal";
 import { playQuick, playRule } from "./playQuick";
 import { runCount } from "./pace";
-import { KEY_COSTS, keepStroke, ruleStroke, strokeMs, totalMs, waitForClose, type Stroke } from "./strokes";
+import { ruleStroke } from "./pressing";
+import { KEY_COSTS, keepStroke, strokeMs, totalMs, waitForClose, type Stroke } from "./strokes";
 
 export interface Move {
   /** Its strokes, put together only where it is on the plan. */

@@ -6,7 +6,8 @@ import { describe, expect, it } from "vitest";
 import { atHome, checkProfile, isShown, linesOf, rawValues, type DisplayProfile, type MenuState } from "../display";
 import { planKeys } from "./plan";
 import { runCount, USUAL_PACE } from "./pace";
-import { play, strokeMs, type Stroke } from "./strokes";
+import { play } from "./pressing";
+import { strokeMs, type Stroke } from "./strokes";
 import { gestures, pick, randomRaws, randomTargets, smallProfile } from "./testing";
 import { seeded } from "../units/seeded";
 

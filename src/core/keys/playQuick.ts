@@ -17,7 +17,8 @@ import {
   type MenuState,
 } from "../display";
 import type { PlannedStroke } from "./goal";
-import { heldMs, KEY_COSTS, play, strokeMs, type Stroke } from "./strokes";
+import { play } from "./pressing";
+import { heldMs, KEY_COSTS, strokeMs, type Stroke } from "./strokes";
 
 /** When a rule acts in a stroke of its keys: after so long, let go after, and left alone until the next, ms. */
 export interface StrokeTimes {

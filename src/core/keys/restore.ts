@@ -5,7 +5,8 @@
 import { dangerOf, factoryRaws, ruleActs, type DisplayProfile, type MenuState } from "../display";
 import type { KeyGoal, PlannedStroke } from "./goal";
 import { planKeys } from "./plan";
-import { play, ruleStroke, totalMs, type Stroke } from "./strokes";
+import { play, ruleStroke } from "./pressing";
+import { totalMs, type Stroke } from "./strokes";
 
 export interface RestorePlan {
   /** Strokes to the restore and through it: the one place where a plan does something dangerous on purpose. */

@@ -18,9 +18,12 @@ import { seeded } from "../units/seeded";
 import { cardSteps, type CardStep } from "./card";
 import { planKeys } from "./plan";
 import { shownChoices, stateFromShown, type Shown } from "./shown";
-import { closedByItself, doubtfulOnceClosed, likelySlips, unsureOf, type Unsure } from "./slips";
-import { play, type Stroke } from "./strokes";
+import { closingOf } from "./closing";
+import { likelySlips } from "./slips";
+import { play } from "./pressing";
+import type { Stroke } from "./strokes";
 import { pick, randomRaws, randomTargets } from "./testing";
+import { doubtfulOnceClosed, unsureOf, type Unsure } from "./unsure";
 
 function stepsOf(profile: DisplayProfile, random: () => number): readonly CardStep[] {
   const from = randomRaws(profile, random);
@@ -144,6 +147,6 @@ describe("a slip that looks like another", () => {
     // Taken not to be kept, so that it is saved once too often rather than not at all.
     expect(unsure.state.pending[at("51")]).toBe(closed.state.pending[at("51")]);
     expect(unsure.state.saved[at("51")]).not.toBe(closed.state.pending[at("51")]);
-    expect(closedByItself(saving, stepIn(saving).after).kept).toBe(true);
+    expect(closingOf(saving, stepIn(saving).after).kept).toBe(true);
   });
 });

@@ -1,14 +1,12 @@
 /**
- * Lost, and found again: where a display may stand when a step of the card went wrong, what it shows there, and which
- * lines nobody can be sure of because another slip would look the same.
+ * Lost, and found again: where a display may stand when a step of the card went wrong, and what it shows there. Which
+ * lines nobody can be sure of then is in `unsure.ts`.
  */
 import {
   dangerOf,
   elapse,
-  lineAt,
   ruleActs,
   sameView,
-  savesIdle,
   viewOf,
   type DisplayProfile,
   type MenuState,
@@ -16,7 +14,8 @@ import {
 } from "../display";
 import type { CardStep } from "./card";
 import { ensure } from "./ensure";
-import { play, ruleStroke, type Stroke } from "./strokes";
+import { play, ruleStroke } from "./pressing";
+import type { Stroke } from "./strokes";
 
 /** A state the display could be in instead of the expected one, and what it would show. */
 export interface Slip {
@@ -69,7 +68,7 @@ const played = (profile: DisplayProfile, from: MenuState, { stroke, count }: Run
   Array.from({ length: count }).reduce<MenuState>((state) => play(profile, state, stroke), from);
 
 /** Where so many slips of the hand lead, those of later runs first. */
-function slippedStates(profile: DisplayProfile, step: CardStep, slips: number): readonly Candidate[] {
+export function slippedStates(profile: DisplayProfile, step: CardStep, slips: number): readonly Candidate[] {
   const found: (Candidate & { readonly lastAt: number })[] = [];
   const goOn = (state: MenuState, at: number, left: number, how: How | null, lastAt: number): void => {
     const run = step.runs[at];
@@ -87,12 +86,12 @@ function slippedStates(profile: DisplayProfile, step: CardStep, slips: number): 
 }
 
 /** Where the display stands should the menu have closed by itself somewhere in a step. */
-function closedStates(profile: DisplayProfile, step: CardStep): readonly MenuState[] {
+export function closedStates(profile: DisplayProfile, step: CardStep): readonly MenuState[] {
   const strokes = step.runs.flatMap(({ stroke, count }) => Array.from({ length: count }, () => stroke));
   const states = [step.before];
   for (const stroke of strokes) states.push(play(profile, states.at(-1) ?? step.before, stroke));
   return states.flatMap((state) =>
-    state.screen.kind === "menu" || state.screen.kind === "code" ? [closedByItself(profile, state).after] : [],
+    state.screen.kind === "menu" || state.screen.kind === "code" ? [closedByItself(profile, state)] : [],
   );
 }
 
@@ -110,7 +109,7 @@ const besideStates = (profile: DisplayProfile, { after }: CardStep): readonly Me
 const ofOneSlip = new WeakMap<CardStep, readonly Candidate[]>();
 
 /** Where a step may have led that went wrong in one way, likeliest first. */
-function lostIn(profile: DisplayProfile, step: CardStep): readonly Candidate[] {
+export function lostIn(profile: DisplayProfile, step: CardStep): readonly Candidate[] {
   return ensure(ofOneSlip, step, () => {
     const slipped = slippedStates(profile, step, 1);
     const lastRun = step.runs.at(-1);
@@ -123,26 +122,6 @@ function lostIn(profile: DisplayProfile, step: CardStep): readonly Candidate[] {
       ...slipped.slice(ofLast),
     ];
   });
-}
-
-/** Lines on which states disagree, by index. */
-const differing = (states: readonly MenuState[]): readonly number[] =>
-  (states[0]?.saved ?? []).flatMap((_, i) =>
-    (["saved", "pending", "inForce"] as const).some((kept) => new Set(states.map((state) => state[kept][i])).size > 1)
-      ? [i]
-      : [],
-  );
-
-/** A state in which what may not be kept is taken not to be kept: it is saved once too often rather than not at all. */
-function asUnsure(states: readonly MenuState[], doubtful: readonly number[]): MenuState {
-  const [first, ...others] = states;
-  if (!first) throw new RangeError("no state to stand in");
-  const { pending } = first;
-  const unlike = (kept: "saved" | "inForce"): readonly number[] =>
-    first[kept].map((raw, i) =>
-      doubtful.includes(i) ? (others.map((state) => state[kept][i]).find((each) => each !== pending[i]) ?? raw) : raw,
-    );
-  return { ...first, saved: unlike("saved"), inForce: unlike("inForce") };
 }
 
 /**
@@ -160,57 +139,6 @@ export function likelySlips(profile: DisplayProfile, step: CardStep): readonly S
   return slips;
 }
 
-/** A state told by what shows, and the lines that may hold another value than they do in it, by index. */
-export interface Unsure {
-  readonly state: MenuState;
-  readonly doubtful: readonly number[];
-}
-
-/**
- * What of a display nobody can be sure of that shows something else after a step: up to two slips that look like
- * `told` may have left its lines otherwise. Where no slip looks like it, whatever the keys may have changed is in
- * doubt.
- */
-export function unsureOf(profile: DisplayProfile, step: CardStep, told: MenuState): Unsure {
-  const view = viewOf(profile, told);
-  const states = [...lostIn(profile, step), ...slippedStates(profile, step, 2)].map(({ state }) => state);
-  const alike = states.filter((state) => sameView(viewOf(profile, state), view));
-  if (alike.length === 0) return { state: told, doubtful: mayHaveChanged(profile, told, [step.after, ...states]) };
-  const doubtful = differing([told, ...alike]);
-  return { state: asUnsure([told, ...alike], doubtful), doubtful };
-}
-
-/** Lines that hold another value in one of these states than in the one told, but for the one that shows. */
-function mayHaveChanged(profile: DisplayProfile, told: MenuState, states: readonly MenuState[]): readonly number[] {
-  const { screen } = told;
-  // What blinks is not yet what the line holds.
-  const shown = screen.kind === "menu" && screen.draft === null ? lineAt(profile, told) : -1;
-  return told.saved.flatMap((saved, i) =>
-    i !== shown &&
-    states.some((state) => state.saved[i] !== saved || (screen.kind === "menu" && state.pending[i] !== told.pending[i]))
-      ? [i]
-      : [],
-  );
-}
-
-/** Lines that may or may not have been kept by a menu that closed by itself somewhere in a step, by index. */
-export const doubtfulOnceClosed = (profile: DisplayProfile, step: CardStep): readonly number[] =>
-  differing(closedStates(profile, step));
-
-/** Lines whose pending value the memory does not hold, by index: what a closing menu would throw away or has saved. */
-const unsavedLines = (state: MenuState): readonly number[] =>
-  state.pending.flatMap((raw, i) => (raw === state.saved[i] ? [] : [i]));
-
-/** What happened when a menu closed by itself: `before` is the last state with the menu open. */
-export function closedByItself(
-  profile: DisplayProfile,
-  before: MenuState,
-): { readonly after: MenuState; readonly lines: readonly number[]; readonly kept: boolean } {
-  const blinking = before.screen.kind === "menu" && before.screen.draft !== null ? lineAt(profile, before) : -1;
-  const lines = [...new Set([...unsavedLines(before), ...(blinking >= 0 ? [blinking] : [])])];
-  return {
-    after: elapse(profile, { ...before, held: null, tapped: null }, profile.menu.idle.closesAfterMs),
-    lines,
-    kept: savesIdle(profile),
-  };
-}
+/** Where a display stands once its menu has closed by itself: `before` is the last state with the menu open. */
+export const closedByItself = (profile: DisplayProfile, before: MenuState): MenuState =>
+  elapse(profile, { ...before, held: null, tapped: null }, profile.menu.idle.closesAfterMs);

@@ -5,13 +5,15 @@ import { atHome, rawValues, standInRaws, ruleActs, type DisplayProfile, type Men
 import { seeded } from "../units/seeded";
 import { FARROW as FARROW_LIKE } from "../../../tests/e2e/hardDisplays";
 import { cardSteps } from "./card";
+import { closingOf } from "./closing";
 import { closedByItself } from "./slips";
 import { chordWindowOf } from "./chordWindow";
 import { missesAtHome, nearMisses } from "./nearMisses";
 import { planKeys } from "./plan";
 import { stateFromShown } from "./shown";
 import { actedBy, playQuick, playRule } from "./playQuick";
-import { play, ruleStroke, waitForClose, type Stroke } from "./strokes";
+import { play, ruleStroke } from "./pressing";
+import { waitForClose, type Stroke } from "./strokes";
 import { pick, randomRaws, smallProfile } from "./testing";
 
 const sameKeys = (a: readonly string[], b: readonly string[]): boolean => [...a].sort().join() === [...b].sort().join();
@@ -110,11 +112,12 @@ describe("strokes", () => {
     };
     const before = openMenu(TARN);
     const changed = { ...before, pending: before.pending.with(0, (before.pending[0] ?? 0) + 1) };
-    const { after, lines, kept } = closedByItself(TARN, changed);
+    const after = closedByItself(TARN, changed);
+    const { lines, kept } = closingOf(TARN, changed);
     expect(after.screen.kind).toBe("home");
     expect(lines).toEqual([0]);
     expect(after.saved[0]).toBe(kept ? changed.pending[0] : before.saved[0]);
-    expect(closedByItself(TARN, before).lines).toEqual([]);
+    expect(closingOf(TARN, before).lines).toEqual([]);
   });
 
   it("what is told to be saved is in force at once only where the display obeys at once", () => {

@@ -14,7 +14,8 @@ import {
   type Line,
   type MenuState,
 } from "../display";
-import { KEY_COSTS, ruleStroke, waitForClose, type Stroke } from "./strokes";
+import { ruleStroke } from "./pressing";
+import { KEY_COSTS, waitForClose, type Stroke } from "./strokes";
 
 /** A whole number from `least` to `most`. */
 export const pick = (random: () => number, least: number, most: number): number =>

@@ -21,7 +21,8 @@ import { likelySlips } from "./slips";
 import { runsInTime, USUAL_PACE } from "./pace";
 import { stateFromShown } from "./shown";
 import { planKeys } from "./plan";
-import { play, strokeMs, type Stroke } from "./strokes";
+import { play } from "./pressing";
+import { strokeMs, type Stroke } from "./strokes";
 import { pick, randomRaws, randomTargets } from "./testing";
 import { seeded } from "../units/seeded";
 

@@ -15,7 +15,8 @@ import {
 } from "../display";
 import { strokeRuns } from "./pace";
 import { planKeys } from "./plan";
-import { play, totalMs, type Stroke } from "./strokes";
+import { play } from "./pressing";
+import { totalMs, type Stroke } from "./strokes";
 
 export interface Walk {
   readonly strokes: readonly Stroke[];

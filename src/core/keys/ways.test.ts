@@ -9,7 +9,8 @@ import { TARN } from "@/catalog/displays/tarn";
 import { WINDROW } from "@/catalog/displays/windrow";
 import { atHome, entryShown, standInRaws, layoutOf, type DisplayProfile, type MenuState } from "../display";
 import { seeded } from "../units/seeded";
-import { play, strokeMs } from "./strokes";
+import { play } from "./pressing";
+import { strokeMs } from "./strokes";
 import { gestures, pick } from "./testing";
 import { outMs, walkMs, waysOf } from "./ways";
 

@@ -13,7 +13,7 @@ import { faulty, signsShown } from "../faults/benchBike";
 import { signOfCode } from "../faults/case";
 import { exerciseOf } from "../faults/practice";
 import { planKeys, pressCount } from "../keys";
-import { play } from "../keys/strokes";
+import { play } from "../keys/pressing";
 import { smallProfile } from "../keys/testing";
 import { orderOfRuns, verdictOf, type TrialRun } from "../proof/trials";
 import { atRest, HANDS_OFF, kitFor, liveAfter, liveBike, type Hands, type LiveBike } from "../rig";

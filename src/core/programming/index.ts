@@ -1,11 +1,15 @@
+export { lostTurn } from "./lost";
 export {
   canBeLookedAt,
+  isLost,
   readIn,
   readingOf,
   sessionAt,
   turn,
   type AtHand,
+  type KeptEvent,
   type KeyEvent,
+  type LostEvent,
   type Notice,
   type Session,
   type Told,

@@ -5,7 +5,18 @@ import { MARRAM } from "@/catalog/displays/marram";
 import { TARN } from "@/catalog/displays/tarn";
 import { atHome, isShown, layoutOf, standInRaws, lineIndex, OFF, viewOf, type MenuState } from "../display";
 import { cardSteps, likelySlips, planKeys, stateFromShown, unsureOf, type CardStep, type KeyGoal } from "../keys";
-import { canBeLookedAt, readIn, readingOf, sessionAt, turn, type AtHand, type KeyEvent, type Session } from "./session";
+import { lostTurn } from "./lost";
+import {
+  canBeLookedAt,
+  isLost,
+  readIn,
+  readingOf,
+  sessionAt,
+  turn,
+  type AtHand,
+  type KeyEvent,
+  type Session,
+} from "./session";
 
 const at = (code: string): number => lineIndex(TARN, code);
 const START = atHome(TARN, standInRaws(TARN));
@@ -24,7 +35,7 @@ const hand = (session: Session, edit: Partial<AtHand> = {}): AtHand => ({
   ...edit,
 });
 const say = (session: Session, event: KeyEvent, edit: Partial<AtHand> = {}) =>
-  turn(session, event, hand(session, edit));
+  isLost(event) ? lostTurn(session, event, hand(session, edit)) : turn(session, event, hand(session, edit));
 /** The session after so many steps were done as planned. */
 const after = (steps: number): Session =>
   Array.from({ length: steps }).reduce<Session>((now) => say(now, { kind: "done" }).session, sessionAt(START));
@@ -56,6 +67,13 @@ describe("a line nobody has read", () => {
     expect(read.told).toMatchObject({ state: session.state, read: { line: at("31"), raw: 2 } });
     // A reading is no key: there is nothing to go back to.
     expect(read.session.past).toEqual(session.past);
+  });
+  it("is not read sooner than anybody reads: that is the press before it once more", () => {
+    const before = { ...session, sinceMs: 700 };
+    for (const event of [{ kind: "done" }, { kind: "read", raw: 2 }] as const) {
+      expect(say(before, event, { unread, nowMs: 1299 })).toEqual({ session: before, told: null });
+      expect(say(before, event, { unread, nowMs: 1300 }).told?.read?.line).toBe(at("31"));
+    }
   });
   it("is not read where no such line is in hand", () =>
     expect(say(changed, { kind: "read", raw: 2 })).toEqual({ session: changed, told: null }));

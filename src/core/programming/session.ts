@@ -2,8 +2,8 @@
  * The key card's session: what is said of the display after each step, and what follows from it. A pure reducer over
  * named events; the screen draws it, and the record takes down what it tells.
  */
-import { codeOf, isShown, layoutOf, lineAt, type DisplayProfile, type MenuState } from "../display";
-import { closedByItself, doubtfulOnceClosed, stateFromShown, unsureOf, type CardStep, type Slip } from "../keys";
+import { isShown, layoutOf, lineAt, type DisplayProfile, type MenuState } from "../display";
+import { stateFromShown, type CardStep, type Slip } from "../keys";
 
 /** Where the hands are. */
 export interface Session {
@@ -17,19 +17,27 @@ export interface Session {
 
 export const sessionAt = (state: MenuState): Session => ({ state, past: [], sinceMs: null });
 
-/** What can be said of the display. */
-export type KeyEvent =
+/** What can be said of a display that does as it must. */
+export type KeptEvent =
   /** The step was pressed and shows what it must. On a line nobody has read: it shows what is suggested. */
   | { readonly kind: "done" }
-  /** It shows something else: one of the likely slips, or a state picked by hand. */
-  | { readonly kind: "shows-other"; readonly slip: Pick<Slip, "state" | "how"> }
-  /** The menu has closed by itself, or it has not although its time is over. */
-  | { readonly kind: "closed" }
+  /** The menu has not closed by itself although its time is over. */
   | { readonly kind: "still-open" }
   /** What a line shows that nobody had read. */
   | { readonly kind: "read"; readonly raw: number }
   /** The last thing said was wrong. */
   | { readonly kind: "back" };
+
+/** What can be said of one that stands elsewhere than the plan had it. */
+export type LostEvent =
+  /** It shows something else: one of the likely slips, or a state picked by hand. */
+  | { readonly kind: "shows-other"; readonly slip: Pick<Slip, "state" | "how"> }
+  /** The menu has closed by itself. */
+  | { readonly kind: "closed" };
+
+export type KeyEvent = KeptEvent | LostEvent;
+
+export const isLost = (event: KeyEvent): event is LostEvent => event.kind === "shows-other" || event.kind === "closed";
 
 /** What the card knows while something is said. */
 export interface AtHand {
@@ -71,6 +79,9 @@ export const canBeLookedAt = (
   targets: readonly (number | null)[],
 ): readonly number[] => lines.filter((line) => layoutOf(profile).placeOfLine[line] && isShown(profile, line, targets));
 
+/** Sooner after the last thing said nobody has read what a line shows: it is that press once more, ms. */
+const READ_MS = 600;
+
 /** States kept for the way back. */
 const MOST_PAST = 20;
 
@@ -94,21 +105,19 @@ export const readIn = (profile: DisplayProfile, state: MenuState, line: number, 
     blinks: state.screen.kind === "menu" && state.screen.draft !== null,
   });
 
-/** What follows from what is said. */
-export function turn(session: Session, event: KeyEvent, at: AtHand): Turn {
+/** What follows from what is said; of a display that stands elsewhere, see `lost.ts`. */
+export function turn(session: Session, event: KeptEvent, at: AtHand): Turn {
   const { past } = session;
   const nothing: Turn = { session, told: null };
   const reading = readingOf(at.profile, session, at.unread);
+  const isSaid = event.kind === "done" || event.kind === "read";
+  if (reading && isSaid && session.sinceMs !== null && at.nowMs - session.sinceMs < READ_MS) return nothing;
   switch (event.kind) {
     case "done":
       if (reading) return read(session, reading.line, reading.suggested, at);
       return at.step ? moved(session, at.step.after, SAID_DONE, at) : nothing;
     case "read":
       return reading ? read(session, reading.line, event.raw, at) : nothing;
-    case "closed":
-      return slipped(session, closedUnderHand(session, at), at);
-    case "shows-other":
-      return slipped(session, { ...event.slip, ...unsureSlip(event.slip, at) }, at);
     case "still-open":
       return { session: { ...session, sinceMs: at.nowMs }, told: null };
     case "back": {
@@ -122,13 +131,12 @@ export function turn(session: Session, event: KeyEvent, at: AtHand): Turn {
   }
 }
 
-type Said = Omit<Told, "state">;
-/** Where it stands instead, and what of it nobody can be sure of any more. */
-type Lost = Pick<Slip, "state" | "how"> & Pick<Told, "doubtful">;
-const SAID_DONE: Said = { read: null, doubtful: [], notice: null, events: [] };
+export type Said = Omit<Told, "state">;
+/** What is told where a step went as it was to. */
+export const SAID_DONE: Said = { read: null, doubtful: [], notice: null, events: [] };
 
 /** The display stands somewhere else now; where it stood is kept for the way back. */
-const moved = ({ state, past }: Session, next: MenuState, said: Said, { nowMs }: AtHand): Turn => ({
+export const moved = ({ state, past }: Session, next: MenuState, said: Said, { nowMs }: AtHand): Turn => ({
   session: { state: next, past: [...past.slice(1 - MOST_PAST), state], sinceMs: nowMs },
   told: { state: next, ...said },
 });
@@ -138,38 +146,3 @@ const read = ({ state, past }: Session, line: number, raw: number, { nowMs }: At
   session: { state, past, sinceMs: nowMs },
   told: { state, ...SAID_DONE, read: { line, raw } },
 });
-
-/** The menu has closed by itself, before the keys of the step or among them. */
-const unsureSlip = ({ state }: Pick<Slip, "state">, { profile, step }: AtHand): Pick<Lost, "state" | "doubtful"> =>
-  step ? unsureOf(profile, step, state) : { state, doubtful: [] };
-
-const closedUnderHand = ({ state }: Session, { profile, step }: AtHand): Lost => ({
-  state: closedByItself(profile, state).after,
-  how: "menu-closed",
-  doubtful: step ? doubtfulOnceClosed(profile, step) : [],
-});
-
-/** It stands elsewhere than the plan had it: what that cost is noticed, and the card goes on from there. */
-function slipped(session: Session, { state, how, doubtful }: Lost, at: AtHand): Turn {
-  const { profile, unread } = at;
-  // Where nothing was pressed the time since the last key runs on.
-  const told = (said: Said): Turn => {
-    const next = moved(session, state, { ...said, doubtful }, at);
-    return how === "nothing-yet" ? { ...next, session: { ...next.session, sinceMs: session.sinceMs } } : next;
-  };
-  const reading = readingOf(profile, { state }, unread);
-  if (reading) return told({ ...SAID_DONE, read: { line: reading.line, raw: reading.suggested } });
-  const inMenu = session.state.screen.kind === "menu";
-  const { lines, kept } = closedByItself(profile, session.state);
-  const codes = lines.map((line) => codeOf(profile, line));
-  const recovered = { kind: "recovered", detail: how } as const;
-  if (inMenu && how === "menu-closed")
-    return told({
-      ...SAID_DONE,
-      notice: { kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: codes },
-      events: [{ kind: "menu-closed", detail: codes.join(" ") }, recovered],
-    });
-  const notice: Notice =
-    inMenu && state.screen.kind === "off" ? { kind: "power-lost", lines: codes } : { kind: "off-plan", lines: [] };
-  return told({ ...SAID_DONE, notice, events: [recovered] });
-}

@@ -5,6 +5,7 @@
  */
 import { layoutOf, LONG_ON_MS, sameView, viewOf, type DisplayProfile, type MenuState } from "../display";
 import {
+  allOf,
   cardSteps,
   chordWindowOf,
   likelySlips,
@@ -21,7 +22,8 @@ import {
   type Slip,
   type Stroke,
 } from "../keys";
-import { canBeLookedAt, readingOf, readIn, sessionAt, turn, type KeyEvent } from "./session";
+import { lostTurn } from "./lost";
+import { canBeLookedAt, isLost, readingOf, readIn, sessionAt, turn, type KeyEvent } from "./session";
 
 export interface Technician {
   readonly name: string;
@@ -154,7 +156,8 @@ export function byTheCard(job: KeyJob, hand: Technician, random: () => number): 
     return plan.ok ? cardSteps(profile, plan.strokes, unread, hand.pace) : [];
   };
   const say = (event: KeyEvent, step: CardStep | null): void => {
-    const { session: next, told } = turn(session, event, { profile, unread, step, nowMs: 0 });
+    const at = { profile, unread, step, nowMs: allOf(time) };
+    const { session: next, told } = isLost(event) ? lostTurn(session, event, at) : turn(session, event, at);
     session = next;
     const settled = unread.filter((line) => line !== told?.read?.line);
     unread = [...new Set([...settled, ...canBeLookedAt(profile, told?.doubtful ?? [], targets)])];

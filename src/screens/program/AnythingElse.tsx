@@ -98,7 +98,7 @@ function OtherScreens({
         {say.homeScreenSaved}
       </Button>
       <Button onClick={() => onPick(stateFromShown(profile, tracked, { kind: "off" }), "other-key")}>{say.dark}</Button>
-      <Button onClick={() => onPick(closedByItself(profile, tracked).after, "menu-closed")}>
+      <Button onClick={() => onPick(closedByItself(profile, tracked), "menu-closed")}>
         {say.leftAloneUntilHome(profile.menu.idle.closesAfterMs)}
       </Button>
     </div>

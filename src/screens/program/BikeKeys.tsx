@@ -1,7 +1,7 @@
 "use client";
 import { later } from "@/ui/primitives/later";
 import { useState } from "react";
-import { turn, type KeyEvent, type Session } from "@/core/programming";
+import { isLost, turn, type AtHand, type KeyEvent, type Session, type Turn } from "@/core/programming/session";
 import { takeTold } from "@/core/record";
 import type { KeysStageProps } from "../job/stageProps";
 import { moment } from "./Countdown";
@@ -26,8 +26,12 @@ export function BikeKeys(props: KeysStageProps) {
   /** Says something of the display: what follows is shown at once, and taken down. */
   const tell = (event: KeyEvent) => {
     // While new keys are worked out there is no step to be done with.
-    const at = { profile, unread: program.unread, step: keyed.stale ? null : step, nowMs: moment() };
-    const { session: next, told } = turn(session, event, at);
+    const at: AtHand = { profile, unread: program.unread, step: keyed.stale ? null : step, nowMs: moment() };
+    if (isLost(event))
+      void import("@/core/programming/lost").then(({ lostTurn }) => follow(lostTurn(session, event, at)));
+    else follow(turn(session, event, at));
+  };
+  const follow = ({ session: next, told }: Turn) => {
     setHands({ past: next.past, sinceMs: next.sinceMs });
     if (!told) return;
     keyed.go(told.state);

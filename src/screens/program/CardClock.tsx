@@ -1,6 +1,6 @@
 "use client";
 import { codeOf, LONG_ON_MS, type DisplayProfile, type MenuState } from "@/core/display";
-import { chordWindowOf, closedByItself, type CardStep } from "@/core/keys";
+import { chordWindowOf, closingOf, type CardStep } from "@/core/keys";
 import { later } from "@/ui/primitives/later";
 import { MenuClock } from "./MenuClock";
 import * as say from "@/words/screens/program/cardClock";
@@ -42,7 +42,7 @@ export function CardClock(props: CardClockProps) {
       </>
     );
   if (state.screen.kind !== "menu") return null;
-  const { lines, kept } = closedByItself(profile, state);
+  const { lines, kept } = closingOf(profile, state);
   const codes = lines.map((line) => codeOf(profile, line)).join(", ");
   const cost =
     lines.length === 0 ? say.closingLosesNothing : kept ? say.closingSaves(codes) : say.closingThrowsAway(codes);

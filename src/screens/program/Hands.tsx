@@ -35,7 +35,7 @@ export function Hands({ done, waits, slips, offered, onDone, onElse, onSlip }: H
           {say.itShowsSomethingElse}
         </Button>
       </div>
-      <div className="mt-4 flex flex-wrap items-center gap-2" role="group" aria-label={say.whatItMayShow}>
+      <div className="mt-4 flex min-h-11 flex-wrap items-center gap-2" role="group" aria-label={say.whatItMayShow}>
         <span className="text-quiet">{say.orOneTap}</span>
         {slips.map((slip, i) => (
           <Button

@@ -5,7 +5,6 @@ import { codeOf, viewOf, type View } from "@/core/display";
 import { isKnownBefore } from "@/core/record";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
 import { Button, useTell } from "@/ui/primitives";
-import { useRested } from "@/ui/primitives/useRested";
 import { viewWords } from "@/words";
 import type { KeysStageProps } from "../job/stageProps";
 import { CardClock } from "./CardClock";
@@ -21,16 +20,12 @@ const OneKey = later(() => import("./OneKey").then((module) => module.OneKey));
 const ReadingStep = later(() => import("./ReadingStep").then((module) => module.ReadingStep));
 const ShowsSomethingElse = later(() => import("./ShowsSomethingElse").then((module) => module.ShowsSomethingElse));
 
-/** The card is shown first: hands besides the keyboard are looked for once it stands, ms. */
-const SHOWN_MS = 600;
-
 /** The card: the step in hand, or the line nobody has read; and what can be said of either, by any hand or foot. */
 export function KeyCard(props: KeyCardProps) {
   const { change, profile, program, keyed, session, tell } = props;
   const place = useRef<HTMLDivElement>(null);
   const [settingUp, setSettingUp] = useState(false);
   const card = useCard(props);
-  const isShown = useRested(SHOWN_MS);
   const { reading, choices, settings, press } = card;
   const clock = (
     <CardClock
@@ -85,7 +80,7 @@ export function KeyCard(props: KeyCardProps) {
       ) : (
         <StepInHand {...props} card={card} clock={clock} said={aloud} beside={beside} />
       )}
-      {isShown ? <HandsOnTheCard hands={card.hands} place={place} /> : null}
+      {card.isShown ? <HandsOnTheCard hands={card.hands} place={place} /> : null}
       {card.oneKey ? <OneKey {...card.oneKey} step={card.inHand} pace={keyed.pace} /> : null}
       {settingUp ? <BesideTheBike onClose={() => setSettingUp(false)} /> : null}
     </div>

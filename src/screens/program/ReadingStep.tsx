@@ -85,6 +85,7 @@ export function ReadingStep(props: ReadingStepProps) {
               </button>
             ))}
         </div>
+        <p className="mt-3 text-quiet">{say.nextValueBy}</p>
         <div className="mt-6">{clock}</div>
         {said}
       </section>

@@ -1,6 +1,6 @@
 "use client";
 import { codeOf, type DisplayProfile, type MenuState } from "@/core/display";
-import { closedByItself } from "@/core/keys";
+import { closingOf } from "@/core/keys";
 import { advanceRehearsal, endRehearsal, startRehearsal, type Keys } from "@/core/record";
 import { PressableDisplay } from "@/ui/lcd/PressableDisplay";
 import { SimulatedDisplay } from "@/ui/lcd/SimulatedDisplay";
@@ -49,7 +49,7 @@ export function Rehearsal({ job, change, profile, rehearsal }: RehearsalProps) {
       setLive(next);
       if (next.held !== null) return;
       if (!byItself || was.screen.kind !== "menu" || next.screen.kind !== "home") return settle(next, null);
-      const { lines, kept } = closedByItself(profile, was);
+      const { lines, kept } = closingOf(profile, was);
       const codes = lines.map((line) => codeOf(profile, line));
       settle(next, { kind: kept ? "menu-closed-saved" : "menu-closed-discarded", lines: codes });
     },

@@ -1,16 +1,21 @@
 "use client";
 import { useState } from "react";
-import { likelySlips, shownChoices, type CardStep, type Slip } from "@/core/keys";
-import { readingOf, type KeyEvent, type Session } from "@/core/programming";
+import { shownChoices, type CardStep, type Slip } from "@/core/keys";
+import { readingOf, type KeyEvent, type Session } from "@/core/programming/session";
 import type { Act } from "@/core/programming/acts";
 import { useSettings, type Settings } from "@/ui/besideTheBike/settings";
 import { useOnce } from "@/ui/besideTheBike/useOnce";
 import { useShortcuts } from "@/ui/primitives";
+import { useRested } from "@/ui/primitives/useRested";
 import type { KeysStageProps } from "../job/stageProps";
 import type { Count } from "./count";
 import type { Offer } from "./OneKey";
 import type { Session as Keyed } from "./useSession";
+import { useSlips } from "./useSlips";
 import { useStepTime } from "./useStepTime";
+
+/** The card is shown first: hands besides the keyboard, and what may go wrong, are looked for once it stands, ms. */
+const SHOWN_MS = 600;
 
 /** Slips offered beside Done: as many as are taken in at a glance. */
 const SLIPS_SHOWN = 4;
@@ -53,6 +58,8 @@ export interface Card {
   /** While it is asked what the display shows: which of the likely answers a press takes. */
   readonly marked: number;
   readonly setAsking: (asking: boolean) => void;
+  /** Whether the card has stood for long enough to be read. */
+  readonly isShown: boolean;
   /** Whether hands besides the keyboard are there by now. */
   readonly handsThere: boolean;
   /** What a hand or foot says, and that those besides the keyboard are there. */
@@ -78,7 +85,8 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
   const settings = useSettings();
   const reading = readingOf(profile, session, program.unread);
   const inHand = reading || keyed.stale ? null : step;
-  const likely = inHand ? likelySlips(profile, inHand) : [];
+  const isShown = useRested(SHOWN_MS);
+  const likely = useSlips(profile, inHand, isShown);
   const choices = reading ? choicesOf(profile, reading) : [];
 
   const [count, setCount] = useState<Count | null>(null);
@@ -104,22 +112,19 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
   };
   const back = session.past.length > 0 ? () => tell({ kind: "back" }) : null;
 
-  const sayable = reading
-    ? choices.map(
-        ({ raw }) =>
-          () =>
-            read(raw),
-      )
-    : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...(back ? [back] : [])];
-  const [offer, setOffer] = useState<Offer | null>(null);
   const inTurn = reading ? keyed.state : inHand;
+  const sayable = reading
+    ? choices.map(({ raw }) => read.bind(null, raw))
+    : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...(back ? [back] : [])];
+  const { markAt, markNext } = useMark(inTurn, choices.length);
+  const [offer, setOffer] = useState<Offer | null>(null);
   const here = offer?.of === inTurn ? offer : null;
   const offered = settings.oneKey ? (here?.index ?? 0) : null;
   const deeds: Readonly<Record<Act, () => void>> = asking
     ? { ...answers, again, done: () => void likely.slice(marked, marked + 1).forEach(other) }
     : {
-        done: () => (offered === null ? (reading ? tell({ kind: "done" }) : done()) : sayable[here?.taken() ?? 0]?.()),
-        other: ask,
+        done: () => sayable[offered === null ? markAt : (here?.taken() ?? 0)]?.(),
+        other: () => (reading ? markNext() : ask()),
         again,
         back: () => tell({ kind: "back" }),
       };
@@ -136,12 +141,13 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
     count,
     setCount,
     round,
-    offered,
+    offered: offered ?? (reading && markAt > 0 ? markAt : null),
     oneKey: settings.oneKey ? { of: inTurn, count: sayable.length, onOffer: setOffer } : null,
     isBackOffered: !reading && back !== null && offered === sayable.length - 1,
     asking,
     marked,
     setAsking,
+    isShown,
     handsThere,
     hands: { underSheet: asking, onAct: act, onHeld: held, onThere: setHandsThere },
     press: {
@@ -153,6 +159,13 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
       back: back && (() => once("back", back)),
     },
   };
+}
+
+/** Without a key for each value of a line: something else goes on to the next one, and done takes it. */
+function useMark(of: object | null, count: number) {
+  const [mark, setMark] = useState<{ readonly of: object | null; readonly at: number } | null>(null);
+  const markAt = mark?.of === of ? mark.at : 0;
+  return { markAt, markNext: () => setMark({ of, at: (markAt + 1) % Math.max(1, count) }) };
 }
 
 /**

@@ -11,5 +11,6 @@ export const itShows = (shows: string) => `It shows ${shows}`;
 export const itShowsAsThe = (shows: string) => `It shows ${shows}, as the maker sets it`;
 export const space = "space";
 export const valueItShows = "Value it shows";
+export const nextValueBy = "By key or foot: “something else” goes on to the next value, “done” takes it.";
 export const simulatedDisplay = "Simulated display";
 export const theSameLineOn = (name: string) => `The same line on a simulated ${name}`;

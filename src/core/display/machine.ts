@@ -8,7 +8,7 @@ import { HOME, LONG_ON_MS, type MenuState } from "./menuState";
 import { rulesFor, sameKeys } from "./machine/acting";
 import { perform } from "./machine/deeds";
 import { closeIdle } from "./machine/pages";
-import type { DisplayProfile, KeyRule } from "./profile";
+import type { DisplayProfile } from "./profile";
 
 export { stepDigit, stepRaw, stepTo } from "./machine/values";
 

@@ -4,6 +4,7 @@ import { nextOfferMs, offeredAt, takenAt } from "./offer";
 
 it.each([
   [0, 0],
+  [2500, 0],
   [4999, 0],
   [5000, 1],
   [6999, 1],

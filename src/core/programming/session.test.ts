@@ -95,6 +95,12 @@ describe("it shows something else", () => {
     const { told } = say(changed, { kind: "closed" }, { profile: saving });
     expect(told?.notice?.kind).toBe("menu-closed-saved");
     expect(told?.state.saved).not.toEqual(changed.state.saved);
+    // Keys of the next step may have been pressed before it closed: its line may have been kept, or not.
+    const step = stepsFrom(changed.state).find(({ line }) => line !== null);
+    if (!step) throw new Error("no line is left to set");
+    const open = { ...changed, state: step.before };
+    expect(say(open, { kind: "closed" }, { profile: saving, step }).told?.doubtful).toEqual([step.line]);
+    expect(say(open, { kind: "closed" }, { step }).told?.doubtful).toEqual([]);
   });
   it("tells power lost in the menu from a key beside the plan", () => {
     const off: MenuState = { ...START, screen: OFF };

@@ -112,10 +112,11 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
   };
   const back = session.past.length > 0 ? () => tell({ kind: "back" }) : null;
 
+  const backLast = back ? [back] : [];
   const inTurn = reading ? keyed.state : inHand;
   const sayable = reading
-    ? choices.map(({ raw }) => read.bind(null, raw))
-    : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...(back ? [back] : [])];
+    ? [...choices.map(({ raw }) => read.bind(null, raw)), ...backLast]
+    : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...backLast];
   const { markAt, markNext } = useMark(inTurn, choices.length);
   const [offer, setOffer] = useState<Offer | null>(null);
   const here = offer?.of === inTurn ? offer : null;
@@ -143,7 +144,7 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
     round,
     offered: offered ?? (reading && markAt > 0 ? markAt : null),
     oneKey: settings.oneKey ? { of: inTurn, count: sayable.length, onOffer: setOffer } : null,
-    isBackOffered: !reading && back !== null && offered === sayable.length - 1,
+    isBackOffered: back !== null && offered === sayable.length - 1,
     asking,
     marked,
     setAsking,

@@ -4,7 +4,7 @@ export { doubtfulOnceClosed, unsureOf } from "./unsure";
 export { closingOf } from "./closing";
 export { chordWindowOf, type ChordWindow } from "./chordWindow";
 export { type NearMiss, nearMisses, nearMissesOf } from "./nearMisses";
-export { type Shown, shownChoices, stateFromShown } from "./shown";
+export { nearestFirst, type Shown, shownChoices, stateFromShown } from "./shown";
 
 export type { KeyGoal, KeyPlan, PlanProblem } from "./goal";
 export { allOf, PACE_RANGE, type Pace, personMs, type PersonTime, personTime, USUAL_PACE } from "./pace";

@@ -60,3 +60,13 @@ export const shownChoices = (profile: DisplayProfile, index: number): readonly {
   const line = linesOf(profile)[index];
   return line ? rawValues(line.encoding).map((raw) => ({ raw, shows: shows(line.encoding, raw) })) : [];
 };
+
+/** The same values, those nearest to one of them first: what a slip most likely left. */
+export function nearestFirst<Choice extends { readonly raw: number }>(
+  choices: readonly Choice[],
+  raw: number,
+): readonly Choice[] {
+  const at = choices.findIndex((choice) => choice.raw === raw);
+  const away = new Map(choices.map((choice, i) => [choice, Math.abs(i - at)]));
+  return choices.toSorted((a, b) => (away.get(a) ?? 0) - (away.get(b) ?? 0));
+}

@@ -48,9 +48,11 @@ function mayHaveChanged(profile: DisplayProfile, told: MenuState, states: readon
   const { screen } = told;
   // What blinks is not yet what the line holds.
   const shown = screen.kind === "menu" && screen.draft === null ? lineAt(profile, told) : -1;
+  // In an open menu nothing closed it: it would take the way in to be there again.
+  const there = screen.kind === "menu" ? states.filter((state) => state.screen.kind === "menu") : states;
   return told.saved.flatMap((saved, i) =>
     i !== shown &&
-    states.some((state) => state.saved[i] !== saved || (screen.kind === "menu" && state.pending[i] !== told.pending[i]))
+    there.some((state) => state.saved[i] !== saved || (screen.kind === "menu" && state.pending[i] !== told.pending[i]))
       ? [i]
       : [],
   );

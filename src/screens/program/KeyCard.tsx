@@ -69,7 +69,7 @@ export function KeyCard(props: KeyCardProps) {
           choices={choices}
           suggested={reading.suggested}
           doubtful={isKnownBefore(props.job, reading.line)}
-          offered={card.offered}
+          offeredRaw={card.offeredRaw}
           left={program.unread.length}
           state={keyed.state}
           onRead={press.read}

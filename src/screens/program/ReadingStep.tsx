@@ -9,13 +9,13 @@ import * as say from "@/words/screens/program/readingStep";
 interface ReadingStepProps {
   readonly profile: DisplayProfile;
   readonly line: number;
-  /** Values it can show, the suggested one first. */
+  /** Values it can show. */
   readonly choices: readonly { readonly raw: number; readonly shows: string }[];
   readonly suggested: number | undefined;
   /** It was known, and a slip may have changed it. */
   readonly doubtful: boolean;
-  /** With one key alone: which of the values a press takes now. */
-  readonly offered: number | null;
+  /** The value a press takes now; null where that is the suggested one, unmarked. */
+  readonly offeredRaw: number | null;
   readonly left: number;
   readonly state: MenuState;
   readonly onRead: (raw: number) => void;
@@ -34,11 +34,10 @@ const VALUE = [
 
 /** The card's stop at a line nobody has read: what it shows is written down before anything is changed. */
 export function ReadingStep(props: ReadingStepProps) {
-  const { profile, line, choices, suggested, doubtful, offered, left, state, onRead, clock, said, below } = props;
+  const { profile, line, choices, suggested, doubtful, offeredRaw, left, state, onRead, clock, said, below } = props;
   const described = linesOf(profile)[line];
   if (!described) return null;
   const first = choices.find((choice) => choice.raw === suggested);
-  const offeredRaw = offered === null ? null : choices[offered]?.raw;
   return (
     <div className="grid gap-8 lg:grid-cols-[minmax(0,1fr)_330px]">
       <section aria-label={say.keyCard} className="min-w-0">
@@ -66,7 +65,7 @@ export function ReadingStep(props: ReadingStepProps) {
           </Button>
         ) : null}
         <div
-          className="mt-4 flex max-h-64 flex-wrap gap-2 overflow-y-auto"
+          className="-mx-1.5 mt-3 flex max-h-64 flex-wrap gap-2 overflow-y-auto p-1.5"
           role="group"
           aria-label={say.valueItShows}
           tabIndex={0}

@@ -1,6 +1,6 @@
 "use client";
 import { useState } from "react";
-import { shownChoices, type CardStep, type Slip } from "@/core/keys";
+import { nearestFirst, shownChoices, type CardStep, type Slip } from "@/core/keys";
 import { readingOf, type KeyEvent, type Session } from "@/core/programming/session";
 import type { Act } from "@/core/programming/acts";
 import { useSettings, type Settings } from "@/ui/besideTheBike/settings";
@@ -39,7 +39,7 @@ export interface Card {
   readonly inHand: CardStep | null;
   readonly slips: readonly Slip[];
   readonly reading: { readonly line: number; readonly suggested: number } | null;
-  /** What a line nobody has read may show, the suggested value first. */
+  /** What a line nobody is sure of may show. */
   readonly choices: readonly ValueShown[];
   readonly count: Count | null;
   readonly setCount: (count: Count | null) => void;
@@ -47,6 +47,8 @@ export interface Card {
   readonly round: number;
   /** With one key alone: which of what can be said a press takes now, going back last. */
   readonly offered: number | null;
+  /** The value of a line a press takes now, where it is not the suggested one by itself. */
+  readonly offeredRaw: number | null;
   readonly isBackOffered: boolean;
   /** What is offered to it in turn; null where each has a key of its own. */
   readonly oneKey: {
@@ -87,7 +89,7 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
   const inHand = reading || keyed.stale ? null : step;
   const isShown = useRested(SHOWN_MS);
   const likely = useSlips(profile, inHand, isShown);
-  const choices = reading ? choicesOf(profile, reading) : [];
+  const { choices, nearest } = valuesOf(profile, reading);
 
   const [count, setCount] = useState<Count | null>(null);
   const [round, setRound] = useState(0);
@@ -115,7 +117,7 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
   const backLast = back ? [back] : [];
   const inTurn = reading ? keyed.state : inHand;
   const sayable = reading
-    ? [...choices.map(({ raw }) => read.bind(null, raw)), ...backLast]
+    ? [...nearest.map(({ raw }) => read.bind(null, raw)), ...backLast]
     : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...backLast];
   const { markAt, markNext } = useMark(inTurn, choices.length);
   const [offer, setOffer] = useState<Offer | null>(null);
@@ -142,7 +144,8 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
     count,
     setCount,
     round,
-    offered: offered ?? (reading && markAt > 0 ? markAt : null),
+    offered,
+    offeredRaw: nearest[offered ?? (markAt > 0 ? markAt : -1)]?.raw ?? null,
     oneKey: settings.oneKey ? { of: inTurn, count: sayable.length, onOffer: setOffer } : null,
     isBackOffered: back !== null && offered === sayable.length - 1,
     asking,
@@ -192,10 +195,9 @@ function useAsking(count: number, onAsk: () => void) {
   };
 }
 
-function choicesOf(
-  profile: KeyCardProps["profile"],
-  { line, suggested }: { readonly line: number; readonly suggested: number },
-): readonly ValueShown[] {
-  const all = shownChoices(profile, line);
-  return [...all.filter(({ raw }) => raw === suggested), ...all.filter(({ raw }) => raw !== suggested)];
+/** Values of the line that is read, and the same with those nearest to the suggested one first. */
+function valuesOf(profile: KeyCardProps["profile"], reading: Card["reading"]) {
+  if (!reading) return { choices: [], nearest: [] };
+  const choices = shownChoices(profile, reading.line);
+  return { choices, nearest: nearestFirst(choices, reading.suggested) };
 }

@@ -114,11 +114,10 @@ export function useCard({ profile, program, keyed, session, step, tell }: KeyCar
   };
   const back = session.past.length > 0 ? () => tell({ kind: "back" }) : null;
 
-  const backLast = back ? [back] : [];
   const inTurn = reading ? keyed.state : inHand;
   const sayable = reading
-    ? [...nearest.map(({ raw }) => read.bind(null, raw)), ...backLast]
-    : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...backLast];
+    ? [...nearest.map(({ raw }) => read.bind(null, raw)), ...(back ? [back] : [])]
+    : [done, ...likely.slice(0, SLIPS_SHOWN).map((slip) => () => other(slip)), ...(back ? [back] : [])];
   const { markAt, markNext } = useMark(inTurn, choices.length);
   const [offer, setOffer] = useState<Offer | null>(null);
   const here = offer?.of === inTurn ? offer : null;

@@ -1,6 +1,6 @@
 /** Key plans of a job: the keys, cut into steps. Planning takes up to seconds; screens ask the worker for it. */
 import type { DisplayProfile, MenuState } from "../display";
-import { personMs, planKeys, pressCount, strokeMs, USUAL_PACE, walkTheLeaflet, type KeyGoal, type Pace } from "../keys";
+import { personMs, planKeys, pressCount, USUAL_PACE, walkTheLeaflet, type KeyGoal, type Pace } from "../keys";
 import type { Raws } from "../applied";
 import type { Job } from "./job";
 import { goalOf, keyTask, type KeyTask } from "./keyTask";
@@ -28,7 +28,6 @@ export function keyWork(profile: DisplayProfile, state: MenuState, goal: WorkGoa
 export interface ProgramOutlook extends KeyWork, KeyTask {
   /** The same by walking the leaflet: every line in order, single taps. */
   readonly leafletPresses: number;
-  readonly leafletMs: number;
   /** The same with the person at the keys, ms. */
   readonly leafletPersonMs: number;
 }
@@ -44,7 +43,6 @@ export function outlookOfTask(
   return {
     ...keyWork(profile, start, { targets: goal, look: unread, pace }),
     leafletPresses: pressCount(walk.strokes),
-    leafletMs: walk.strokes.reduce((sum, stroke) => sum + strokeMs(stroke), 0),
     leafletPersonMs: personMs(walk.steps, pace),
     targets,
     unread,

@@ -153,6 +153,6 @@ function footWords({ job, workings, outlook }: StageProps): string {
   if (job.program?.done) return say.sealedAndInForce;
   if (job.program) return say.sealedTheKeysAre;
   if (!outlook) return say.workingOutTheKeys;
-  const keys = say.keyPress(outlook.presses, outlook.totalMs);
-  return say.walkingTheLeafletWould(keys, outlook.leafletPresses, outlook.leafletMs);
+  const keys = say.keyPress(outlook.presses, outlook.personMs);
+  return say.walkingTheLeafletWould(keys, outlook.leafletPresses, outlook.leafletPersonMs);
 }

@@ -16,10 +16,10 @@ export const writeTheAsFound = "Write the as-found lines down first, or say why 
 export const sealedAndInForce = "Sealed, and in force as told.";
 export const sealedTheKeysAre = "Sealed. The keys are under way.";
 export const workingOutTheKeys = "Working out the keys …";
-export const keyPress = (presses: number, totalMs: number) =>
-  `${count(presses, "key press", "key presses")}, ${duration(totalMs)}`;
-export const walkingTheLeafletWould = (keys: string, leafletPresses: number, leafletMs: number) =>
-  `${keys} · walking the leaflet would take ${leafletPresses} and ${duration(leafletMs)}`;
+export const keyPress = (presses: number, personMs: number) =>
+  `${count(presses, "key press", "key presses")}, about ${duration(personMs)} with you`;
+export const walkingTheLeafletWould = (keys: string, leafletPresses: number, leafletPersonMs: number) =>
+  `${keys} · walking the leaflet would take ${leafletPresses} and about ${duration(leafletPersonMs)}`;
 export const rideIt = "Ride it on the bench";
 export const rider = "Rider";
 export const whatTheRiderWants = "What the rider wants, and how it will feel.";

@@ -8,10 +8,6 @@ import { own } from "../units/limits";
 import { foundLines } from "./found";
 import type { Job, SealedFacts, SealedSheet } from "./job";
 
-/** Raw values by line code, in menu order. */
-export const byCode = (profile: DisplayProfile, raws: Readonly<Record<string, number>>): Raws =>
-  linesOf(profile).map(({ code }) => own(raws, code) ?? null);
-
 /** Raw values as a record by line code; what is not known is left out. */
 export const codedRaws = (profile: DisplayProfile, raws: Raws): Record<string, number> =>
   Object.fromEntries(
@@ -54,17 +50,26 @@ export function readBackRaws(job: Pick<Job, "profile" | "readBack">): Raws {
   });
 }
 
+/** What was known of each line before the keys under way: as last known, else as found; null where a slip left it. */
+export function knownRaws(job: Job): Raws {
+  const { profile, held } = job;
+  if (!profile) return [];
+  const found = foundRawsOf(job);
+  return linesOf(profile).map(({ code }, i) => {
+    const last = held ? own(held, code) : undefined;
+    return last === undefined ? (found[i] ?? null) : last;
+  });
+}
+
 /**
  * What the display holds as far as anybody knows: as read back, else as keyed in, else as last known, else as found.
  */
 export function heldRaws(job: Job): Raws {
-  const { profile, program, held } = job;
+  const { profile, program } = job;
   if (!profile) return [];
-  const found = foundRawsOf(job);
-  const known = held ? byCode(profile, held) : found;
   const keyed = program
     ? program.state.inForce.map((raw, i) => (program.unread.includes(i) ? null : raw))
-    : known.map((raw, i) => raw ?? found[i] ?? null);
+    : knownRaws(job);
   const read = program?.done ? readBackRaws(job) : [];
   return keyed.map((raw, i) => read[i] ?? raw);
 }

@@ -268,7 +268,7 @@ export const JobSchema = v.strictObject({
   carried: OverridesSchema,
   unlocked: UnlockedSchema,
   /** What the display was last known to hold when keys were set aside or are to be planned anew; null until then. */
-  held: v.nullable(v.record(Code, Raw)),
+  held: v.nullable(v.record(Code, v.nullable(Raw))),
   /** Keys pressed on the bike, as the technician told. */
   program: v.nullable(KeysSchema),
   /** Keys pressed on the simulated display: nothing of it ever counts for the bike. */

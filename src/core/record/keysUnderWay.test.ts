@@ -22,14 +22,17 @@ import {
   keyWork,
   restOfPlan,
   samePlace,
+  setKeysAside,
   startProgram,
   startRehearsal,
   takeReading,
   takeTold,
   withTyped,
+  writeJobFile,
   type Job,
   type KeyWork,
 } from ".";
+import { readJobFile } from "./jobFile";
 
 const AT = "2026-11-24T09:00:00.000Z";
 const demo = (number: number): Job => {
@@ -196,6 +199,20 @@ describe("keys of the bike", () => {
     expect(read.program?.targets).toEqual(program.targets);
     expect(read.program?.state.saved).toEqual(program.state.saved);
     expect([read.asFound, read.held]).toEqual([begun.asFound, begun.held]);
+
+    // Set aside before anybody looked, the next keys begin with looking; what was found is still what was found.
+    const aside = setKeysAside(slipped, AT, "A slip.");
+    expect(heldRaws(aside)[line]).toBeNull();
+    expect(heldRaws(setKeysAside(read, AT, "No doubt."))[line]).not.toBeNull();
+    const again = startProgram(aside, AT);
+    expect(again.program?.unread).toEqual([line]);
+    const known = takeReading(again, line, raw);
+    expect(known.program?.unread).toEqual([]);
+    expect(known.program?.state.saved[line]).toBe(raw);
+    expect(known.asFound).toEqual(begun.asFound);
+    expect(heldRaws(setKeysAside(known, AT, "Read."))[line]).toBe(raw);
+    const reading = readJobFile(writeJobFile(aside));
+    expect(reading.ok && reading.job.held).toEqual(aside.held);
   });
 
   it("take what an unread line shows for how it was found, and plan on from it", () => {

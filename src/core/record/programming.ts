@@ -4,7 +4,7 @@
  */
 import { isShown, linesOf, shows, type DisplayProfile, type MenuState, type Screen } from "../display";
 import { canBeLookedAt, readIn, type Told } from "../programming";
-import { asSealed, byCode, foundRawsOf, lastSheet } from "./columns";
+import { asSealed, foundRawsOf, knownRaws, lastSheet } from "./columns";
 import { withEvent, type Job, type Keys } from "./job";
 import type { KeyTask } from "./keyTask";
 import { sealOnto } from "./sealing";
@@ -82,12 +82,7 @@ function withDoubts(job: Job, doubtful: readonly number[]): Job {
 }
 
 /** Whether it was known what a line holds when the keys began: as found, or as last left. */
-export function isKnownBefore(job: Job, line: number): boolean {
-  const { profile, held } = job;
-  if (!profile) return false;
-  const known = held ? byCode(profile, held) : foundRawsOf(job);
-  return (known[line] ?? null) !== null;
-}
+export const isKnownBefore = (job: Job, line: number): boolean => (knownRaws(job)[line] ?? null) !== null;
 
 /**
  * Takes down what a line shows that nobody had read before programming began: it becomes the line's as-found value, and
@@ -101,7 +96,9 @@ export function takeReading(job: Job, line: number, raw: number): Job {
   const unread = program.unread.filter((other) => other !== line);
   if (isKnownBefore(job, line))
     return { ...job, program: { ...program, state: keptState(readIn(profile, program.state, line, raw)), unread } };
-  const shown = { ...job.asFound.shown, [code.code]: shows(code.encoding, raw) };
+  // Nor is what was once found written over, though a slip may have changed it since.
+  const isFound = (foundRawsOf(job)[line] ?? null) !== null;
+  const shown = isFound ? job.asFound.shown : { ...job.asFound.shown, [code.code]: shows(code.encoding, raw) };
   const { state } = program;
   const asRead: MenuState = {
     ...state,

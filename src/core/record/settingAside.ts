@@ -1,6 +1,6 @@
 /** Setting the keys aside: what was keyed in and read so far is kept for the next plan. */
-import type { DisplayProfile } from "../display";
-import { byCode, codedRaws, foundRawsOf, readBackRaws } from "./columns";
+import { codeOf } from "../display";
+import { codedRaws, knownRaws, readBackRaws } from "./columns";
 import { withEvent, type Job } from "./job";
 import { assumedRaws } from "./keyTask";
 import { reopen } from "./reopening";
@@ -18,22 +18,25 @@ export function setKeysAside(job: Job, at: string, why: string): Job {
   const read = readBackRaws(opened);
   const isRead = read.some((raw) => raw !== null);
   const kept = isRead ? withEvent(sealOnto(opened, "read-back", read, at, why), at, "read-back", why) : opened;
-  const untouched = !program.done && !isRead && sameRaws(program.state.saved, startOf(job, profile));
+  const known = knownRaws(job);
+  const doubtful = program.unread.filter((line) => (known[line] ?? null) !== null);
+  const isAsBefore = sameRaws(program.state.saved, assumedRaws(profile, known));
+  const untouched = !program.done && !isRead && doubtful.length === 0 && isAsBefore;
   // The old display's as-found sheet stays sealed; with no key pressed yet it may still be mended and sealed anew.
   const saved = program.state.saved.map((raw, i) => (program.unread.includes(i) ? null : raw));
   const held = untouched
     ? job.held
-    : codedRaws(
-        profile,
-        saved.map((raw, i) => read[i] ?? raw),
-      );
+    : {
+        // What a slip left open is known no more, though it was.
+        ...Object.fromEntries(doubtful.map((line) => [codeOf(profile, line), null])),
+        ...codedRaws(
+          profile,
+          saved.map((raw, i) => read[i] ?? raw),
+        ),
+      };
   // What was read off the display still stands for every line the next keys leave alone.
   const readBack = program.done ? kept.readBack : {};
   return withEvent({ ...kept, held, program: null, rehearsal: null, readBack }, at, "set-aside", why);
 }
 
 const sameRaws = (a: readonly number[], b: readonly number[]): boolean => a.every((raw, i) => raw === b[i]);
-
-/** What the keys under way started from. */
-const startOf = (job: Job, profile: DisplayProfile): readonly number[] =>
-  assumedRaws(profile, job.held ? byCode(profile, job.held) : foundRawsOf(job));

@@ -2,7 +2,7 @@
  * What follows from a job: the bike read from its intake, the raw values known at each stage, the sheet, and how far
  * each stage has come. Screens ask here and hold no arithmetic of their own.
  */
-import { factoryRaws, type DisplayProfile } from "../display";
+import { factoryRaws, linesOf, type DisplayProfile } from "../display";
 import type { ClassChoice } from "../law";
 import { dueChecks, readBack, verdictOn, type DueCheck, type ReadBackVerdict, type Verdict } from "../proof";
 import { readIntake, type Bike, type IntakeKey, type IntakeReading } from "../facts";
@@ -11,7 +11,7 @@ import { countSheet, makeSheet, type Sheet, type SheetCounts, type SheetFinding 
 import type { SpeedUnit } from "../units";
 import { own } from "../units/limits";
 import { changedSince, factsSince } from "./checking";
-import { asSealed, byCode, foundRawsOf, heldRaws } from "./columns";
+import { asSealed, foundRawsOf, heldRaws, knownRaws } from "./columns";
 import { baselineOf, choiceOf, foundLines, type Baseline, type FoundLine } from "./found";
 import { keepsNothingBack, nextStage, stagesOf, type Stage, type StageState } from "./stages";
 import type { Job } from "./job";
@@ -140,8 +140,8 @@ function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null
 }
 
 /** What the plan starts from: what the display was last known to hold, or found with what a swap carried over. */
-const startOf = ({ held, carried }: Job, profile: DisplayProfile, found: Raws): Raws =>
-  byCode(profile, held ?? carried).map((raw, i) => raw ?? found[i] ?? null);
+const startOf = (job: Job, profile: DisplayProfile, found: Raws): Raws =>
+  job.held ? knownRaws(job) : linesOf(profile).map(({ code }, i) => own(job.carried, code) ?? found[i] ?? null);
 
 /** Lines the facts at hand would plan otherwise than they were sealed: a new proposal, beside the sealed one. */
 function newerTargets(

@@ -9,6 +9,7 @@ import {
   cardSteps,
   chordWindowOf,
   likelySlips,
+  personMs,
   personTime,
   planKeys,
   play,
@@ -16,6 +17,7 @@ import {
   waitForClose,
   walkTheLeaflet,
   type CardStep,
+  type KeyGoal,
   type Pace,
   type PersonTime,
   type Shown,
@@ -145,16 +147,38 @@ function wrongLines({ profile, start, targets }: KeyJob, end: MenuState): Omit<O
   return { savedWrong: seen.length, unseenWrong: wrong.length - seen.length };
 }
 
+/** For whom the card's keys are planned: least time with the person at them, or least time of the keys alone. */
+export type PlannedFor = "person" | "keys";
+
+/** The steps of the card from a state: of both plans the one that takes the person less, or that of the keys alone. */
+function stepsFrom(
+  { profile, targets }: KeyJob,
+  state: MenuState,
+  look: readonly number[],
+  pace: Pace,
+  plannedFor: PlannedFor,
+): readonly CardStep[] {
+  const stepsOf = (goal: Pick<KeyGoal, "pace">): readonly CardStep[] => {
+    const plan = planKeys(profile, state, { targets, look, ...goal });
+    return plan.ok ? cardSteps(profile, plan.strokes, look, pace) : [];
+  };
+  const byKeys = stepsOf({});
+  if (plannedFor === "keys") return byKeys;
+  const withPerson = stepsOf({ pace });
+  return personMs(withPerson, pace) < personMs(byKeys, pace) ? withPerson : byKeys;
+}
+
 /** The whole programming by the key card. */
-export function byTheCard(job: KeyJob, hand: Technician, random: () => number): Outcome {
+export function byTheCard(
+  job: KeyJob,
+  hand: Technician,
+  random: () => number,
+  plannedFor: PlannedFor = "person",
+): Outcome {
   const { profile, start, targets } = job;
   let [session, real, time, slipped] = [sessionAt(start), start, NO_TIME, 0];
   let unread: readonly number[] = [];
   let steps: readonly CardStep[] | null = null;
-  const planned = (): readonly CardStep[] => {
-    const plan = planKeys(profile, session.state, { targets, look: unread, pace: hand.pace });
-    return plan.ok ? cardSteps(profile, plan.strokes, unread, hand.pace) : [];
-  };
   const say = (event: KeyEvent, step: CardStep | null): void => {
     const at = { profile, unread, step, nowMs: allOf(time) };
     const { session: next, told } = isLost(event) ? lostTurn(session, event, at) : turn(session, event, at);
@@ -172,7 +196,7 @@ export function byTheCard(job: KeyJob, hand: Technician, random: () => number): 
       session = { ...session, state: readIn(profile, session.state, reading.line, raw) };
       steps = null;
     }
-    steps ??= planned();
+    steps ??= stepsFrom(job, session.state, unread, hand.pace, plannedFor);
     const [step, ...rest] = steps;
     if (!step) break;
     time = added(time, personTime([step], hand.pace));

@@ -87,7 +87,7 @@ describe("a lever held past the power key", () => {
     if (!to.ok) throw new Error(to.problem.key);
     expect(to.strokes.map(({ stroke }) => stroke.kind)).toEqual(["hold", "keep-holding"]);
     expect(state(to.end)).toBe(1);
-    expect(cardSteps(MARRAM, to.strokes).map(({ kind }) => kind)).toEqual(["procedure"]);
+    expect(cardSteps(MARRAM, to.strokes).map(({ kind }) => kind)).toEqual(["switch-off", "procedure"]);
     const back = planKeys(MARRAM, to.end, { targets: RAWS });
     if (!back.ok) throw new Error(back.problem.key);
     expect(back.strokes.map(({ stroke }) => stroke.kind)).toEqual(["hold"]);

@@ -3,7 +3,7 @@ import { CLASSES } from "../../src/catalog/classes/classes";
 import { MARRAM } from "../../src/catalog/displays/marram";
 import { newJob } from "../../src/core/record";
 import { handsOf } from "./hands";
-import { jobOf, main, openRack, putJobs } from "./support";
+import { jobOf, main, openRack, pressNextStroke, putJobs } from "./support";
 import { expect, test } from "./workshop";
 
 const fresh = newJob("unstated", 930, "2026-11-24T08:00:00.000Z");
@@ -73,7 +73,9 @@ test("a state no menu shows is set by its procedure, and the card says which key
   await page.goto("/job/unstated/program");
   await page.getByRole("button", { name: "Rehearse first" }).click();
   await expect(main(page)).toContainText("Press the keys of the simulated display.");
-  // The line set in the menu comes first or last; the procedure is a step of its own.
+  // The procedure is a step of its own, and so is what it begins with: off, seen dark.
+  await expect(main(page)).toContainText("Switch it off");
+  await pressNextStroke(page, MARRAM);
   await expect(main(page)).toContainText("Hold as it says");
   await expect(main(page)).toContainText("then only Brake lever 6 s more");
 });

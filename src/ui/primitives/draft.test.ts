@@ -67,6 +67,11 @@ describe("a draft", () => {
       }),
     );
   });
+  it("is gone at once where what was kept of it is taken back", () => {
+    // Seen once: the field still showed 4, and 4 typed again was no change to it.
+    expect(stands("3", [{ typed: "4" }, { kept: "4" }, { kept: "3" }])).toEqual(["4", "4", "3"]);
+    expect(stands("3", [{ typed: "" }, { typed: "4" }, { kept: "" }, { kept: "4" }, { kept: "3" }]).at(-1)).toBe("3");
+  });
   it("gives way to what another hand kept", () => {
     const steps = [{ typed: "12" }, { kept: "12" }, { kept: "40" }];
     expect(stands("", steps).at(-1)).toBe("40");

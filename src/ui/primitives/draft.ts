@@ -24,7 +24,8 @@ export const typedInto = ({ draft, mine }: DraftState, text: string, kept: strin
 export function met(state: DraftState, kept: string): DraftState {
   const { draft, mine, heard } = state;
   if (draft === null) return state;
-  if (!mine.includes(kept)) return NO_DRAFT;
+  // What stood there before the first key, come back once the last one was kept, was taken back.
+  if (!mine.includes(kept) || (heard && kept !== draft && mine.lastIndexOf(kept) === 0)) return NO_DRAFT;
   return !heard && kept === draft ? { ...state, heard: true } : state;
 }
 

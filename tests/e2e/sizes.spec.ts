@@ -5,6 +5,8 @@ import { openRack, PLACES_OF_A_JOB } from "./support";
 import { expect, test } from "./workshop";
 
 const BUDGET_KB = 230;
+/** With what it loads once it has rested. */
+const RESTED_BUDGET_KB = 250;
 /** A screen has rested, ms: what is loaded later waits at least so long. */
 const RESTED_MS = 600;
 const ROUTES = [
@@ -21,15 +23,28 @@ const ROUTES = [
 test(`every route loads in at most ${BUDGET_KB} kB of scripts`, async ({ page: fresh }) => {
   test.setTimeout(150_000);
   await openRack(fresh);
-  // What waits until the screen has rested is no part of showing it, however slow the machine.
+  // What waits until the screen has rested is held back until it has been shown, however slow the machine.
   await fresh.addInitScript((restMs) => {
-    const set = window.setTimeout.bind(window);
-    const soon = (todo: TimerHandler, ms = 0) => (ms >= restMs ? 0 : set(todo, ms));
-    window.setTimeout = soon as typeof window.setTimeout;
+    const [set, clear] = [window.setTimeout.bind(window), window.clearTimeout.bind(window)];
+    const held = new Map<number, () => void>();
+    let last = 0;
+    const later = (todo: () => void, ms = 0, ...with_: unknown[]) => {
+      if (ms < restMs) return set(todo, ms, ...with_);
+      last -= 1;
+      held.set(last, todo);
+      return last;
+    };
+    const forget = (id?: number) => (id !== undefined && id < 0 ? void held.delete(id) : clear(id));
+    Object.assign(window, { setTimeout: later, clearTimeout: forget, rest: () => held.forEach((todo) => todo()) });
   }, RESTED_MS);
   // Nothing is kept from one route for the next.
   await (await fresh.context().newCDPSession(fresh)).send("Network.setCacheDisabled", { cacheDisabled: true });
-  const sizes: Record<string, number> = {};
+  // Working out what is to be shown may take longer than a quiet network waits.
+  const quiet = async () => {
+    await fresh.waitForTimeout(1200);
+    await fresh.waitForLoadState("networkidle");
+  };
+  const sizes: Record<string, { readonly shownKb: number; readonly restedKb: number }> = {};
   for (const route of ROUTES) {
     // What the page itself loads: prefetches of other routes, made when it is idle, are not part of showing it.
     const bodies = new Map<string, Promise<Buffer>>();
@@ -43,15 +58,23 @@ test(`every route loads in at most ${BUDGET_KB} kB of scripts`, async ({ page: f
     };
     fresh.on("response", take);
     await fresh.goto(route, { waitUntil: "networkidle" });
-    const kb = (await Promise.all(bodies.values())).reduce((sum, body) => sum + gzipSync(body).length, 0) / 1000;
+    await quiet();
+    const kb = async () =>
+      Math.round((await Promise.all(bodies.values())).reduce((sum, body) => sum + gzipSync(body).length, 0) / 100) / 10;
     expect(bodies.size, route).toBeGreaterThan(0);
-    sizes[route] = Math.round(kb * 10) / 10;
+    const shownKb = await kb();
+    await fresh.evaluate(() => (window as unknown as { rest: () => void }).rest());
+    await quiet();
+    sizes[route] = { shownKb, restedKb: await kb() };
     fresh.off("response", take);
   }
   console.log(
     Object.entries(sizes)
-      .map(([route, kb]) => `${route.padEnd(26)} ${kb} kB`)
+      .map(([route, { shownKb, restedKb }]) => `${route.padEnd(26)} ${shownKb} kB, rested ${restedKb} kB`)
       .join("\n"),
   );
-  for (const [route, kb] of Object.entries(sizes)) expect(kb, route).toBeLessThanOrEqual(BUDGET_KB);
+  for (const [route, { shownKb, restedKb }] of Object.entries(sizes)) {
+    expect(shownKb, route).toBeLessThanOrEqual(BUDGET_KB);
+    expect(restedKb, `${route}, rested`).toBeLessThanOrEqual(RESTED_BUDGET_KB);
+  }
 });

@@ -125,3 +125,10 @@ function runsOf(profile: DisplayProfile, members: readonly PlannedStroke[]): rea
   }
   return runs;
 }
+
+/** Whether what the display has saved is in force after a step: it comes with the step, is already, or still waits. */
+export function forceAfter({ before, after }: CardStep): "comes" | "is" | "waits" {
+  const isLike = (raws: readonly number[]) => after.inForce.every((raw, i) => raw === raws[i]);
+  if (!isLike(after.saved)) return "waits";
+  return isLike(before.inForce) ? "is" : "comes";
+}

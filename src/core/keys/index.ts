@@ -1,4 +1,4 @@
-export { type CardStep, cardSteps, type StrokeRun } from "./card";
+export { type CardStep, cardSteps, forceAfter, type StrokeRun } from "./card";
 export { closedByItself, likelySlips, type Slip } from "./slips";
 export { doubtfulOnceClosed, unsureOf } from "./unsure";
 export { closingOf } from "./closing";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
 import { atHome, standInRaws, lineIndex, linesOf, viewOf, type MenuState } from "../display";
-import { cardSteps } from "./card";
+import { cardSteps, forceAfter } from "./card";
 import { likelySlips } from "./slips";
 import { nearMisses } from "./nearMisses";
 import { stateFromShown } from "./shown";
@@ -102,6 +102,13 @@ describe("the key card", () => {
     steps.slice(1).forEach((step, i) => expect(step.before).toEqual(steps[i]?.after));
     expect(steps[1]?.runs.map((run) => run.count)).toEqual([8, 3]);
     expect(steps[1]?.runs[1]?.views.map((view) => view.kind === "line" && view.shows)).toEqual(["27.5", "28", "29"]);
+  });
+
+  it("tells when what was saved is in force: off and on again here, at once where the display acts at once", () => {
+    expect(steps.map(forceAfter)).toEqual(["is", "is", "is", "waits", "waits", "comes"]);
+    const atOnce = { ...TARN, inForce: "at-once" as const };
+    const saved = cardSteps(atOnce, found(planKeys(atOnce, start, { targets })).strokes);
+    expect(saved.map((step) => [step.kind, forceAfter(step)]).at(-1)).toEqual(["save", "comes"]);
   });
 
   it("offers what it may show instead, and every offer leads on to the target", () => {

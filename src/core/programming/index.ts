@@ -7,7 +7,7 @@ export {
   sessionAt,
   turn,
   type AtHand,
-  type KeptEvent,
+  type PlannedEvent,
   type KeyEvent,
   type LostEvent,
   type Notice,

@@ -18,7 +18,7 @@ export interface Session {
 export const sessionAt = (state: MenuState): Session => ({ state, past: [], sinceMs: null });
 
 /** What can be said of a display that does as it must. */
-export type KeptEvent =
+export type PlannedEvent =
   /** The step was pressed and shows what it must. On a line nobody has read: it shows what is suggested. */
   | { readonly kind: "done" }
   /** The menu has not closed by itself although its time is over. */
@@ -35,7 +35,7 @@ export type LostEvent =
   /** The menu has closed by itself. */
   | { readonly kind: "closed" };
 
-export type KeyEvent = KeptEvent | LostEvent;
+export type KeyEvent = PlannedEvent | LostEvent;
 
 export const isLost = (event: KeyEvent): event is LostEvent => event.kind === "shows-other" || event.kind === "closed";
 
@@ -106,7 +106,7 @@ export const readIn = (profile: DisplayProfile, state: MenuState, line: number, 
   });
 
 /** What follows from what is said; of a display that stands elsewhere, see `lost.ts`. */
-export function turn(session: Session, event: KeptEvent, at: AtHand): Turn {
+export function turn(session: Session, event: PlannedEvent, at: AtHand): Turn {
   const { past } = session;
   const nothing: Turn = { session, told: null };
   const reading = readingOf(at.profile, session, at.unread);

@@ -1,6 +1,6 @@
 import { LineCode } from "@/ui/lcd/LineCode";
-import { lineAt, linesOf, shows, viewOf, type DisplayProfile, type MenuState, type View } from "@/core/display";
-import type { CardStep } from "@/core/keys";
+import { lineAt, linesOf, shows, viewOf, type DisplayProfile, type View } from "@/core/display";
+import { forceAfter, type CardStep } from "@/core/keys";
 import { lineName, viewWords } from "@/words";
 import { StrokeRuns } from "./StrokeRuns";
 import type { Count } from "./count";
@@ -30,11 +30,10 @@ const TITLES: Readonly<Record<CardStep["kind"], { readonly title: string; readon
 };
 
 /** What is to be known once a step without a line is done: whether what was saved is in force by now. */
-function afterwards({ kind, before, after }: CardStep): string {
-  const isSameIn = (kept: "saved" | "inForce", { inForce }: MenuState) =>
-    inForce.every((raw, i) => raw === after[kept][i]);
-  if (kind === "save" && isSameIn("saved", after)) return say.savedAndInForce;
-  return kind === "switch-on" && !isSameIn("inForce", before) ? say.onlyNowIsIt : TITLES[kind].after;
+function afterwards(step: CardStep): string {
+  const force = forceAfter(step);
+  if (step.kind === "save" && force !== "waits") return say.savedAndInForce;
+  return step.kind === "switch-on" && force === "comes" ? say.onlyNowIsIt : TITLES[step.kind].after;
 }
 
 /** One step, read at a glance from across the stand: its keys, what the display must show then, what it is about. */

@@ -65,7 +65,7 @@ export function ReadingStep(props: ReadingStepProps) {
           </Button>
         ) : null}
         <div
-          className="-mx-1.5 mt-3 flex max-h-64 flex-wrap gap-2 overflow-y-auto p-1.5"
+          className="-mx-2 mt-2.5 flex max-h-64 flex-wrap gap-2 overflow-y-auto p-2"
           role="group"
           aria-label={say.valueItShows}
           tabIndex={0}

@@ -29,6 +29,8 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
     "src/core/record/byHand",
     "src/core/record/sheetCautions",
     "src/core/record/upgrade",
+    "src/core/record/ownersFacts",
+    "src/core/record/sheetOfBatch",
     "src/core/batch",
     "src/screens/prove",
     "src/screens/papers",
@@ -542,6 +544,11 @@ export const MUTANTS: readonly Mutant[] = [
       "return from === null || to === null ? null : to - from;",
     ],
   ),
+  ...at(
+    "book/parts",
+    ["Math.abs(before.mm - after.mm) <= before.uncertaintyMm + after.uncertaintyMm", "before.mm === after.mm"],
+    ["saysTheSame(INTAKE_FIELDS[key], was, is)", "was === is"],
+  ),
   ...at("book/visits", [
     '(own(job.asFound.shown, code) ?? "").trim() === "" && expectedShown(job, code) !== null ? [code] : [],',
     "expectedShown(job, code) !== null ? [code] : [],",
@@ -579,7 +586,8 @@ export const MUTANTS: readonly Mutant[] = [
   ),
   ...at(
     "batch/against",
-    ['if (other === "" || here === other) return [];', 'if (other === "" || here !== "") return [];'],
+    ['if (other === "" || saysTheSame(INTAKE_FIELDS[key], here, other))', 'if (other === "" || here !== "")'],
+    ["saysTheSame(INTAKE_FIELDS[key], here, other)", "here === other"],
     [
       "if (raw === undefined || !row.shown.target || row.target?.raw === raw) return [];",
       "if (raw === undefined) return [];",

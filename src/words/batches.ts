@@ -2,8 +2,8 @@
  * What is said of the bikes of a batch: how far each is, in what one is not as the sheet, why one cannot be taken in.
  */
 import type { BatchStep, Exception, NameProblem, NoBatch, NotInto } from "@/core/batch";
-import { INTAKE_FIELDS, type IntakeField, type IntakeKey } from "@/core/facts";
 import type { Batch } from "@/core/record/job";
+import { typedFactText } from "./fields";
 import { findingText, INTAKE_WORDS, reasonWhy, type Voice } from "./index";
 
 /** What is to be done with a bike next. */
@@ -64,13 +64,6 @@ export function nameProblemText(problem: NameProblem): string {
   }
 }
 
-/** A fact as it is chosen on screen; a number as typed, with its unit where none was typed. */
-function factSaid(key: IntakeKey, typed: string): string {
-  const field: IntakeField = INTAKE_FIELDS[key];
-  const unit = field.kind === "number" && /^[\d.,]+$/.test(typed) ? field.unit : null;
-  return INTAKE_WORDS[key].options?.[typed] ?? (unit === null ? typed : `${typed} ${unit}`);
-}
-
 const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`;
 
 /** One way in which a bike is not as its batch, in a sentence; `what` names the line where it is one. */
@@ -95,13 +88,13 @@ export function exceptionText(
         : `It must leave as ${exception.here}; the sheet was made for ${exception.there ?? "no class"}.`;
     case "fact":
       return (
-        `${INTAKE_WORDS[exception.key].label}: ${factSaid(exception.key, exception.here)} here, ` +
-        `${factSaid(exception.key, exception.there)} on the first.`
+        `${INTAKE_WORDS[exception.key].label}: ${typedFactText(exception.key, exception.here)} here, ` +
+        `${typedFactText(exception.key, exception.there)} on the first.`
       );
     case "fact-missing":
       return (
         `${INTAKE_WORDS[exception.key].label}: nobody has said it of this bike; ` +
-        `${factSaid(exception.key, exception.there)} on the first.`
+        `${typedFactText(exception.key, exception.there)} on the first.`
       );
     case "line": {
       const why = reasonWhy(exception.reason, display, voice).join(" ");
@@ -113,7 +106,7 @@ export function exceptionText(
     }
     case "measured":
       return (
-        `${INTAKE_WORDS[exception.key].label}: ${factSaid(exception.key, exception.there)} was measured on the ` +
+        `${INTAKE_WORDS[exception.key].label}: ${typedFactText(exception.key, exception.there)} was measured on the ` +
         "first only. Measure each, or take what the sidewall says."
       );
   }

@@ -3,7 +3,7 @@
  * facts are others or unknown, what speaks against it, and what was read back otherwise than planned.
  */
 import { linesOf, shows } from "../display";
-import type { IntakeKey } from "../facts";
+import { INTAKE_FIELDS, saysTheSame, type IntakeKey } from "../facts";
 import { sealFault, workOut, type Job, type Workings } from "../record";
 import type { Reason } from "../decide";
 import type { SheetFinding } from "../sheet";
@@ -47,7 +47,7 @@ export type ExceptionKind = Exception["kind"];
 function factExceptions(job: Job, there: Job["intake"]): readonly Exception[] {
   return LIKENESS_FACTS.flatMap((key): readonly Exception[] => {
     const [here, other] = [typedFact(job.intake, key), typedFact(there, key)];
-    if (other === "" || here === other) return [];
+    if (other === "" || saysTheSame(INTAKE_FIELDS[key], here, other)) return [];
     return [here === "" ? { kind: "fact-missing", key, there: other } : { kind: "fact", key, here, there: other }];
   });
 }

@@ -16,7 +16,7 @@ import { jobsOf } from "../record/testingJobs";
 import { joined, likeBike, newBatch, noBatchOf, notInto, parted, inOrder } from "./batch";
 import { exceptionsOf, type Exception } from "./against";
 import { asItsOwn, asOnThePattern, asTheSheet, shared } from "./groups";
-import { batchBike, nextBike, type BatchStep } from "./progress";
+import { batchBike, letGo, nextBike, type BatchStep } from "./progress";
 import { batchPaper } from "./batchPaper";
 
 const AT = "2026-11-25T09:00:00.000Z";
@@ -136,6 +136,11 @@ describe("the copied plan, held against a bike's own facts,", () => {
     expect(linesIn(exceptions)).toContain(wheel);
     expect(row?.target?.raw).not.toBe(BATCH.sheet[wheel]);
     expect(row?.reason.key).toBe("reason.wheel");
+  });
+  it("takes a part told in another unit or spelling for the same part", () => {
+    const told = like(fact("packV", `${GANNET.intake.packV} V`));
+    const spelled = fact("tyre", GANNET.intake.tyre?.replace("-", " - ") ?? "")(told);
+    expect(exceptionsOf(foundAsThere(spelled)).filter(({ kind }) => kind === "fact")).toEqual([]);
   });
   it("says what nobody has said of this bike, and takes it over only when told to", () => {
     const bare = like((job) => ({ ...job, intake: { nickname: "Bare" } }));
@@ -338,11 +343,12 @@ describe("how far each has come", () => {
     expect(step(readBack(read))).toBe("checks");
     expect(batchBike(readBack(read)).checksLeft).toBeGreaterThan(0);
     // As they were answered on the first, which this one is like.
-    expect(batchBike({ ...readBack(read), checks: GANNET.checks })).toMatchObject({
-      step: "hand-over",
-      canLeave: true,
-      checksLeft: 0,
-    });
+    const ready = { ...readBack(read), checks: GANNET.checks };
+    expect(batchBike(ready)).toMatchObject({ step: "hand-over", canLeave: true, checksLeft: 0 });
+    const gone = letGo(ready, AT);
+    expect(batchBike(gone)).toMatchObject({ step: "gone", canLeave: false });
+    // Once gone it is not handed over again.
+    expect(letGo(gone, "2027-01-01T09:00:00.000Z")).toBe(gone);
     expect(batchBike(whole(foundAsThere(bike)))).toMatchObject({ step: "gone", canLeave: false });
   });
   it("asks for a plan that breaks its class to be settled before keys", () => {

@@ -3,13 +3,13 @@
  * only what differs has to be typed, and what differs is drift.
  */
 import { linesOf, readShown, shows, type Line } from "../display";
-import type { IntakeKey } from "../facts";
 import { withEvent, newJob, type Job } from "../record";
 import { codedRaws, readBackRaws } from "../record/columns";
 import type { LastVisit } from "../record/job";
 import { own } from "../units/limits";
 import { withoutFields } from "../units/withoutFields";
 import { hasDrifted, leftIn, riddenKm } from "./drift";
+import { changedParts, type PartChange } from "./parts";
 import { ticketNumber } from "../units/ticketNumber";
 
 /** Facts that belong to one visit and are asked anew at the next. */
@@ -115,27 +115,11 @@ export interface VisitColumn {
   readonly lines: ReadonlyMap<string, LineAtVisit>;
   /** Distance since the visit before, km; null where either odometer is not known, or it went back. */
   readonly riddenKm: number | null;
-  /** Parts that are others than at the visit before: facts of the bike that were typed otherwise. */
-  readonly changedFacts: readonly PartFact[];
+  /** Parts that are others than at the visit before. */
+  readonly changedParts: readonly PartChange[];
   /** No visit before it is known. */
   readonly isFirst: boolean;
 }
-
-/** Facts by which one sees that something was swapped: what the settings of a display rest on. */
-export const PART_FACTS = [
-  "tyre",
-  "rolloutMm",
-  "motorKind",
-  "motorRatedW",
-  "pulsesPerTurn",
-  "crankPulses",
-  "packV",
-  "chemistry",
-  "packAh",
-  "bmsA",
-  "controllerA",
-] as const satisfies readonly IntakeKey[];
-export type PartFact = (typeof PART_FACTS)[number];
 
 /** The visits of one bike side by side, the newest first, and every code any of their displays has. */
 export function historyOf(visits: readonly Job[]): {
@@ -154,9 +138,7 @@ function columnOf(job: Job, before: Job | null): VisitColumn {
     job,
     lines: linesAt(job, last),
     riddenKm: riddenKm(last?.odometerKm ?? "", job.intake.odometerKm ?? ""),
-    changedFacts: last
-      ? PART_FACTS.filter((key) => (own(job.intake, key) ?? "").trim() !== (own(last.intake, key) ?? "").trim())
-      : [],
+    changedParts: last ? changedParts(last.intake, job.intake) : [],
     isFirst: last === null,
   };
 }

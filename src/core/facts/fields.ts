@@ -2,6 +2,7 @@
 import { readQuantity } from "../units/quantity";
 import { typedNumber } from "../units/typedNumber";
 import { readTyreMarking } from "../wheel/sidewall";
+import { designationOf } from "../wheel/tyre";
 import type { TyreProblem } from "../wheel";
 
 export interface NumberField<Guess extends number | null = number | null> {
@@ -120,4 +121,33 @@ export function voltsOf(typed: string): readonly number[] | null {
     .filter(Boolean)
     .map((part) => typedNumber(part.replace(/v$/i, "")));
   return parts.length > 0 && parts.every((volts) => volts >= 12 && volts <= 120) ? parts : null;
+}
+
+/** Share of a number within which two are one: converting between units rounds. */
+const ROUNDING = 1e-6;
+
+/**
+ * Whether two texts of one field say the same. Another unit or another spelling of one value is the same; a text that
+ * cannot be taken is the same only to the letter, and one left empty only where both are.
+ */
+export function saysTheSame(field: IntakeField, one: string, other: string): boolean {
+  const texts = [one.trim(), other.trim()] as const;
+  const [a, b] = texts;
+  if (a === b) return true;
+  if (texts.some((typed) => typed === "" || fieldProblem(field, typed) !== null)) return false;
+  switch (field.kind) {
+    case "text":
+    case "option":
+      return false;
+    case "tyre": {
+      const [here, there] = [readTyreMarking(a), readTyreMarking(b)];
+      return here.ok && there.ok && designationOf(here.tyre) === designationOf(there.tyre);
+    }
+    case "volts-list":
+      return voltsOf(a)?.join() === voltsOf(b)?.join();
+    case "number": {
+      const [here, there] = [readQuantity(a, field.unit).value, readQuantity(b, field.unit).value];
+      return Math.abs(here - there) <= ROUNDING * Math.abs(here);
+    }
+  }
 }

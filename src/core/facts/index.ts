@@ -8,6 +8,6 @@ export {
   type Rider,
   type VisitReason,
 } from "./intake";
-export { fieldProblem, takenAs, type FieldProblem, type IntakeField } from "./fields";
+export { fieldProblem, saysTheSame, takenAs, type FieldProblem, type IntakeField } from "./fields";
 export { readWinners, readWishes, SAYS, USES, WISH_IDS, type Winner, type WishId } from "./wishIds";
 export { withWinner, withWish } from "./wishEdits";

@@ -101,8 +101,16 @@ const FACTS: readonly FactRow[] = [
   },
   {
     name: say.parts,
-    said: ({ changedFacts, isFirst }) =>
-      isFirst ? say.firstVisit : changedFacts.map((key) => INTAKE_WORDS[key].label).join(", ") || say.noOthers,
+    said: ({ changedParts, isFirst }) =>
+      isFirst
+        ? say.firstVisit
+        : changedParts.length === 0
+          ? say.noOthers
+          : changedParts.map((change) => (
+              <span key={change.key} className="block">
+                {say.otherPart(change)}
+              </span>
+            )),
   },
   {
     name: say.proofs,

@@ -1,4 +1,6 @@
 // The words of screens/bike/VisitTable.
+import type { PartChange } from "@/core/book/parts";
+import { INTAKE_WORDS, typedFactText } from "../../fields";
 import { count, dayAndTime, plain } from "../../speak";
 
 export const line = "Line";
@@ -15,6 +17,10 @@ export const odometerSaid = (typed: string, km: number | null) =>
   km !== null ? `${plain(km, 1)} km` : typed.trim() === "" ? "not read" : `“${typed}” is no distance`;
 export const ridden = (km: number) => `${plain(km, 1)} km since the visit before`;
 export const parts = "Others than before";
+/** One part that is another than before; a rollout is told of one turn. */
+export const otherPart = ({ key, was, now }: PartChange) =>
+  `${key === "rolloutMm" ? "Rollout, one turn" : INTAKE_WORDS[key].label}: ` +
+  [was, now].map((typed) => (typed === "" ? "not said" : typedFactText(key, typed))).join(" → ");
 export const noOthers = "none typed";
 export const firstVisit = "first visit";
 export const proofs = "Proofs";

@@ -3,6 +3,7 @@
  * Scenario data of our own; no bike, place or person in it exists.
  */
 import { linesOf, rawValues, shows, type DisplayProfile, type MenuState } from "@/core/display";
+import { nextVisit } from "@/core/book/visits";
 import { play } from "@/core/keys";
 import {
   advanceProgram,
@@ -38,6 +39,8 @@ interface DemoBike {
   readonly acknowledged?: string;
   /** Road class a bike for private land goes back to. */
   readonly roadClassId?: string;
+  /** Number of the visit before, of a bike that has come back: its facts go on, its settings are what is expected. */
+  readonly before?: number;
 }
 
 const FAT_TYRE: DemoBike["intake"] = {
@@ -327,21 +330,68 @@ const BIKES: readonly DemoBike[] = [
     foundRest: "all",
     stage: "hand-over",
   },
+  {
+    number: 187,
+    intake: {
+      nickname: "Halfpenny",
+      frame: "26-inch hire bike",
+      visit: "conversion",
+      rider: "novice",
+      tyre: "47-559",
+      rolloutMm: "2053",
+      tapeErrorMm: "4",
+      motorKind: "geared-hub",
+      motorRatedW: "250",
+      throttleFitted: "no",
+      brakeCutOff: "yes",
+      packV: "36",
+      packAh: "13",
+      bmsA: "20",
+      controllerA: "15",
+      controllerV: "36",
+      odometerKm: "0",
+    },
+    classId: "eu-epac",
+    on: "2026-04-14T08:20:00.000Z",
+    profile: TARN,
+    found: { "31": "2", "32": "1", "33": "3", "34": "3", "41": "16.0", "42": "30.0", "43": "1", "51": "26" },
+    foundRest: "all",
+    stage: "hand-over",
+  },
+  {
+    // Back after a summer on hire: another tyre, and somebody has been in the menu.
+    number: 202,
+    before: 187,
+    intake: { odometerKm: "1840", tyre: "54-559", rolloutMm: "2094" },
+    classId: "eu-epac",
+    on: "2026-11-18T12:40:00.000Z",
+    profile: TARN,
+    found: { "34": "5", "51": "26", "53": "32" },
+    foundRest: "none",
+    stage: "as-found",
+  },
 ];
 
 const later = (iso: string, minutes: number): string => new Date(Date.parse(iso) + minutes * 60_000).toISOString();
 
+/** The visit of a bike as it begins: its first, or the next after one before. */
+function begun({ number, on, before }: DemoBike): Job {
+  const id = `demo-${number}`;
+  const last = BIKES.find((each) => each.number === before);
+  return last ? nextVisit(makeJob(last), { id, number, at: on }) : newJob(id, number, on);
+}
+
 function makeJob(bike: DemoBike): Job {
   const rule = classById(bike.classId);
   const road = bike.roadClassId === undefined ? null : classById(bike.roadClassId);
-  const base = newJob(`demo-${bike.number}`, bike.number, bike.on);
+  const base = begun(bike);
   const written: Job = {
     ...base,
     demo: true,
     onTheStand: bike.onTheStand ?? false,
     stage: bike.stage,
     updatedAt: later(bike.on, 5),
-    intake: { ...bike.intake },
+    intake: { ...base.intake, ...bike.intake },
     profile: bike.profile,
     classChoice: {
       ...base.classChoice,

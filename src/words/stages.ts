@@ -45,7 +45,7 @@ export const STAGE_CAPTIONS: { readonly [S in Stage]: (told: Told) => string } =
     if (job.program) return job.program.done ? "in force, as told" : "under way";
     if (!job.profile) return NOTHING_YET;
     if (workings.baseline.kind === "missing") return "baseline first";
-    return outlook ? `${duration(outlook.totalMs)} of keys` : "…";
+    return outlook ? `about ${duration(outlook.personMs)}` : "…";
   },
   prove: ({ job, workings }) => {
     if (!job.program?.done) return NOTHING_YET;

@@ -31,9 +31,9 @@ describe("the rail of a job", () => {
     ]);
   });
 
-  it("tells the time the keys take, until they are begun", () => {
-    expect(captions(demo(207))[3]).toBe("13 s of keys");
-    expect(captions(startRehearsal(demo(207)))[3]).toBe("13 s of keys");
+  it("tells the time the keys take with a person, until they are begun", () => {
+    expect(captions(demo(207))[3]).toBe("about 31 s");
+    expect(captions(startRehearsal(demo(207)))[3]).toBe("about 31 s");
     expect(captions(startProgram(demo(207), AT))[3]).toBe("under way");
     expect(captions(programmed(demo(207)))[3]).toBe("in force, as told");
   });

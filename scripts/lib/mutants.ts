@@ -545,7 +545,7 @@ export const MUTANTS: readonly Mutant[] = [
     ],
   ),
   ...at(
-    "book/parts",
+    "book/factChanges",
     ["Math.abs(before.mm - after.mm) <= before.uncertaintyMm + after.uncertaintyMm", "before.mm === after.mm"],
     ["saysTheSame(INTAKE_FIELDS[key], was, is)", "was === is"],
   ),

@@ -122,13 +122,13 @@ describe("the history of a bike", () => {
     expect(hasMoved("no such line", history.visits)).toBe(false);
   });
   it("tells which parts are others now", () => {
-    expect(history.visits[0]?.changedParts.map(({ key }) => key)).toEqual(["tyre"]);
-    expect(history.visits[1]?.changedParts).toEqual([]);
+    expect(history.visits[0]?.changedFacts.map(({ key }) => key)).toEqual(["tyre"]);
+    expect(history.visits[1]?.changedFacts).toEqual([]);
   });
   it("holds against the visit before where a record does not carry it", () => {
     const alone: Job = { ...swapped, lastVisit: null };
-    expect(historyOf([alone, GONE]).visits[0]?.changedParts.map(({ key }) => key)).toEqual(["tyre"]);
-    expect(historyOf([alone]).visits[0]?.changedParts).toEqual([]);
+    expect(historyOf([alone, GONE]).visits[0]?.changedFacts.map(({ key }) => key)).toEqual(["tyre"]);
+    expect(historyOf([alone]).visits[0]?.changedFacts).toEqual([]);
   });
   it("says what a bike nobody finished left: what was read back", () => {
     const { left } = lastVisitOf({ ...GONE, sheets: [] });

@@ -9,7 +9,7 @@ import type { LastVisit } from "../record/job";
 import { own } from "../units/limits";
 import { withoutFields } from "../units/withoutFields";
 import { hasDrifted, leftIn, riddenKm } from "./drift";
-import { changedParts, type PartChange } from "./parts";
+import { factChanges, type FactChange } from "./factChanges";
 import { ticketNumber } from "../units/ticketNumber";
 
 /** Facts that belong to one visit and are asked anew at the next. */
@@ -115,8 +115,8 @@ export interface VisitColumn {
   readonly lines: ReadonlyMap<string, LineAtVisit>;
   /** Distance since the visit before, km; null where either odometer is not known, or it went back. */
   readonly riddenKm: number | null;
-  /** Parts that are others than at the visit before. */
-  readonly changedParts: readonly PartChange[];
+  /** What the bike rests on that is another than at the visit before. */
+  readonly changedFacts: readonly FactChange[];
   /** No visit before it is known. */
   readonly isFirst: boolean;
 }
@@ -138,7 +138,7 @@ function columnOf(job: Job, before: Job | null): VisitColumn {
     job,
     lines: linesAt(job, last),
     riddenKm: riddenKm(last?.odometerKm ?? "", job.intake.odometerKm ?? ""),
-    changedParts: last ? changedParts(last.intake, job.intake) : [],
+    changedFacts: last ? factChanges(last.intake, job.intake) : [],
     isFirst: last === null,
   };
 }

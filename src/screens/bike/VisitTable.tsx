@@ -101,12 +101,12 @@ const FACTS: readonly FactRow[] = [
   },
   {
     name: say.parts,
-    said: ({ changedParts, isFirst }) =>
+    said: ({ changedFacts, isFirst }) =>
       isFirst
         ? say.firstVisit
-        : changedParts.length === 0
+        : changedFacts.length === 0
           ? say.noOthers
-          : changedParts.map((change) => (
+          : changedFacts.map((change) => (
               <span key={change.key} className="block">
                 {say.otherPart(change)}
               </span>

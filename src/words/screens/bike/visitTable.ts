@@ -1,5 +1,5 @@
 // The words of screens/bike/VisitTable.
-import type { PartChange } from "@/core/book/parts";
+import type { FactChange } from "@/core/book/factChanges";
 import { INTAKE_WORDS, typedFactText } from "../../fields";
 import { count, dayAndTime, plain } from "../../speak";
 
@@ -18,7 +18,7 @@ export const odometerSaid = (typed: string, km: number | null) =>
 export const ridden = (km: number) => `${plain(km, 1)} km since the visit before`;
 export const parts = "Others than before";
 /** One part that is another than before; a rollout is told of one turn. */
-export const otherPart = ({ key, was, now }: PartChange) =>
+export const otherPart = ({ key, was, now }: FactChange) =>
   `${key === "rolloutMm" ? "Rollout, one turn" : INTAKE_WORDS[key].label}: ` +
   [was, now].map((typed) => (typed === "" ? "not said" : typedFactText(key, typed))).join(" → ");
 export const noOthers = "none typed";

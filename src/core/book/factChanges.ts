@@ -3,7 +3,7 @@ import { INTAKE_FIELDS, readIntake, saysTheSame, type IntakeKey, type IntakeText
 import { own } from "../units/limits";
 
 /** Facts by which one sees that something was swapped: what the settings of a display rest on. */
-export const PART_FACTS = [
+export const RESTED_ON = [
   "tyre",
   "rolloutMm",
   "motorKind",
@@ -16,13 +16,13 @@ export const PART_FACTS = [
   "bmsA",
   "controllerA",
 ] as const satisfies readonly IntakeKey[];
-export type PartFact = (typeof PART_FACTS)[number];
+export type RestedOn = (typeof RESTED_ON)[number];
 
 /**
  * One part as it was written down then and now, each as typed, empty where nobody has. A rollout is of one turn, mm.
  */
-export interface PartChange {
-  readonly key: PartFact;
+export interface FactChange {
+  readonly key: RestedOn;
   readonly was: string;
   readonly now: string;
 }
@@ -37,7 +37,7 @@ function measured(intake: IntakeText) {
 }
 
 /** A rollout is another only past what both tapes may be off, over however many turns each was measured. */
-function rolloutChange(then: IntakeText, now: IntakeText): readonly PartChange[] {
+function rolloutChange(then: IntakeText, now: IntakeText): readonly FactChange[] {
   const [before, after] = [measured(then), measured(now)];
   if (before && after && Math.abs(before.mm - after.mm) <= before.uncertaintyMm + after.uncertaintyMm) return [];
   const was = before ? String(Math.round(before.mm)) : typed(then, "rolloutMm");
@@ -45,9 +45,9 @@ function rolloutChange(then: IntakeText, now: IntakeText): readonly PartChange[]
   return was === is ? [] : [{ key: "rolloutMm", was, now: is }];
 }
 
-/** Every part of a bike that was written down otherwise, in the order of `PART_FACTS`. */
-export const changedParts = (then: IntakeText, now: IntakeText): readonly PartChange[] =>
-  PART_FACTS.flatMap((key): readonly PartChange[] => {
+/** Every part of a bike that was written down otherwise, in the order of `RESTED_ON`. */
+export const factChanges = (then: IntakeText, now: IntakeText): readonly FactChange[] =>
+  RESTED_ON.flatMap((key): readonly FactChange[] => {
     if (key === "rolloutMm") return rolloutChange(then, now);
     const [was, is] = [typed(then, key), typed(now, key)];
     return saysTheSame(INTAKE_FIELDS[key], was, is) ? [] : [{ key, was, now: is }];

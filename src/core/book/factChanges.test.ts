@@ -1,6 +1,6 @@
 // What counts as another part: what was written down, read as it is meant and not by its letters.
 import { describe, expect, it } from "vitest";
-import { changedParts } from "./parts";
+import { factChanges } from "./factChanges";
 
 describe("another part than at the visit before", () => {
   it.each<[string, Record<string, string>, Record<string, string>]>([
@@ -14,7 +14,7 @@ describe("another part than at the visit before", () => {
     ["a rollout measured anew within both tapes", { rolloutMm: "2053", tapeErrorMm: "4" }, { rolloutMm: "2060" }],
     ["another text that nobody can read", { packV: "mud" }, { packV: "mud " }],
     ["a fact no setting rests on", { nickname: "Halfpenny", frame: "red" }, { nickname: "Ha'penny", frame: "blue" }],
-  ])("not: %s", (_, then, now) => expect(changedParts(then, now)).toEqual([]));
+  ])("not: %s", (_, then, now) => expect(factChanges(then, now)).toEqual([]));
 
   it.each<[string, Record<string, string>, Record<string, string>, readonly [string, string, string]]>([
     ["a tyre", { tyre: "47-559" }, { tyre: "54-559" }, ["tyre", "47-559", "54-559"]],
@@ -33,11 +33,11 @@ describe("another part than at the visit before", () => {
     ],
     ["a rollout nobody can read", { rolloutMm: "2053" }, { rolloutMm: "long" }, ["rolloutMm", "2053", "long"]],
     ["a rollout first measured now", { tyre: "" }, { rolloutMm: "2053" }, ["rolloutMm", "", "2053"]],
-  ])("%s", (_, then, now, [key, was, is]) => expect(changedParts(then, now)).toEqual([{ key, was, now: is }]));
+  ])("%s", (_, then, now, [key, was, is]) => expect(factChanges(then, now)).toEqual([{ key, was, now: is }]));
 
   it("tells them in one order, each once", () =>
     expect(
-      changedParts(
+      factChanges(
         { controllerA: "15", tyre: "47-559", rolloutMm: "2053" },
         { rolloutMm: "2200", tyre: "54-559", controllerA: "20" },
       ).map(({ key }) => key),

@@ -31,6 +31,7 @@ export const TESTS: Readonly<Record<string, readonly string[]>> = {
     "src/core/record/upgrade",
     "src/core/record/ownersFacts",
     "src/core/record/sheetOfBatch",
+    "src/core/record/carriedRollout",
     "src/core/batch",
     "src/screens/prove",
     "src/screens/papers",
@@ -291,6 +292,14 @@ export const MUTANTS: readonly Mutant[] = [
     ['strict: typed.strict === "yes"', "strict: false"],
     ["walkAssistKmh: walk && speedToKmh(walk.value, walk.unit)", "walkAssistKmh: walk && walk.value"],
     ["at.toISOString().startsWith(typed)", "true"],
+  ),
+  ...at(
+    "record/carriedRollout",
+    ['text !== "" && fieldProblem(field, text) === null', 'text !== ""'],
+    ["at === undefined || at <= job.createdAt", "true"],
+    ["another || was === undefined", "another"],
+    ["|| job.handedOverAt !== null", ""],
+    ['(now === "" || now === typed(last.intake, key))', "true"],
   ),
   ...at(
     "record/mending",

@@ -3,7 +3,16 @@
  * to rest, goes with whatever else changes the job, and is laid by for the next start when the tab goes before it is
  * written.
  */
-import { placeKey, typedAt, undone, withTyped, withTypedAt, type Job, type TypedPlace } from "@/core/record";
+import {
+  placeKey,
+  typedAt,
+  undone,
+  withCarriedRollout,
+  withTyped,
+  withTypedAt,
+  type Job,
+  type TypedPlace,
+} from "@/core/record";
 import { db, type OddSpokeDatabase } from "./db";
 import { JobGone, sayFailure, sayWritten } from "./failures";
 import { keepForGood } from "./health";
@@ -85,7 +94,7 @@ export async function changeJob(
         typed.reduce((job, each) => withTyped(job, each.place, each.typed), stored),
         at,
       );
-      const next = withTypedAt(full, change(full), at);
+      const next = withCarriedRollout(stored, withTypedAt(full, change(full), at));
       [before, after] = [full, next];
       if (next !== stored) await putJob(database, { ...counted(stored, next), updatedAt: at });
     });

@@ -3,7 +3,7 @@
 import { readFile } from "node:fs/promises";
 import type { Page } from "@playwright/test";
 import { handsOf, slowed, write } from "./hands";
-import { expectStored, jobOf, main, openDemo, openRack, putJobs, stored } from "./support";
+import { DEMO, expectStored, jobOf, main, openDemo, openRack, putJobs, stored } from "./support";
 import { expect, fresh, test } from "./workshop";
 
 const found = (page: Page) => main(page).locator("[data-found]");
@@ -26,13 +26,13 @@ test("is found as one types, narrowed, put in order and taken along as a table",
   await page.goto("/book");
   await slowed(page, 4);
   const hands = handsOf(page);
-  await expect(found(page)).toHaveText("All 9");
+  await expect(found(page)).toHaveText(`All ${DEMO.visits}`);
   await page.getByRole("searchbox", { name: /^Search everything/ }).click();
   await hands.type("snowplouhg");
   await expect(main(page)).toContainText("Nothing in the book fits.");
   await hands.press("Backspace", 2);
   await hands.type("gh");
-  await expect(found(page)).toHaveText("1 of 9");
+  await expect(found(page)).toHaveText(`1 of ${DEMO.visits}`);
   await page.reload();
   await expect(page.getByRole("searchbox", { name: /^Search everything/ })).toHaveValue("snowplough");
   await expect(rows(page).nth(1)).toContainText("Snowplough");
@@ -41,7 +41,7 @@ test("is found as one types, narrowed, put in order and taken along as a table",
   // A finding, and a line by its name, are found though nobody typed them.
   await page.getByRole("searchbox", { name: /^Search everything/ }).click();
   await hands.type("breach snow");
-  await expect(found(page)).toHaveText("1 of 9");
+  await expect(found(page)).toHaveText(`1 of ${DEMO.visits}`);
   await page.getByRole("searchbox", { name: /^Search everything/ }).press("ControlOrMeta+a");
   await hands.press("Backspace");
   await page.getByRole("radio", { name: "Gone out" }).click();
@@ -67,7 +67,7 @@ test("is found as one types, narrowed, put in order and taken along as a table",
   await page.getByRole("button", { name: "Save this list as CSV" }).click();
   const csv = await readFile(await (await download).path(), "utf8");
   expect(csv.split("\r\n")[0]).toBe("No.,Bike,What it is,Display,Where,Worked on,Drift,Seals");
-  expect(csv.trim().split("\r\n")).toHaveLength(10);
+  expect(csv.trim().split("\r\n")).toHaveLength(DEMO.visits + 1);
 });
 
 test("a bike comes back: what we left is expected, what differs is named, the rest is told in one go", async ({
@@ -110,7 +110,37 @@ test("a bike comes back: what we left is expected, what differs is named, the re
   await page.getByRole("button", { name: "with its photos" }).first().click();
   expect((await archive).suggestedFilename()).toMatch(/marrow.*\.zip$/);
   await page.goto("/book");
-  await expect(main(page)).toContainText("10 visits of 9 bikes");
+  await expect(main(page)).toContainText(`${DEMO.visits + 1} visits of ${DEMO.bikes} bikes`);
+});
+
+test("a bike back on another tyre: its old rollout is let go and told, and comes back with its tyre", async ({
+  page,
+}) => {
+  await openDemo(page, 203, "hand-over");
+  await slowed(page, 4);
+  await page.getByRole("button", { name: "Begin a new visit" }).click();
+  await expect(page.getByRole("heading", { name: "Intake", exact: true })).toBeVisible();
+  const rollout = page.getByLabel("Rollout, all turns");
+  await expect(rollout).toHaveValue("1895");
+  await write(page.getByLabel("Tyre, as on the sidewall"), "75-507");
+  const follows = page.getByRole("complementary", { name: "What follows" });
+  await expect(follows).toContainText("The 1895 mm a turn of the visit before were measured on 50-507.");
+  await expect(follows).toContainText("from the sidewall");
+  await expect(rollout).toHaveValue("");
+  await page.reload();
+  await expect(rollout).toHaveValue("");
+  // Slip of the hand: it is the same tyre after all.
+  await write(page.getByLabel("Tyre, as on the sidewall"), "50-507");
+  await expect(rollout).toHaveValue("1895");
+  await expect(follows).not.toContainText("visit before");
+  // Another one, and rolled out on this visit: what was measured now is nobody's to take away.
+  await write(page.getByLabel("Tyre, as on the sidewall"), "75-507");
+  await expect(rollout).toHaveValue("");
+  await write(rollout, "2010");
+  await expect(follows).not.toContainText("visit before");
+  await write(page.getByLabel("Tyre, as on the sidewall"), "72-507");
+  await expect(follows).toContainText("2010 mm");
+  await expect(rollout).toHaveValue("2010");
 });
 
 fresh(
@@ -127,7 +157,7 @@ fresh(
     const panel = other.getByRole("dialog", { name: "Look before you bring it in" });
     await expect(panel).toContainText("1 visit in it cannot be read and stays out");
     await expect(panel).toContainText("asFound");
-    await expect(panel).toContainText("9 the same");
+    await expect(panel).toContainText(`${DEMO.visits} the same`);
     await here.close();
     await there.close();
   },
@@ -147,7 +177,7 @@ fresh(
     await bringIn(other, file);
     const panel = other.getByRole("dialog", { name: "Look before you bring it in" });
     await expect(panel).toContainText("1 worked on further in the file: taken");
-    await expect(panel).toContainText("8 the same");
+    await expect(panel).toContainText(`${DEMO.visits - 1} the same`);
     expect(await stored(other)).not.toContain("painted");
     await panel.getByRole("button", { name: "Bring it in" }).click();
     await expectStored(other, /painted/);
@@ -223,11 +253,11 @@ test("with 3,000 visits only those in sight are drawn, and the list follows the 
   }));
   for (let i = 0; i < many.length; i += 500) await putJobs(page, many.slice(i, i + 500));
   await page.goto("/book");
-  await expect(main(page)).toContainText("3009 visits of 3009 bikes");
+  await expect(main(page)).toContainText(`${DEMO.visits + 3000} visits of ${DEMO.bikes + 3000} bikes`);
   expect(await rows(page).count()).toBeLessThan(60);
   await page.getByRole("searchbox", { name: /^Search everything/ }).click();
   await page.keyboard.type('"herd 2718"', { delay: 40 });
-  await expect(found(page)).toHaveText("1 of 3009");
+  await expect(found(page)).toHaveText(`1 of ${DEMO.visits + 3000}`);
   await expect(rows(page).nth(1)).toContainText("Herd 2718");
   await page.goto("/");
   await expect(main(page)).toContainText("more visits in the book");

@@ -4,7 +4,7 @@ import type { Page } from "@playwright/test";
 import { TARN } from "../../src/catalog/displays/tarn";
 import { seeded } from "../../src/core/units/seeded";
 import { handsOf, listenForErrors, slowed, write } from "./hands";
-import { expectStored, jobOf, main, openDemo, openRack, programOnBike } from "./support";
+import { DEMO, expectStored, jobOf, main, openDemo, openRack, programOnBike } from "./support";
 import { expect, test } from "./workshop";
 
 /** Lines of Tarn that can be written down, with a value none of which is the maker's or the line's before. */
@@ -179,7 +179,7 @@ test("two clicks on New bike are one bike", async ({ page }) => {
   await handsOf(page).doubleClick(page.getByRole("button", { name: /^New bike/ }));
   await expect(page).toHaveURL(/\/intake/);
   await page.goto("/");
-  await expect(main(page)).toContainText("3 now, 5 waiting, 2 gone out");
+  await expect(main(page)).toContainText(`3 now, ${DEMO.waiting} waiting, ${DEMO.goneOut} gone out`);
 });
 
 test("the whole job by the keyboard alone", async ({ page }) => {

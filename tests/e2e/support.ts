@@ -1,8 +1,17 @@
 import { expect, type BrowserContext, type Page } from "@playwright/test";
+import { demoJobs } from "../../src/catalog/demo/workshop";
 import { TARN } from "../../src/catalog/displays/tarn";
 import type { DisplayProfile } from "../../src/core/display";
 import { entryOf } from "../../src/core/book/entry";
 import { STAGES, type Job } from "../../src/core/record";
+
+/** How many visits, and of how many bikes, a copy of the product begins with. */
+export const DEMO = {
+  visits: demoJobs().length,
+  bikes: new Set(demoJobs().map(({ bikeId }) => bikeId)).size,
+  goneOut: demoJobs().filter(({ handedOverAt }) => handedOverAt !== null).length,
+  waiting: demoJobs().filter(({ handedOverAt, onTheStand }) => handedOverAt === null && !onTheStand).length,
+} as const;
 
 /** Where a job can be looked at: its stages, and its numbers. */
 export const PLACES_OF_A_JOB = [...STAGES, "numbers", "papers"] as const;

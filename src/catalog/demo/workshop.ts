@@ -14,6 +14,7 @@ import {
   startProgram,
   withCheck,
   STAGES,
+  withCarriedRollout,
   withEvent,
   workOut,
   type Job,
@@ -359,10 +360,10 @@ const BIKES: readonly DemoBike[] = [
     stage: "hand-over",
   },
   {
-    // Back after a summer on hire: another tyre, and somebody has been in the menu.
+    // Back after a summer on hire: another tyre, not rolled out yet, and somebody has been in the menu.
     number: 202,
     before: 187,
-    intake: { odometerKm: "1840", tyre: "54-559", rolloutMm: "2094" },
+    intake: { odometerKm: "1840", tyre: "54-559" },
     classId: "eu-epac",
     on: "2026-11-18T12:40:00.000Z",
     profile: TARN,
@@ -385,7 +386,7 @@ function makeJob(bike: DemoBike): Job {
   const rule = classById(bike.classId);
   const road = bike.roadClassId === undefined ? null : classById(bike.roadClassId);
   const base = begun(bike);
-  const written: Job = {
+  const written = withCarriedRollout(base, {
     ...base,
     demo: true,
     onTheStand: bike.onTheStand ?? false,
@@ -400,7 +401,7 @@ function makeJob(bike: DemoBike): Job {
       ...(road ? { acknowledgedAt: bike.on, roadClass: road } : {}),
     },
     asFound: { shown: shownBy(bike), waivedReason: "" },
-  };
+  });
   const at = STAGES.indexOf(bike.stage);
   if (at < STAGES.indexOf("program")) return written;
   const programming = startProgram(written, later(bike.on, 12));

@@ -2,8 +2,9 @@
 import { describe, expect, it } from "vitest";
 import { TARN } from "@/catalog/displays/tarn";
 import { demoJobs } from "@/catalog/demo/workshop";
+import { checked, demo, handedOver, programmed, readBack } from "@/screens/testing/jobs";
 import { linesOf, shows } from "../display";
-import { foundLines, newJob, withTyped, type Job } from "../record";
+import { foundLines, newJob, withTyped, workOut, type Job } from "../record";
 import { driftedCodes, hasDrifted, riddenKm } from "./drift";
 import { entryOf } from "./entry";
 import { expectedShown, hasMoved, historyOf, lastVisitOf, nextVisit, restAsExpected, stillExpected } from "./visits";
@@ -45,6 +46,18 @@ describe("a next visit", () => {
     const { intake, lastVisit } = nextVisit(last, { id: "visit-2", number: 900, at: AT });
     expect([intake.complaint, intake.odometerKm]).toEqual([undefined, undefined]);
     expect(lastVisit?.odometerKm).toBe("800");
+  });
+  it("takes no reading along that was made with the lines as they stood then", () => {
+    // 18.0 shown at a true 20 km/h, on a wheel line that was set right since.
+    const left = handedOver(checked(readBack(programmed(demo(207)))));
+    expect(left.intake.oneShown).toBe("18.0");
+    const { intake, lastVisit } = nextVisit(left, { id: "visit-2", number: 900, at: AT });
+    expect([intake.oneTrueKmh, intake.oneShown, intake.runs]).toEqual([undefined, undefined, undefined]);
+    expect(lastVisit?.intake).toMatchObject({ oneShown: "18.0" });
+    const back = restAsExpected(nextVisit(left, { id: "visit-2", number: 900, at: AT }), AT);
+    expect(workOut(back).sheet?.inForce.findings.filter(({ severity }) => severity === "caution")).toEqual([]);
+    // Figures of the bike itself stay.
+    expect(intake).toMatchObject({ rolloutMm: "4620", outerDiameterMm: "741", surface: "fat", bikeKg: "19" });
   });
   it("expects every line as it was sealed when the bike left", () => {
     const left = GONE.sheets.findLast(({ kind }) => kind === "as-left");

@@ -3,6 +3,7 @@
  * only what differs has to be typed, and what differs is drift.
  */
 import { linesOf, readShown, shows, type Line } from "../display";
+import type { FactKey } from "../facts/everyFact";
 import { withEvent, newJob, type Job } from "../record";
 import { codedRaws, readBackRaws } from "../record/columns";
 import type { LastVisit } from "../record/job";
@@ -13,7 +14,28 @@ import { factChanges, type FactChange } from "./factChanges";
 import { ticketNumber } from "../units/ticketNumber";
 
 /** Facts that belong to one visit and are asked anew at the next. */
-const OF_ONE_VISIT = new Set(["visit", "complaint", "odometerKm", "checkedBy", "leavesThough", "wishWinners"]);
+const OF_ONE_VISIT: ReadonlySet<string> = new Set<FactKey>([
+  "visit",
+  "complaint",
+  "odometerKm",
+  "checkedBy",
+  "leavesThough",
+  "wishWinners",
+  // Read off the display or ridden with the lines as they then stood: they say nothing of how it is set now.
+  "oneTrueKmh",
+  "oneShown",
+  "runs",
+  "tripShown",
+  "trackKm",
+  "trackErrorKm",
+  "courseS",
+  "courseShown",
+  "measuredSpeeds",
+  "measuredLadders",
+  // As they were that day.
+  "chargePercent",
+  "temperatureC",
+]);
 
 /** What a visit left in the display, by code: as sealed when it was handed over, or as read back last. */
 function leftBy(job: Job): Readonly<Record<string, number>> {

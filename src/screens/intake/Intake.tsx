@@ -1,9 +1,9 @@
 "use client";
 import { INTAKE_FIELDS, type IntakeKey } from "@/core/facts";
 import { assistLimit } from "@/core/law";
-import { acceptedReadingProblem } from "@/core/record";
+import { acceptedReadingProblem, rolloutLeftBehind } from "@/core/record";
 import { buttonClass, Caution, FindingLine } from "@/ui/primitives";
-import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS } from "@/words";
+import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS, rolloutLeftBehindText } from "@/words";
 import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import type { StageProps } from "../job/stageProps";
@@ -106,6 +106,7 @@ export function Intake({ job, workings, change }: StageProps) {
 function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
   const { bike, intake, choice, sheet } = workings;
   const findings = sheet?.inForce.findings ?? [];
+  const leftBehind = rolloutLeftBehind(job);
   const voice = voiceOf(workings);
   const limit = choice ? assistLimit(choice) : null;
   return (
@@ -117,6 +118,7 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
         {intake.disagreement ? (
           <FindingLine severity="caution">{disagreementText(intake.disagreement)}</FindingLine>
         ) : null}
+        {leftBehind ? <FindingLine severity="unknown">{rolloutLeftBehindText(leftBehind)}</FindingLine> : null}
         {findings.map((finding) => (
           <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
             {findingText(finding.message, voice)}

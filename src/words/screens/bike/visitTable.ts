@@ -17,10 +17,14 @@ export const odometerSaid = (typed: string, km: number | null) =>
   km !== null ? `${plain(km, 1)} km` : typed.trim() === "" ? "not read" : `“${typed}” is no distance`;
 export const ridden = (km: number) => `${plain(km, 1)} km since the visit before`;
 export const parts = "Others than before";
-/** One part that is another than before; a rollout is told of one turn. */
-export const otherPart = ({ key, was, now }: FactChange) =>
-  `${key === "rolloutMm" ? "Rollout, one turn" : INTAKE_WORDS[key].label}: ` +
-  [was, now].map((typed) => (typed === "" ? "not said" : typedFactText(key, typed))).join(" → ");
+const NOT_SAID = { said: "not said", measured: "not measured" } as const;
+/** One thing that is another than before; a rollout is told of one turn. */
+export function otherPart({ key, was, now }: FactChange): string {
+  const isRollout = key === "rolloutMm";
+  const told = (typed: string) =>
+    typed === "" ? NOT_SAID[isRollout ? "measured" : "said"] : typedFactText(key, typed);
+  return `${isRollout ? "Rollout, one turn" : INTAKE_WORDS[key].label}: ${told(was)} → ${told(now)}`;
+}
 export const noOthers = "none typed";
 export const firstVisit = "first visit";
 export const proofs = "Proofs";

@@ -69,7 +69,7 @@ describe("a job as a run of codes", () => {
     "is not %j",
     (text) => expect(gathered([text])).toMatchObject({ kind: "refused", problem: { key: "travel.not-one" } }),
   );
-  it("spoilt in any one letter is refused, and never another job", () =>
+  it("spoilt in any one letter is refused or the very same, and never another job", () =>
     fc.assert(
       fc.property(fc.nat(PARTS.length - 1), fc.nat(PART_LENGTH - 1), fc.nat(44), (which, at, letter) => {
         const part = PARTS[which] ?? "";
@@ -78,7 +78,10 @@ describe("a job as a run of codes", () => {
         const spoilt =
           part.slice(0, place) + "0123456789ABCDEFGHIJKLMNOPQRSTUVWXYZ $%*+-./:".charAt(letter) + part.slice(place + 1);
         const read = gathered(PARTS.map((each, i) => (i === which ? spoilt : each)));
-        if (spoilt === part) expect(read.kind).toBe("whole");
+        // Packed, one text can be said in more ways than one: bits that only fill up a byte, a repetition of another
+        // place with the same words. Its digest then holds, and it is the very same job.
+        if (spoilt === part || read.kind === "whole")
+          expect(read).toMatchObject({ kind: "whole", text: JSON.stringify(ONE) });
         else expect(read.kind).toBe("refused");
       }),
       { numRuns: 300 },

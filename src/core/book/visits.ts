@@ -4,7 +4,7 @@
  */
 import { linesOf, readShown, shows, type Line } from "../display";
 import type { FactKey } from "../facts/everyFact";
-import { withEvent, newJob, type Job } from "../record";
+import { withEvent, newJob, workOut, type Job } from "../record";
 import { codedRaws, readBackRaws } from "../record/columns";
 import type { LastVisit } from "../record/job";
 import { own } from "../units/limits";
@@ -55,6 +55,7 @@ export const lastVisitOf = (job: Job): LastVisit => ({
   display: { id: job.profile?.id ?? "", revision: job.profile?.revision ?? 1 },
   seal: job.sheets.at(-1)?.hash ?? null,
   left: { ...leftBy(job) },
+  stood: { ...workOut(job).sheet?.wishes.stood },
   intake: { ...job.intake },
 });
 

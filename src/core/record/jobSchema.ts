@@ -202,6 +202,8 @@ const LastVisitSchema = v.strictObject({
   seal: v.nullable(Hash),
   /** Raw values as they were left, by code. */
   left: OverridesSchema,
+  /** Raw values lines stood at before its wishes moved them, by code; missing on jobs from before this was kept. */
+  stood: v.optional(OverridesSchema),
   /** The facts of the bike it rested on. */
   intake: IntakeTextSchema,
 });

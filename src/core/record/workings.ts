@@ -133,6 +133,7 @@ function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null
     inForce,
     sealed,
     startsFrom: startOf(job, profile, found),
+    stood: stoodRaws(job, profile, found),
     carried: job.held ? {} : facts.carried,
     brought: job.batch ? valuesToFollow(profile, job.batch) : {},
     byHand: { overrides: facts.overrides, unlocked: facts.unlocked },
@@ -142,6 +143,20 @@ function planOf(job: Job, { found, inForce, sealed }: PlanColumns): Sheet | null
 /** What the plan starts from: what the display was last known to hold, or found with what a swap carried over. */
 const startOf = (job: Job, profile: DisplayProfile, found: Raws): Raws =>
   job.held ? knownRaws(job) : linesOf(profile).map(({ code }, i) => own(job.carried, code) ?? found[i] ?? null);
+
+/**
+ * What each line stood at before a wish first moved it: as found on this visit, or before the wishes of the visit
+ * before, where it is found as that left it. Null where the plan starts from there anyway.
+ */
+function stoodRaws({ held, carried, lastVisit }: Job, profile: DisplayProfile, found: Raws): Raws {
+  const last = lastVisit?.display.id === profile.id ? lastVisit : null;
+  return linesOf(profile).map(({ code }, i) => {
+    const raw = found[i] ?? null;
+    const isAsLeft = raw !== null && last !== null && own(last.left, code) === raw;
+    const before = isAsLeft ? (own(last.stood ?? {}, code) ?? null) : null;
+    return before ?? (held ? (own(carried, code) ?? raw) : null);
+  });
+}
 
 /** Lines the facts at hand would plan otherwise than they were sealed: a new proposal, beside the sealed one. */
 function newerTargets(

@@ -72,6 +72,8 @@ export interface SheetContext extends ProposalContext {
   readonly sealed?: Raws | null;
   /** Raw values the plan starts from where they are not the as-found ones: a display programmed before. */
   readonly startsFrom?: Raws | null;
+  /** What each line stood at before a wish first moved it, where that was before what the plan starts from. */
+  readonly stood?: Raws;
   /** Of these, the raw values carried over from the display before a swap, by line code. */
   readonly carried?: Readonly<Record<string, number>>;
   /**
@@ -90,11 +92,12 @@ export function makeSheet(context: SheetContext): Sheet {
   const { brought = {} } = context;
   const planned = propose({ ...context, asFound: startsFrom });
   const along = planned.map((line) => (isLeftToChoice(line) ? (own(brought, line.line.code) ?? null) : null));
-  const wishes = granted(
-    judged,
-    context.byHand,
-    planned.map(({ raw, index }) => raw ?? along[index] ?? startsFrom[index] ?? context.inForce[index] ?? null),
+  const without = planned.map(
+    ({ raw, index }) => raw ?? along[index] ?? startsFrom[index] ?? context.inForce[index] ?? null,
   );
+  // Where the plan decides a line itself a wish moves it from there; where it keeps what is held, from before.
+  const stood = without.map((raw, i) => (raw === startsFrom[i] ? (context.stood?.[i] ?? null) : null));
+  const wishes = granted(judged, context.byHand, { raws: without, stood });
   const { raws } = wishes;
   const proposals = planned.map((each) => wished(each, wishes));
   const found = columnOf("found", asFound, judged);

@@ -6,8 +6,15 @@ import { own } from "../units/limits";
 import { grantWishes, type Granting } from "../wishes";
 import { findingsOn, sameFinding, type Judged, type SheetFinding } from "./findings";
 
-/** What becomes of the wishes on a plan that holds these raw values without them. */
-export function granted(judged: Judged, { overrides, unlocked }: ByHand, raws: Raws): Granting<SheetFinding> {
+/**
+ * What becomes of the wishes on a plan that holds these raw values without them. `stood`: what a line stood at before a
+ * wish first moved it, where the plan keeps what it holds since; null elsewhere.
+ */
+export function granted(
+  judged: Judged,
+  { overrides, unlocked }: ByHand,
+  { raws, stood }: { readonly raws: Raws; readonly stood: Raws },
+): Granting<SheetFinding> {
   const { profile, bike } = judged;
   const isLocked = ({ code, makerOnly }: { readonly code: string; readonly makerOnly: boolean }): boolean =>
     makerOnly && own(unlocked, code) === undefined;
@@ -15,6 +22,7 @@ export function granted(judged: Judged, { overrides, unlocked }: ByHand, raws: R
     profile,
     bike,
     raws,
+    stood,
     byHand: new Set(Object.keys(overrides)),
     locked: new Set(linesOf(profile).flatMap((line) => (isLocked(line) ? [line.code] : []))),
     speaksAgainst: (tried) => findingsOn(judged, tried).filter(({ severity }) => severity !== "note"),

@@ -63,6 +63,8 @@ export interface Granting<Finding> {
   readonly raws: Raws;
   readonly granted: readonly Granted<Finding>[];
   readonly conflicts: readonly WishConflict[];
+  /** Raw values at which the lines the wishes have moved, now or before, stood without them; by code. */
+  readonly stood: Readonly<Record<string, number>>;
 }
 
 export interface WishContext<Finding> {
@@ -70,6 +72,11 @@ export interface WishContext<Finding> {
   readonly bike: Bike;
   /** What the plan holds without the wishes. */
   readonly raws: Raws;
+  /**
+   * What each line stood at before a wish ever moved it, where the plan keeps what it holds since; null elsewhere. A
+   * wish that was granted is not granted again on top of itself.
+   */
+  readonly stood: Raws;
   /** Lines set by hand, and maker-only lines nobody has unlocked, by code. */
   readonly byHand: ReadonlySet<string>;
   readonly locked: ReadonlySet<string>;
@@ -169,6 +176,8 @@ interface At {
   readonly context: EncodingContext;
   /** What it held before any wish moved it. */
   readonly start: SettingValue | undefined;
+  /** It has been moved before, from there. */
+  readonly wasMoved: boolean;
   readonly decoded: (setting: SettingKey) => SettingValue | null;
 }
 
@@ -191,7 +200,9 @@ function nearest(move: ScaleMove, bike: Bike, at: At): Found {
   return best(move, at, (value) => {
     const to = onScale(move.setting, value);
     const isThatWay = to !== null && sign * (to - from) > NOTHING && sign * (last - to) >= -NOTHING;
-    return isThatWay ? Math.abs(to - wanted) + NOTHING * Math.abs(to - from) : null;
+    // What has been moved before stays where no other value comes nearer.
+    if (!isThatWay || (at.wasMoved && Math.abs(to - wanted) >= Math.abs(from - wanted) - NOTHING)) return null;
+    return Math.abs(to - wanted) + NOTHING * Math.abs(to - from);
   });
 }
 
@@ -231,7 +242,24 @@ export function grantWishes<Finding>(asks: WishContext<Finding>): Granting<Findi
     raws = moved;
     return told;
   });
-  return { raws, granted, conflicts };
+  return { raws, granted, conflicts, stood: stoodAt(asks, raws, granted) };
+}
+
+/** What the lines the wishes have moved, now or before, stood at without them. */
+function stoodAt<Finding>(
+  { profile, raws, stood }: WishContext<Finding>,
+  moved: Raws,
+  granted: readonly Granted<Finding>[],
+): Granting<Finding>["stood"] {
+  const touched = new Set(
+    granted.flatMap(({ fate }) => (fate.kind === "moved" || fate.kind === "there-already" ? [fate.code] : [])),
+  );
+  return Object.fromEntries(
+    linesOf(profile).flatMap(({ code }, i) => {
+      const before = stood[i] ?? raws[i] ?? null;
+      return touched.has(code) && before !== null && before !== moved[i] ? [[code, before]] : [];
+    }),
+  );
 }
 
 /** One wish on what those before it have left. */
@@ -280,7 +308,7 @@ function grantOne<Finding>(
   asks: WishContext<Finding>,
   raws: Raws,
   move: Move,
-  before: readonly Finding[],
+  known: readonly Finding[],
 ): readonly [WishFate<Finding>, Raws] {
   const { profile, bike, byHand, locked } = asks;
   const index = lineFor(profile, raws, move.setting);
@@ -299,14 +327,16 @@ function grantOne<Finding>(
   const base = raw === null ? {} : decodeAll(line, raw, context);
   const held = base[move.setting];
   if (raw === null || held === undefined) return stays("unread");
-  const from = asks.raws[index] ?? raw;
-  const start = decodeAll(line, from, contextOf(profile, asks.raws))[move.setting];
-  const at: At = { line, base, context, start, decoded: (setting) => decoded(profile, raws, setting) };
+  const without = asks.raws[index] ?? raw;
+  const before = asks.stood[index] ?? without;
+  const start = decodeAll(line, before, contextOf(profile, asks.raws))[move.setting];
+  const wasMoved = before !== without;
+  const at: At = { line, base, context, start, wasMoved, decoded: (setting) => decoded(profile, raws, setting) };
   const found = move.kind === "scale" ? nearest(move, bike, at) : switched(move, at);
   if (!found) return [{ kind: "there-already", code, at: held }, raws];
   if (!("raw" in found)) return [{ kind: "not-alone", code, with: found.notAlone }, raws];
   const moved = raws.with(index, found.raw);
-  const by = asks.speaksAgainst(moved).find((finding) => !before.some((was) => asks.isSame(was, finding)));
+  const by = asks.speaksAgainst(moved).find((finding) => !known.some((was) => asks.isSame(was, finding)));
   if (by) return [{ kind: "refused", code, by }, raws];
   return [{ kind: "moved", code, from: held, to: decodeAll(line, found.raw, context)[move.setting] ?? held }, moved];
 }

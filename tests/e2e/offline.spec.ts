@@ -94,6 +94,8 @@ test("a new bike from intake to its papers with the server gone, each stage relo
   await page.reload();
   await page.getByRole("link", { name: /^Program it/ }).click();
   await page.getByRole("button", { name: "Start the keys on the bike" }).click();
+  // What is shown is kept: the card stands once the start of the keys is written.
+  await expect(page.getByRole("region", { name: "Key card" })).toBeVisible();
   await page.reload();
   await programOnBike(page);
   await page.getByRole("link", { name: /^Prove it/ }).click();

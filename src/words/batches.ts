@@ -3,7 +3,7 @@
  */
 import type { BatchStep, Exception, NameProblem, NoBatch, NotInto } from "@/core/batch";
 import type { Batch } from "@/core/record/job";
-import { typedFactText } from "./fields";
+import { typedFactText } from "./typedFact";
 import { findingText, INTAKE_WORDS, reasonWhy, type Voice } from "./index";
 
 /** What is to be done with a bike next. */

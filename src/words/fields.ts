@@ -1,5 +1,5 @@
 /** One word for one thing: the fields of the intake, and parts. docs/glossary.md explains them. */
-import { INTAKE_FIELDS, type IntakeField, type IntakeKey } from "@/core/facts";
+import type { IntakeKey } from "@/core/facts";
 import { CHEMISTRY_NAMES } from "./chemistries";
 import { LEAVES_THOUGH } from "./leavesThough";
 import { MOTOR_NAMES } from "./motors";
@@ -63,10 +63,3 @@ export const INTAKE_WORDS: Readonly<Record<IntakeKey, FieldWords>> = {
   wireGauge: { label: "Or by its gauge", hint: "American wire gauge, as printed on it." },
   overload: { label: "Motor bears its rating times", hint: "1.5 to 2 for the time of a hill. From memory." },
 };
-
-/** A fact as it is chosen on screen; a number as typed, with its unit where none was typed. */
-export function typedFactText(key: IntakeKey, typed: string): string {
-  const field: IntakeField = INTAKE_FIELDS[key];
-  const unit = field.kind === "number" && /^[\d.,]+$/.test(typed) ? field.unit : null;
-  return INTAKE_WORDS[key].options?.[typed] ?? (unit === null ? typed : `${typed} ${unit}`);
-}

@@ -9,13 +9,7 @@ export { keyNames, keyOf, stepRunWords, strokeWords, viewWords } from "./keys";
 export { missWords, planProblemText } from "./keyTrouble";
 export { MARK_NAMES } from "./names";
 export { encodeProblemText } from "./encodeProblems";
-export {
-  disagreementText,
-  fieldProblemText,
-  fileProblemText,
-  rolloutLeftBehindText,
-  shownProblemText,
-} from "./problems";
+export { disagreementText, fieldProblemText, fileProblemText, shownProblemText } from "./problems";
 export { reasonWhy } from "./reasons";
 export { motorAmpsWorking, reasonWords } from "./reasonWorking";
 export { sealFaultText } from "./seals";

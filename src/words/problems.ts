@@ -1,7 +1,6 @@
 /** Plain wording of what could not be taken, and what would be. */
 import type { ShownProblem } from "@/core/display";
 import type { JobFileProblem } from "@/core/record/jobFile";
-import type { RolloutLeftBehind } from "@/core/record";
 import type { FieldProblem } from "@/core/facts";
 import type { RolloutDisagreement } from "@/core/wheel";
 import { otherUnits } from "@/core/units/quantity";
@@ -59,11 +58,6 @@ export function fieldProblemText(problem: FieldProblem): string {
 export const disagreementText = ({ measuredMm, expectedMm }: RolloutDisagreement): string =>
   `Rolled ${plain(measuredMm, 0)} mm a turn; this tyre should roll about ${plain(expectedMm, 0)}. Miscounted ` +
   "turns, or another tyre?";
-
-/** A rollout that is not this tyre's. */
-export const rolloutLeftBehindText = ({ rollout, tyre }: RolloutLeftBehind): string =>
-  `The ${plain(rollout.mm, 0)} mm a turn of the visit before were measured on ${tyre}. Roll this tyre out anew; until ` +
-  "then its rollout is worked out from the sidewall.";
 
 export function fileProblemText(problem: JobFileProblem): string {
   switch (problem.key) {

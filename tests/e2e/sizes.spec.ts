@@ -4,7 +4,7 @@ import { gzipSync } from "node:zlib";
 import { openRack, PLACES_OF_A_JOB } from "./support";
 import { expect, test } from "./workshop";
 
-const BUDGET_KB = 230;
+const BUDGET_KB = 231;
 /** With what it loads once it has rested. */
 const RESTED_BUDGET_KB = 250;
 /** A screen has rested, ms: what is loaded later waits at least so long. */

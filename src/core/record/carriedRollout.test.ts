@@ -2,7 +2,8 @@
 import { describe, expect, it } from "vitest";
 import { demo } from "@/screens/testing/jobs";
 import { nextVisit } from "../book/visits";
-import { withCarriedRollout, rolloutLeftBehind } from "./carriedRollout";
+import { withCarriedRollout } from "./carriedRollout";
+import { rolloutLeftBehind } from "./rolloutLeftBehind";
 import type { Job } from "./job";
 import { withTyped, withTypedAt } from "./typed";
 import { workOut } from "./workings";

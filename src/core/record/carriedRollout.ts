@@ -2,8 +2,7 @@
  * What was measured on the tyre of the visit before. A bike that comes back keeps its rollout, for nobody rolls it out
  * anew without a reason; with another tyre on, that rollout is no longer this bike's, and is not taken for it.
  */
-import { fieldProblem, INTAKE_FIELDS, readIntake, saysTheSame } from "../facts";
-import type { Rollout } from "../wheel";
+import { fieldProblem, INTAKE_FIELDS, saysTheSame } from "../facts";
 import { own } from "../units/limits";
 import type { Job, LastVisit } from "./job";
 
@@ -11,10 +10,10 @@ import type { Job, LastVisit } from "./job";
 const MEASURED_TOGETHER = [["rolloutMm", "rolloutTurns", "tapeErrorMm"], ["outerDiameterMm"]] as const;
 type Measured = (typeof MEASURED_TOGETHER)[number][number];
 
-const typed = (intake: Job["intake"], key: string): string => (own(intake, key) ?? "").trim();
+export const typed = (intake: Job["intake"], key: string): string => (own(intake, key) ?? "").trim();
 
 /** Whether this tyre is known to be another than the one of the visit before: both can be read, and they differ. */
-function isAnotherTyre(job: Job, last: LastVisit): boolean {
+export function isAnotherTyre(job: Job, last: LastVisit): boolean {
   const texts = [typed(last.intake, "tyre"), typed(job.intake, "tyre")] as const;
   const field = INTAKE_FIELDS.tyre;
   return texts.every((text) => text !== "" && fieldProblem(field, text) === null) && !saysTheSame(field, ...texts);
@@ -45,18 +44,4 @@ export function withCarriedRollout(before: Job, job: Job): Job {
     }
   }
   return { ...job, intake };
-}
-
-/** A rollout measured on another tyre at the visit before, and that tyre as it was typed. */
-export interface RolloutLeftBehind {
-  readonly rollout: Rollout;
-  readonly tyre: string;
-}
-
-/** The rollout of the visit before where it is not this tyre’s and none was measured since; null otherwise. */
-export function rolloutLeftBehind(job: Job): RolloutLeftBehind | null {
-  const last = job.lastVisit;
-  if (!last || typed(job.intake, "rolloutMm") !== "" || !isAnotherTyre(job, last)) return null;
-  const { rollout } = readIntake(last.intake).bike;
-  return rollout?.from === "measured" ? { rollout, tyre: typed(last.intake, "tyre") } : null;
 }

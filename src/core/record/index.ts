@@ -18,7 +18,7 @@ export { asHandedOver } from "./asHandedOver";
 export { heldRaws } from "./columns";
 export { sealFault, type SealFault } from "./seal";
 
-export { rolloutLeftBehind, type RolloutLeftBehind, withCarriedRollout } from "./carriedRollout";
+export { withCarriedRollout } from "./carriedRollout";
 export { placeKey, typedAt, type TypedPlace, withCheck, withTyped, withTypedAt } from "./typed";
 export { sameValue, undone } from "./undo";
 

@@ -1,9 +1,10 @@
 "use client";
 import { INTAKE_FIELDS, type IntakeKey } from "@/core/facts";
 import { assistLimit } from "@/core/law";
-import { acceptedReadingProblem, rolloutLeftBehind } from "@/core/record";
+import { acceptedReadingProblem } from "@/core/record";
+import { rolloutLeftBehind } from "@/core/record/rolloutLeftBehind";
 import { buttonClass, Caution, FindingLine } from "@/ui/primitives";
-import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS, rolloutLeftBehindText } from "@/words";
+import { disagreementText, fieldProblemText, findingText, INTAKE_WORDS } from "@/words";
 import { later } from "@/ui/primitives/later";
 import Link from "next/link";
 import type { StageProps } from "../job/stageProps";
@@ -118,7 +119,7 @@ function Follows({ job, workings }: Pick<StageProps, "job" | "workings">) {
         {intake.disagreement ? (
           <FindingLine severity="caution">{disagreementText(intake.disagreement)}</FindingLine>
         ) : null}
-        {leftBehind ? <FindingLine severity="unknown">{rolloutLeftBehindText(leftBehind)}</FindingLine> : null}
+        {leftBehind ? <FindingLine severity="unknown">{say.leftBehindText(leftBehind)}</FindingLine> : null}
         {findings.map((finding) => (
           <FindingLine key={finding.message.key + finding.lines.join()} severity={finding.severity}>
             {findingText(finding.message, voice)}

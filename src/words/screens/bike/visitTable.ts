@@ -1,6 +1,7 @@
 // The words of screens/bike/VisitTable.
 import type { FactChange } from "@/core/book/factChanges";
-import { INTAKE_WORDS, typedFactText } from "../../fields";
+import { INTAKE_WORDS } from "../../fields";
+import { typedFactText } from "../../typedFact";
 import { count, dayAndTime, plain } from "../../speak";
 
 export const line = "Line";
